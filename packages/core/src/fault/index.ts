@@ -1,0 +1,2 @@
+export { RangeFault, describeFault, type FaultDetail } from './RangeFault.js';
+export { requireWithin, describeRange, type AllowedRange } from './requireWithin.js';

@@ -1,0 +1,1 @@
+export { shieldingGasFor, shieldingGases, type ShieldingGas, type GasChoice } from './shieldingGas.js';

@@ -1,0 +1,202 @@
+import { advancePerCycle, meanPathSpeed, peakPathSpeed, wobbleFrom } from '../beam/index.js';
+import type { Wobble, WobbleShape } from '../beam/index.js';
+import { findMetal } from '../metal/index.js';
+import { depthFromWidth, keyholeDepth, normalisedEnthalpy, predictMelt } from '../melt/index.js';
+import {
+  fraction,
+  hertz,
+  inMm,
+  inMmPerSecond,
+  mm,
+  mmPerSecond,
+  parseQuantity,
+  sheetGaugeMm,
+  watt,
+  type Dimension,
+  type SheetFamily,
+} from '../quantity/index.js';
+import { closedForm, meltTolerance, type Compared, type GoldenCheck } from './goldenCheck.js';
+
+/** The golden files' own names for sweeps. */
+const shapes: Readonly<Record<string, WobbleShape | 'none'>> = {
+  none: 'none',
+  line: 'sideToSide',
+  circle: 'circle',
+  figure8: 'figureEight',
+};
+
+function wobbleNamed(shape: string, widthMm: number, frequencyHz: number): Wobble {
+  const named = shapes[shape];
+  if (named === undefined) throw new Error(`no wobble is called “${shape}”`);
+  return wobbleFrom(named, mm(widthMm), hertz(frequencyHz));
+}
+
+/** Compares the named results of a case, all to one tolerance. */
+function compare(
+  label: string,
+  relativeTolerance: number,
+  pairs: readonly (readonly [name: string, reference: number, computed: number])[],
+): readonly Compared[] {
+  return pairs.map(([name, reference, computed]) => ({
+    what: `${label} ${name}`,
+    reference,
+    computed,
+    relativeTolerance,
+  }));
+}
+
+/** A golden check over a file of cases, each of the stated shape. */
+function overCases<Case>(check: (one: Case, label: string) => readonly Compared[]): GoldenCheck {
+  return (content) => eachCase(content as CaseFile<Case>, check);
+}
+
+interface CaseFile<Case> {
+  cases: readonly Case[];
+}
+
+function eachCase<Case>({ cases }: CaseFile<Case>, check: (one: Case, label: string) => readonly Compared[]) {
+  return cases.flatMap((one, index) => check(one, `case ${index + 1}`));
+}
+
+interface QuantityCase {
+  text: string;
+  dimension: Dimension;
+  sheet: SheetFamily | null;
+  value: number;
+}
+
+const quantities = overCases<QuantityCase>(({ text, dimension, sheet, value }) => {
+  const parsed = parseQuantity(text, dimension, { sheet });
+  return compare(`“${text}”`, closedForm, [[dimension, value, parsed.ok ? parsed.value : NaN]]);
+});
+
+const sheetGauge: GoldenCheck = (content) => {
+  const { families } = content as { families: Record<SheetFamily, Record<string, number>> };
+  return Object.entries(families).flatMap(([family, table]) =>
+    Object.entries(table).flatMap(([gauge, thickness]) =>
+      compare(`${family} ${gauge} ga`, closedForm, [
+        ['mm', thickness, sheetGaugeMm(family as SheetFamily, Number(gauge))],
+      ]),
+    ),
+  );
+};
+
+interface WobbleCase {
+  input: { shape: string; width: number; frequency: number; travel: number };
+  meanPathSpeed: number;
+  peakPathSpeed: number;
+  advancePerCycle: number;
+}
+
+const wobble = overCases<WobbleCase>(({ input, ...expected }, label) => {
+  const path = wobbleNamed(input.shape, input.width, input.frequency);
+  const travel = mmPerSecond(input.travel);
+  const advance = advancePerCycle(path, travel);
+  return compare(label, closedForm, [
+    ['mean path speed', expected.meanPathSpeed, inMmPerSecond(meanPathSpeed(path, travel))],
+    ['peak path speed', expected.peakPathSpeed, inMmPerSecond(peakPathSpeed(path, travel))],
+    ['advance per cycle', expected.advancePerCycle, advance === null ? NaN : inMm(advance)],
+  ]);
+});
+
+interface EnthalpyCase {
+  input: {
+    absorptivity: number;
+    power: number;
+    rho: number;
+    cp: number;
+    meltRise: number;
+    alpha: number;
+    pathSpeed: number;
+    spotRadius: number;
+  };
+  normalisedEnthalpy: number;
+}
+
+const enthalpy = overCases<EnthalpyCase>(({ input, normalisedEnthalpy: reference }, label) => {
+  const { rho, cp, alpha, ...same } = input;
+  const computed = normalisedEnthalpy({ ...same, density: rho, heatCapacity: cp, diffusivity: alpha });
+  return compare(label, closedForm, [['normalised enthalpy', reference, computed]]);
+});
+
+interface KeyholeCase {
+  input: { absorbed: number; k: number; boil: number; start: number; peclet: number };
+  depthM: number;
+}
+
+const keyhole = overCases<KeyholeCase>(({ input, depthM }, label) => {
+  const { k, boil, ...same } = input;
+  const computed = keyholeDepth({ ...same, conductivity: k, boilingPoint: boil });
+  return compare(label, closedForm, [['depth', depthM, computed]]);
+});
+
+interface WidthBalanceCase {
+  input: { absorbed: number; k: number; meltRise: number; v: number; width: number; alpha: number };
+  depthM: number;
+}
+
+const widthBalance = overCases<WidthBalanceCase>(({ input, depthM }, label) => {
+  const { k, v, alpha, ...same } = input;
+  const computed = depthFromWidth({ ...same, conductivity: k, travel: v, diffusivity: alpha });
+  return compare(label, closedForm, [['depth', depthM, computed]]);
+});
+
+interface MeltCase {
+  input: {
+    metal: string;
+    thicknessMm: number;
+    powerW: number;
+    duty: number;
+    travelMmS: number;
+    spotMm: number;
+    wobble: { shape: string; widthMm: number; frequencyHz: number };
+    wire: { diameterMm: number; speedMmS: number };
+    heatPaths: number;
+  };
+  normalisedEnthalpy: number;
+  keyholeShare: number;
+  absorptivity: number;
+  heatLimitedMm: number;
+  reachLimitedMm: number;
+  wireShare: number;
+  depthMm: number;
+  widthMm: number;
+  reach: number;
+}
+
+const melt = overCases<MeltCase>(({ input, ...expected }, label) => {
+  const { diameterMm, speedMmS } = input.wire;
+  const got = predictMelt({
+    metal: findMetal(input.metal),
+    thickness: mm(input.thicknessMm),
+    heatDirections: input.heatPaths,
+    power: watt(input.powerW),
+    duty: fraction(input.duty),
+    travel: mmPerSecond(input.travelMmS),
+    spot: mm(input.spotMm),
+    wobble: wobbleNamed(input.wobble.shape, input.wobble.widthMm, input.wobble.frequencyHz),
+    wire: diameterMm > 0 ? { diameter: mm(diameterMm), speed: mmPerSecond(speedMmS) } : null,
+  });
+  return compare(label, meltTolerance, [
+    ['normalised enthalpy', expected.normalisedEnthalpy, got.normalisedEnthalpy],
+    ['keyhole share', expected.keyholeShare, got.keyholeShare],
+    ['absorptivity', expected.absorptivity, got.absorptivity],
+    ['heat-limited depth', expected.heatLimitedMm, inMm(got.heatLimitedDepth)],
+    ['reach-limited depth', expected.reachLimitedMm, inMm(got.reachLimitedDepth)],
+    ['wire share', expected.wireShare, got.wireShare],
+    ['depth', expected.depthMm, inMm(got.depth)],
+    ['width', expected.widthMm, inMm(got.width)],
+    ['reach', expected.reach, got.reach],
+  ]);
+});
+
+/** What the core can be held to, by the golden file's name without its ending. */
+export const goldenChecks: ReadonlyMap<string, GoldenCheck> = new Map([
+  ['quantities', quantities],
+  ['sheet-gauge', sheetGauge],
+  ['wobble', wobble],
+  ['normalised-enthalpy', enthalpy],
+  ['keyhole-depth', keyhole],
+  ['melt-width-balance', widthBalance],
+  ['melt', melt],
+]);

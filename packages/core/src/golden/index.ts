@@ -1,0 +1,2 @@
+export { goldenChecks } from './checks.js';
+export { agrees, relativeError, type Compared, type GoldenCheck } from './goldenCheck.js';

@@ -1,0 +1,1 @@
+export { buttThermal, sheetRange, type ButtJoint, type JointThermal } from './buttJoint.js';

@@ -1,0 +1,2 @@
+export type { MachineLimits, KnobRange } from './MachineLimits.js';
+export { snapToKnob, stepCount, valueAtStep } from './knobSteps.js';

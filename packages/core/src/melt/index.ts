@@ -1,0 +1,10 @@
+export { normalisedEnthalpy, keyholeShare, type EnthalpyInput } from './normalisedEnthalpy.js';
+export { keyholeCubic, keyholeResistance } from './keyholeResistance.js';
+export { keyholeDepth, type KeyholeInput } from './keyholeDepth.js';
+export { depthFromWidth, type WidthBalanceInput } from './meltWidthBalance.js';
+export { heatCarriedOff, heatLimitedDepth, type HeatBalance } from './heatLimitedDepth.js';
+export { reachLimitedDepth, type ReachInput } from './reachLimitedDepth.js';
+export { predictMelt, meltKernel } from './predictMelt.js';
+export type { MeltInput, MeltPrediction, WireFeed } from './MeltInput.js';
+export { reachLimits, readOutcome, outcomes, type Outcome, type ReachLimits } from './reading.js';
+export { meltHalfWidth } from './beadSection.js';

@@ -1,0 +1,11 @@
+export type { Metal, MetalId, MetalFamily } from './Metal.js';
+export { metalTable } from './metalTable.js';
+export { findMetal, dialledMetals, type DialledMetalId } from './findMetal.js';
+export {
+  roomTemperature,
+  meltRise,
+  diffusivity,
+  liquidDiffusivity,
+  heatToMelting,
+  heatToMelt,
+} from './thermal.js';

@@ -1,0 +1,11 @@
+export type { Aim, WeldJob } from './WeldJob.js';
+export type { WeldSetting, Pace } from './WeldSetting.js';
+export { wantedWindow, type ReachWindow } from './wantedWindow.js';
+export { wobbleFor, type WobbleChoice } from './wobbleChoice.js';
+export { forecastWeld, plainBead, type WeldForecast } from './forecastWeld.js';
+export { solvePower, type Candidate } from './solvePower.js';
+export { suggestSetting, type Suggestion } from './suggestSetting.js';
+export { type Shortfall } from './findShortfall.js';
+export { knobs, knobValue, knobRange, turnKnob, type Knob } from './turnKnob.js';
+export { knobEffect, type KnobEffect } from './knobEffect.js';
+export { settingWarnings } from './settingWarnings.js';

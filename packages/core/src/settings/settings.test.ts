@@ -1,0 +1,249 @@
+import fc from 'fast-check';
+import { findMetal, type MetalId } from '../metal/index.js';
+import type { MachineLimits } from '../machine/index.js';
+import { stepCount, valueAtStep } from '../machine/index.js';
+import { fraction, hertz, inMm, mm, mmPerSecond, watt, type Metre } from '../quantity/index.js';
+import { wireDiameterFor } from '../wire/index.js';
+import {
+  forecastWeld,
+  knobEffect,
+  knobs,
+  knobValue,
+  settingWarnings,
+  solvePower,
+  suggestSetting,
+  turnKnob,
+  type Aim,
+  type WeldJob,
+} from './index.js';
+
+const bench: MachineLimits = {
+  power: { least: watt(150), most: watt(1500), step: 15 },
+  spot: mm(0.15),
+  wobbleShapes: ['sideToSide', 'circle'],
+  wobbleWidth: { least: mm(0), most: mm(4), step: mm(0.1) },
+  wobbleRate: { least: hertz(10), most: hertz(150), step: 1 },
+  wireSpeed: { least: mmPerSecond(2), most: mmPerSecond(60), step: mmPerSecond(10 / 60) },
+};
+
+interface Said {
+  metal?: MetalId;
+  thickness?: number;
+  gap?: number;
+  wire?: Metre | null;
+  machine?: MachineLimits;
+  aim?: Aim;
+}
+
+function job({
+  metal = 'stainless304',
+  thickness = 1.5,
+  gap = 0.1,
+  wire = null,
+  machine = bench,
+  aim = { kind: 'reach' },
+}: Said = {}): WeldJob {
+  return {
+    metal: findMetal(metal),
+    joint: { firstThickness: mm(thickness), secondThickness: mm(thickness), gap: mm(gap) },
+    wireDiameter: wire,
+    machine,
+    aim,
+  };
+}
+
+describe('suggestSetting', () => {
+  it('lands about two times in three on steel before any coupon, inside the machine and a steady pace', () => {
+    for (const metal of ['lowCarbonSteel', 'stainless304'] as const) {
+      const { setting, forecast, shortfall } = suggestSetting(job({ metal, gap: 0 }));
+      expect(forecast.chance).toBeGreaterThan(0.6);
+      expect(forecast.outcome).toBe('full');
+      expect(shortfall).toBeNull();
+      expect((setting.power - 150) % 15).toBe(0);
+      expect(forecast.travel * 1000).toBeGreaterThanOrEqual(5);
+      expect(forecast.travel * 1000).toBeLessThanOrEqual(20);
+    }
+  });
+
+  it('lets the wire set the pace, in the feeder’s steps', () => {
+    const { setting, forecast } = suggestSetting(job({ wire: mm(0.8) }));
+    expect(setting.pace.by).toBe('wire');
+    if (setting.pace.by !== 'wire') return;
+    const laid = (Math.PI / 4) * 0.64 * setting.pace.wireSpeed * 1000;
+    expect(forecast.travel * 1000).toBeCloseTo(
+      laid / (0.1 * 1.5 + (2 / 3) * 2.18 * 0.225 + (2 / 3) * 1.09 * 0.1125),
+      6,
+    );
+    expect((setting.pace.wireSpeed * 1000 - 2) / (10 / 60)).toBeCloseTo(
+      Math.round((setting.pace.wireSpeed * 1000 - 2) / (10 / 60)),
+      6,
+    );
+  });
+
+  it('gives the same answer each time', () => {
+    expect(suggestSetting(job())).toEqual(suggestSetting(job()));
+  });
+
+  it('is cooler when asked for least heat', () => {
+    const plain = suggestSetting(job());
+    const cool = suggestSetting(job({ aim: { kind: 'leastHeat' } }));
+    expect(cool.forecast.heat).toBeLessThan(plain.forecast.heat);
+    expect(cool.forecast.chance).toBeGreaterThan(plain.forecast.chance - 0.1);
+  });
+
+  it('stops at a share of the thickness where the sheet is no thinner than its bead', () => {
+    const { forecast, setting } = suggestSetting(
+      job({ thickness: 3, aim: { kind: 'share', share: fraction(0.7) } }),
+    );
+    expect(forecast.prediction.reach).toBeCloseTo(0.7, 1);
+    expect(setting.wobble.shape === 'none' ? 0 : inMm(setting.wobble.width) + 0.18).toBeLessThanOrEqual(3);
+    expect(() =>
+      suggestSetting(job({ thickness: 0.7, aim: { kind: 'share', share: fraction(0.7) } })),
+    ).toThrow(/share of the thickness on 0.70 mm sheet/);
+    expect(() => suggestSetting(job({ aim: { kind: 'share', share: fraction(0.2) } }))).toThrow(
+      'allowed is 50 to 90 %',
+    );
+  });
+
+  it('narrows the sweep only where the machine is short of reach', () => {
+    const easy = suggestSetting(job({ thickness: 1.5 }));
+    const hard = suggestSetting(job({ metal: 'aluminium5052', thickness: 4 }));
+    expect(knobValue(easy.setting, 'wobbleWidth')).toBeCloseTo(0.002, 9);
+    expect(knobValue(hard.setting, 'wobbleWidth')).toBeLessThan(0.003);
+    expect(hard.wobbleReason).toContain('narrower');
+  });
+
+  it('says what stands in the way and what would do it where the machine is too weak', () => {
+    const { shortfall, setting } = suggestSetting(job({ thickness: 8 }));
+    expect(setting.power).toBe(1500);
+    expect(shortfall?.obstacle).toMatch(
+      /At its full 1500 W this machine melts \d\.\d mm, \d+ % of what is wanted/,
+    );
+    expect(shortfall?.remedies).toContain('Weld from both sides.');
+    expect(shortfall?.remedies[0]).toMatch(/A machine of about \d+00 W\./);
+  });
+
+  it('finds a machine of the power it names strong enough', () => {
+    const { shortfall } = suggestSetting(job({ thickness: 8 }));
+    const named = Number(/about (\d+) W/.exec(shortfall?.remedies[0] ?? '')?.[1]);
+    const stronger = { ...bench, power: { least: watt(200), most: watt(named), step: 10 } };
+    expect(suggestSetting(job({ thickness: 8, machine: stronger })).shortfall).toBeNull();
+  });
+
+  it('says so when the least power is still too much, and when the gap is too wide', () => {
+    const strong = { ...bench, power: { least: watt(1400), most: watt(3000), step: 20 } };
+    expect(suggestSetting(job({ thickness: 0.5, gap: 0, machine: strong })).shortfall?.obstacle).toContain(
+      'Even at its least, 1400 W',
+    );
+    expect(suggestSetting(job({ thickness: 1, gap: 0.6 })).shortfall?.obstacle).toContain(
+      'half the sheet or more',
+    );
+  });
+
+  it('refuses wire without a feeder, a gap wider than the sheet and sheet out of range', () => {
+    expect(() => suggestSetting(job({ wire: mm(1), machine: { ...bench, wireSpeed: null } }))).toThrow(
+      'it has no feeder',
+    );
+    expect(() => suggestSetting(job({ gap: 3 }))).toThrow('gap 3 mm: allowed is 0 to 1.5 mm');
+    expect(() => suggestSetting(job({ thickness: 400 }))).toThrow(
+      'thickness 400 mm: allowed is 0.3 to 12 mm',
+    );
+  });
+});
+
+describe('solvePower', () => {
+  it('finds what trying every step finds', () => {
+    const said = fc.record({
+      metal: fc.constantFrom<MetalId>('lowCarbonSteel', 'stainless304', 'aluminium5052'),
+      thickness: fc.double({ min: 0.5, max: 5, noNaN: true }),
+      travel: fc.double({ min: 5, max: 16, noNaN: true }),
+      width: fc.double({ min: 0.5, max: 3.5, noNaN: true }),
+    });
+    fc.assert(
+      fc.property(said, ({ metal, thickness, travel, width }) => {
+        const one = job({ metal, thickness, gap: 0 });
+        const rest = {
+          duty: fraction(1),
+          wobble: { shape: 'sideToSide' as const, width: mm(width), frequency: hertz(60) },
+          pace: { by: 'hand' as const, travel: mmPerSecond(travel) },
+        };
+        const chances = Array.from(
+          { length: stepCount(bench.power) + 1 },
+          (_, step) => forecastWeld(one, { ...rest, power: valueAtStep(bench.power, step) }).chance,
+        );
+        expect(solvePower(one, rest).forecast.chance).toBeGreaterThanOrEqual(Math.max(...chances) - 0.005);
+      }),
+      { numRuns: 60 },
+    );
+  });
+});
+
+describe('knobs', () => {
+  const wired = job({ wire: wireDiameterFor(mm(1.5)).diameter });
+  const { setting } = suggestSetting(wired);
+
+  it('turn and read back', () => {
+    for (const knob of knobs) {
+      const value = knobValue(setting, knob);
+      if (value !== null)
+        expect(knobValue(turnKnob(setting, knob, value * 1.2), knob)).toBeCloseTo(value * 1.2, 12);
+    }
+    expect(knobValue(setting, 'travel')).toBeNull();
+    expect(turnKnob(setting, 'travel', 1)).toBe(setting);
+    expect(knobValue({ ...setting, wobble: { shape: 'none' } }, 'wobbleRate')).toBeNull();
+  });
+
+  it('say what ten per cent more does: deeper for power, shallower for rate', () => {
+    expect(knobEffect(wired, setting, 'power')?.depthForTenPercent).toBeGreaterThan(0);
+    expect(knobEffect(wired, setting, 'wobbleRate')?.depthForTenPercent).toBeLessThanOrEqual(0);
+    expect(knobEffect(wired, setting, 'travel')).toBeNull();
+  });
+
+  it('have a usable band that holds the suggestion and lands at both ends', () => {
+    const usable = knobEffect(wired, setting, 'power')?.usable;
+    expect(usable?.from).toBeLessThan(setting.power);
+    expect(usable?.to).toBeGreaterThan(setting.power);
+    for (const power of [usable?.from, usable?.to]) {
+      const { prediction, window } = forecastWeld(wired, turnKnob(setting, 'power', power as number));
+      expect(prediction.reach).toBeGreaterThanOrEqual(window.from);
+      expect(prediction.reach).toBeLessThanOrEqual(window.to);
+    }
+  });
+
+  it('have no usable band where nothing lands', () => {
+    const hopeless = job({ thickness: 10 });
+    expect(knobEffect(hopeless, suggestSetting(hopeless).setting, 'power')?.usable).toBeNull();
+  });
+});
+
+describe('warnings', () => {
+  const warn = (
+    said: Said,
+    change: (s: ReturnType<typeof suggestSetting>['setting']) => ReturnType<typeof suggestSetting>['setting'],
+  ) => {
+    const one = job(said);
+    const turned = change(suggestSetting(one).setting);
+    return settingWarnings(one, turned, forecastWeld(one, turned)).join(' ');
+  };
+
+  it('stay silent on an ordinary setting', () => {
+    expect(warn({}, (s) => s)).toBe('');
+  });
+
+  it.each<[string, Said, Parameters<typeof warn>[1]]>([
+    ['zigzag', {}, (s) => turnKnob(s, 'wobbleRate', 15)],
+    [
+      'of the heat: thinner wire',
+      { wire: mm(1.6) },
+      (s) => turnKnob(turnKnob(s, 'power', 400), 'wireSpeed', 0.008),
+    ],
+    ['nothing is left', { wire: mm(1.6) }, (s) => turnKnob(turnKnob(s, 'power', 150), 'wireSpeed', 0.05)],
+    ['easily misses the joint', {}, (s) => ({ ...s, wobble: { shape: 'none' } })],
+    ['leaves the bead hollow', { gap: 0.4 }, (s) => s],
+    ['at its most', {}, (s) => turnKnob(s, 'power', 1500)],
+    ['faster than a hand', {}, (s) => turnKnob(s, 'travel', 0.025)],
+    ['is slow', {}, (s) => turnKnob(s, 'travel', 0.003)],
+  ])('say “%s”', (words, said, change) => {
+    expect(warn(said, change)).toContain(words);
+  });
+});

@@ -1,0 +1,32 @@
+/** Shared by every workspace's jest.config.cjs: TypeScript through swc as CommonJS, workspaces from their sources. */
+const swc = [
+  '@swc/jest',
+  {
+    swcrc: false,
+    jsc: {
+      target: 'es2022',
+      parser: { syntax: 'typescript', tsx: true, decorators: true },
+      transform: {
+        legacyDecorator: true,
+        decoratorMetadata: true,
+        useDefineForClassFields: false,
+        react: { runtime: 'automatic' },
+      },
+      keepClassNames: true,
+    },
+    module: { type: 'commonjs' },
+    sourceMaps: 'inline',
+  },
+];
+
+/** Packages that ship only as modules and so must be transformed. */
+const moduleOnly = ['uuid', '@tanstack', 'echarts', 'zrender', 'lucide-react', 'sonner'];
+
+module.exports = {
+  testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/src/**/*.test.tsx'],
+  transform: { '^.+\\.(t|j|mj)sx?$': swc },
+  transformIgnorePatterns: [`/node_modules/(?!(${moduleOnly.join('|')})/)`],
+  extensionsToTreatAsEsm: [],
+  moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },
+  testEnvironmentOptions: { customExportConditions: ['source', 'node', 'require', 'default'] },
+};
