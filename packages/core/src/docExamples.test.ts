@@ -25,7 +25,7 @@ function findExamples(folder: string): DocExample[] {
 
 function evaluate(source: string): unknown {
   const names = Object.keys(core);
-  const run = new Function(...names, `return (${source}) as (...values: unknown[]) => unknown;`);
+  const run = new Function(...names, `return (${source});`) as (...values: unknown[]) => unknown;
   return run(...names.map((name) => core[name as keyof typeof core]));
 }
 

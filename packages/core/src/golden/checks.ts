@@ -45,17 +45,13 @@ function compare(
   }));
 }
 
-/** A golden check over a file of cases, each of the stated shape. */
-function overCases<Case>(check: (one: Case, label: string) => readonly Compared[]): GoldenCheck {
-  return (content) => eachCase(content as CaseFile<Case>, check);
-}
-
 interface CaseFile<Case> {
   cases: readonly Case[];
 }
 
-function eachCase<Case>({ cases }: CaseFile<Case>, check: (one: Case, label: string) => readonly Compared[]) {
-  return cases.flatMap((one, index) => check(one, `case ${index + 1}`));
+/** A check over a file of cases, each of the stated shape. */
+function overCases<Case>(check: (one: Case, label: string) => readonly Compared[]) {
+  return ({ cases }: CaseFile<Case>) => cases.flatMap((one, index) => check(one, `case ${index + 1}`));
 }
 
 interface QuantityCase {
@@ -70,8 +66,11 @@ const quantities = overCases<QuantityCase>(({ text, dimension, sheet, value }) =
   return compare(`“${text}”`, closedForm, [[dimension, value, parsed.ok ? parsed.value : NaN]]);
 });
 
-const sheetGauge: GoldenCheck = (content) => {
-  const { families } = content as { families: Record<SheetFamily, Record<string, number>> };
+interface GaugeFile {
+  families: Record<SheetFamily, Record<string, number>>;
+}
+
+const sheetGauge = ({ families }: GaugeFile) => {
   return Object.entries(families).flatMap(([family, table]) =>
     Object.entries(table).flatMap(([gauge, thickness]) =>
       compare(`${family} ${gauge} ga`, closedForm, [
@@ -192,11 +191,11 @@ const melt = overCases<MeltCase>(({ input, ...expected }, label) => {
 
 /** What the core can be held to, by the golden file's name without its ending. */
 export const goldenChecks: ReadonlyMap<string, GoldenCheck> = new Map([
-  ['quantities', quantities],
-  ['sheet-gauge', sheetGauge],
-  ['wobble', wobble],
-  ['normalised-enthalpy', enthalpy],
-  ['keyhole-depth', keyhole],
-  ['melt-width-balance', widthBalance],
-  ['melt', melt],
+  ['quantities', quantities as GoldenCheck],
+  ['sheet-gauge', sheetGauge as GoldenCheck],
+  ['wobble', wobble as GoldenCheck],
+  ['normalised-enthalpy', enthalpy as GoldenCheck],
+  ['keyhole-depth', keyhole as GoldenCheck],
+  ['melt-width-balance', widthBalance as GoldenCheck],
+  ['melt', melt as GoldenCheck],
 ]);

@@ -1,0 +1,103 @@
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import { v7 as uuid } from 'uuid';
+import type { EntityManager } from 'typeorm';
+import { CouponEntity } from '../coupons/coupon.entity.js';
+import { MachineEntity } from '../machines/machine.entity.js';
+import { MachineRevisionEntity } from '../machines/machineRevision.entity.js';
+import { ProtectiveWindowEntity } from '../optics/protectiveWindow.entity.js';
+import { PersonEntity } from '../people/person.entity.js';
+import { WriteQueue } from '../storage/writeQueue.js';
+import { randomStream } from './randomStream.js';
+import { couponsOf, sampleDialIns } from './sampleCoupons.js';
+import { sampleMachines, samplePeople } from './sampleWorkshop.js';
+
+const day = 24 * 3600 * 1000;
+
+/** Windows by machine, oldest first: when fitted, and why the one before came out. */
+const sampleWindows = [
+  { machineId: 'bench', fittedBy: 'ines', daysAgo: 41 },
+  {
+    machineId: 'bench',
+    fittedBy: 'maren',
+    daysAgo: 17,
+    reason: 'darkSpecks',
+    note: 'changed with the door open',
+  },
+  {
+    machineId: 'bench',
+    fittedBy: 'ines',
+    daysAgo: 0.4,
+    reason: 'weakWelds',
+    note: 'power fell away on the worktop',
+  },
+  { machineId: 'barrow', fittedBy: 'maren', daysAgo: 30 },
+] as const;
+
+/**
+ * Puts the sample workshop into a database that has no machines.
+ *
+ * @param now ms since 1970, to place the sample days before
+ * @returns whether it did
+ */
+export function seedWorkshop(app: NestExpressApplication, now = Date.now()): Promise<boolean> {
+  return app.get(WriteQueue).run(async (manager) => {
+    if ((await manager.count(MachineEntity)) > 0) return false;
+    await seedMachines(manager, new Date(now - 60 * day).toISOString());
+    await manager.insert(PersonEntity, [...samplePeople]);
+    await seedWindows(manager, now);
+    await seedCoupons(manager, now);
+    return true;
+  });
+}
+
+async function seedMachines(manager: EntityManager, madeAt: string): Promise<void> {
+  for (const { id, name, revision, profile } of sampleMachines) {
+    await manager.insert(MachineEntity, { id, name, revision });
+    await manager.insert(MachineRevisionEntity, { machineId: id, revision, profile, madeAt });
+  }
+}
+
+async function seedWindows(manager: EntityManager, now: number): Promise<void> {
+  const newest = new Map<string, { id: string; number: number }>();
+  for (const window of sampleWindows) {
+    const fittedAt = new Date(now - window.daysAgo * day).toISOString();
+    const previous = newest.get(window.machineId);
+    if (previous !== undefined && 'reason' in window) {
+      await manager.update(
+        ProtectiveWindowEntity,
+        { id: previous.id },
+        { removedAt: fittedAt, removedReason: window.reason, removedNote: window.note },
+      );
+    }
+    const id = uuid({ msecs: now - window.daysAgo * day });
+    const number = (previous?.number ?? 0) + 1;
+    const { machineId, fittedBy } = window;
+    await manager.insert(ProtectiveWindowEntity, {
+      id,
+      machineId,
+      number,
+      previousId: previous?.id ?? null,
+      fittedAt,
+      fittedBy,
+    });
+    newest.set(machineId, { id, number });
+  }
+}
+
+async function seedCoupons(manager: EntityManager, now: number): Promise<void> {
+  const random = randomStream(20_26);
+  const windows = await manager.find(ProtectiveWindowEntity, { order: { fittedAt: 'DESC' } });
+  const drafts = sampleDialIns.flatMap((dialIn) => couponsOf(dialIn, now, random));
+  for (const [index, draft] of drafts.entries()) {
+    const window = windows.find((one) => one.machineId === draft.machineId && one.fittedAt <= draft.weldedAt);
+    await manager.insert(CouponEntity, {
+      ...draft,
+      id: uuid({ msecs: Date.parse(draft.weldedAt) }),
+      number: index + 1,
+      machineRevision: 1,
+      windowId: window?.id ?? '',
+      metal: draft.joint.metal,
+      recordedAt: draft.weldedAt,
+    });
+  }
+}

@@ -1,0 +1,161 @@
+import type { FieldProblem, ProtectiveWindow, WindowChange } from '@lone-heron/contract';
+import { Injectable } from '@nestjs/common';
+import { DataSource, IsNull, type EntityManager } from 'typeorm';
+import { CouponEntity } from '../coupons/coupon.entity.js';
+import { conflict, notFound, refused } from '../http/problem.js';
+import { MachinesService } from '../machines/machines.service.js';
+import { PeopleService } from '../people/people.service.js';
+import { WriteQueue } from '../storage/writeQueue.js';
+import { ProtectiveWindowEntity } from './protectiveWindow.entity.js';
+
+/** A window and whether this call fitted it (a retried save finds it fitted already). */
+export interface FittedWindow {
+  window: ProtectiveWindow;
+  isNew: boolean;
+}
+
+@Injectable()
+export class OpticsService {
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly writes: WriteQueue,
+    private readonly machines: MachinesService,
+    private readonly people: PeopleService,
+  ) {}
+
+  /** Every window that was ever fitted, newest first; changes that were taken back left out. */
+  async list(): Promise<ProtectiveWindow[]> {
+    const { manager } = this.dataSource;
+    const rows = await manager.find(ProtectiveWindowEntity, {
+      where: { undoneAt: IsNull() },
+      order: { fittedAt: 'DESC', number: 'DESC' },
+    });
+    return Promise.all(rows.map((row) => withUse(manager, row)));
+  }
+
+  /** The window fitted on a machine now. */
+  async requireFitted(machineId: string, manager: EntityManager): Promise<ProtectiveWindowEntity> {
+    const fitted = await findFitted(manager, machineId);
+    if (fitted === null)
+      throw conflict(`No protective window is recorded on machine ${machineId}: fit one first.`);
+    return fitted;
+  }
+
+  /** Takes the fitted window out for a reason and fits a new one under the client's id. Repeating it changes nothing. */
+  change(id: string, change: WindowChange): Promise<FittedWindow> {
+    return this.writes.run(async (manager) => {
+      const stored = await manager.findOneBy(ProtectiveWindowEntity, { id });
+      if (stored !== null) {
+        await requireSameChange(manager, stored, change);
+        return { window: await withUse(manager, stored), isNew: false };
+      }
+      await this.requireReferences(manager, change);
+      const now = new Date().toISOString();
+      const old = await findFitted(manager, change.machineId);
+      if (old !== null) {
+        await manager.update(
+          ProtectiveWindowEntity,
+          { id: old.id },
+          { removedAt: now, removedReason: change.reason, removedNote: change.note },
+        );
+      }
+      const newest = await manager.maximum(ProtectiveWindowEntity, 'number', {
+        machineId: change.machineId,
+        undoneAt: IsNull(),
+      });
+      await manager.insert(ProtectiveWindowEntity, {
+        id,
+        machineId: change.machineId,
+        number: (newest ?? 0) + 1,
+        previousId: old?.id ?? null,
+        fittedAt: now,
+        fittedBy: change.personId,
+      });
+      const fitted = await manager.findOneByOrFail(ProtectiveWindowEntity, { id });
+      return { window: await withUse(manager, fitted), isNew: true };
+    });
+  }
+
+  /** Takes a change back: the window before it is fitted again. Refused once a coupon was welded through the new one. */
+  undoChange(id: string): Promise<void> {
+    return this.writes.run(async (manager) => {
+      const row = await manager.findOneBy(ProtectiveWindowEntity, { id });
+      if (row === null) throw notFound('window', id);
+      if (row.undoneAt !== null) return;
+      if (row.removedAt !== null)
+        throw conflict(`Window ${row.number} was replaced since: take that change back first.`);
+      if (row.previousId === null)
+        throw conflict(`Window ${row.number} is the first on record: there is none to go back to.`);
+      if (await manager.existsBy(CouponEntity, { windowId: id })) {
+        throw conflict(`Coupons were welded through window ${row.number}: its change cannot be taken back.`);
+      }
+      await manager.update(ProtectiveWindowEntity, { id }, { undoneAt: new Date().toISOString() });
+      await manager.update(
+        ProtectiveWindowEntity,
+        { id: row.previousId },
+        { removedAt: null, removedReason: null, removedNote: null },
+      );
+    });
+  }
+
+  private async requireReferences(manager: EntityManager, change: WindowChange): Promise<void> {
+    const problems: FieldProblem[] = [];
+    if ((await this.machines.find(change.machineId, manager)) === null) {
+      problems.push({
+        field: 'machineId',
+        given: `"${change.machineId}"`,
+        allowed: 'a machine of this shop',
+      });
+    }
+    if (!(await this.people.exists(change.personId, manager))) {
+      problems.push({ field: 'personId', given: `"${change.personId}"`, allowed: 'a person of this shop' });
+    }
+    if (problems.length > 0) throw refused(problems);
+  }
+}
+
+function findFitted(manager: EntityManager, machineId: string): Promise<ProtectiveWindowEntity | null> {
+  return manager.findOneBy(ProtectiveWindowEntity, { machineId, removedAt: IsNull(), undoneAt: IsNull() });
+}
+
+/** A retried change must say what the stored one says; the reason and note stand on the window that came out. */
+async function requireSameChange(
+  manager: EntityManager,
+  stored: ProtectiveWindowEntity,
+  change: WindowChange,
+): Promise<void> {
+  const old =
+    stored.previousId === null
+      ? null
+      : await manager.findOneBy(ProtectiveWindowEntity, { id: stored.previousId });
+  const isSame =
+    stored.machineId === change.machineId &&
+    stored.fittedBy === change.personId &&
+    (stored.undoneAt !== null ||
+      old === null ||
+      (old.removedReason === change.reason && old.removedNote === change.note));
+  if (!isSame)
+    throw conflict(`Window ${stored.id} is stored already with other content. It is never overwritten.`);
+}
+
+/** A window with the coupons that were welded through it, taken-back ones left out. */
+async function withUse(manager: EntityManager, row: ProtectiveWindowEntity): Promise<ProtectiveWindow> {
+  const use = await manager
+    .createQueryBuilder(CouponEntity, 'coupon')
+    .select('COUNT(coupon.id)', 'coupons')
+    .addSelect('SUM(coupon.lightOnS)', 'seconds')
+    .where('coupon.windowId = :id AND coupon.withdrawnAt IS NULL', { id: row.id })
+    .getRawOne<{ coupons: number; seconds: number | null }>();
+  return {
+    id: row.id,
+    machineId: row.machineId,
+    number: row.number,
+    fittedAt: row.fittedAt,
+    fittedBy: row.fittedBy,
+    removedAt: row.removedAt,
+    removedReason: row.removedReason,
+    removedNote: row.removedNote,
+    couponCount: Number(use?.coupons ?? 0),
+    lightOnS: Number(use?.seconds ?? 0),
+  };
+}

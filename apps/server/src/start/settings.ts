@@ -1,0 +1,48 @@
+import { resolve } from 'node:path';
+import { z } from 'zod';
+import { StartFault } from './StartFault.js';
+
+/** What the environment says about this run. */
+export interface ServerSettings {
+  readonly port: number;
+  /** Absolute path of the folder that holds the database. */
+  readonly dataFolder: string;
+  /** Fill an empty database with the sample workshop. */
+  readonly demo: boolean;
+  /** Folder of the built interface; null to serve the API alone. */
+  readonly webFolder: string | null;
+}
+
+const environment = z.object({
+  PORT: z.coerce.number().int().min(1).max(65535).default(4180),
+  HERON_DATA: z.string().min(1).default('data'),
+  HERON_DEMO: z.enum(['0', '1']).default('0'),
+  HERON_WEB: z.string().min(1).optional(),
+});
+
+const allowed: Readonly<Record<string, string>> = {
+  PORT: 'a whole number from 1 to 65535',
+  HERON_DATA: 'a folder',
+  HERON_DEMO: '0 or 1',
+  HERON_WEB: 'the folder of the built interface',
+};
+
+/**
+ * Reads PORT, HERON_DATA, HERON_DEMO and HERON_WEB.
+ *
+ * @throws StartFault naming the variable, what it holds and what it may hold
+ */
+export function readSettings(env: NodeJS.ProcessEnv): ServerSettings {
+  const parsed = environment.safeParse(env);
+  if (!parsed.success) {
+    const name = String(parsed.error.issues[0]?.path[0]);
+    throw new StartFault(`${name} is “${env[name] ?? ''}”: it must be ${allowed[name] ?? 'something else'}.`);
+  }
+  const { PORT, HERON_DATA, HERON_DEMO, HERON_WEB } = parsed.data;
+  return {
+    port: PORT,
+    dataFolder: resolve(HERON_DATA),
+    demo: HERON_DEMO === '1',
+    webFolder: HERON_WEB === undefined ? null : resolve(HERON_WEB),
+  };
+}

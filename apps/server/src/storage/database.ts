@@ -1,0 +1,29 @@
+import type BetterSqlite from 'better-sqlite3';
+import type { DataSourceOptions } from 'typeorm';
+import { CouponEntity } from '../coupons/coupon.entity.js';
+import { MachineEntity } from '../machines/machine.entity.js';
+import { MachineRevisionEntity } from '../machines/machineRevision.entity.js';
+import { ProtectiveWindowEntity } from '../optics/protectiveWindow.entity.js';
+import { PersonEntity } from '../people/person.entity.js';
+import { migrations } from './migrations/index.js';
+
+/**
+ * The database in one file: WAL, every acknowledged write on disk before the answer (synchronous FULL), foreign keys
+ * on, and migrations as the only way its shape changes.
+ */
+export function databaseOptions(file: string): DataSourceOptions {
+  return {
+    type: 'better-sqlite3',
+    database: file,
+    entities: [MachineEntity, MachineRevisionEntity, PersonEntity, ProtectiveWindowEntity, CouponEntity],
+    migrations,
+    migrationsRun: true,
+    synchronize: false,
+    enableWAL: true,
+    prepareDatabase: (database: BetterSqlite.Database) => {
+      database.pragma('synchronous = FULL');
+      database.pragma('foreign_keys = ON');
+      database.pragma('busy_timeout = 5000');
+    },
+  };
+}

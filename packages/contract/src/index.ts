@@ -1,0 +1,43 @@
+/** Everything that crosses the wire or a file: schemas, the types that come from them, and the way to the core. */
+export { jointSchema, wireDiametersMm, type Joint } from './joint.js';
+export { settingSchema, wobbleShapes, type Setting } from './setting.js';
+export {
+  machineSchema,
+  machineProfileSchema,
+  panelKnobs,
+  type Machine,
+  type MachineProfile,
+  type PanelKnob,
+} from './machine.js';
+export { personSchema, type Person } from './person.js';
+export {
+  couponDraftSchema,
+  couponSchema,
+  couponPageSchema,
+  couponQuerySchema,
+  backLooks,
+  realTravelMmS,
+  type BackLook,
+  type Coupon,
+  type CouponDraft,
+  type CouponPage,
+  type CouponQuery,
+} from './coupon.js';
+export {
+  protectiveWindowSchema,
+  windowChangeSchema,
+  windowReasons,
+  type ProtectiveWindow,
+  type WindowChange,
+  type WindowReason,
+} from './protectiveWindow.js';
+export { clientId } from './bounded.js';
+export {
+  fieldProblems,
+  fieldProblemSchema,
+  problemSchema,
+  type FieldProblem,
+  type Problem,
+} from './problem.js';
+export { coreJob, coreJoint, coreMachine, coreSetting, recordedSetting } from './toCore.js';
+export { beyondMachine } from './settingOnMachine.js';
