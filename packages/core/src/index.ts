@@ -108,7 +108,14 @@ export {
 } from './melt/index.js';
 
 // How likely each outcome is
-export { depthSpread, normalCdf, outcomeOdds, oddsWithin, type OutcomeOdds } from './odds/index.js';
+export {
+  depthSpread,
+  couponsToLand,
+  normalCdf,
+  outcomeOdds,
+  oddsWithin,
+  type OutcomeOdds,
+} from './odds/index.js';
 
 // Wire: which, how much, at what pace
 export {

@@ -73,7 +73,7 @@ export const sampleDialIns: readonly DialIn[] = [
     wireDiameterMm: 1.2,
     daysAgo: 6,
     powerShares: [0.85, 1],
-    remarks: ['railing foot', 'good'],
+    remarks: ['railing foot', 'all it has, wants a bevel'],
   },
   {
     machineId: 'bench',

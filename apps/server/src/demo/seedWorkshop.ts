@@ -51,8 +51,8 @@ export function seedWorkshop(app: NestExpressApplication, now = Date.now()): Pro
 }
 
 async function seedMachines(manager: EntityManager, madeAt: string): Promise<void> {
-  for (const { id, name, revision, profile } of sampleMachines) {
-    await manager.insert(MachineEntity, { id, name, revision });
+  for (const [index, { id, name, revision, profile }] of sampleMachines.entries()) {
+    await manager.insert(MachineEntity, { id, name, position: index + 1, revision });
     await manager.insert(MachineRevisionEntity, { machineId: id, revision, profile, madeAt });
   }
 }

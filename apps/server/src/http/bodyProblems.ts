@@ -5,7 +5,12 @@ import { ProblemException } from './problem.js';
 export const bodyLimit = '256kb';
 
 /** Express's error handler behind the body parser: tells broken JSON and bodies that are too large as problems. */
-export function tellBodyProblems(error: unknown, _request: Request, _response: Response, next: NextFunction): void {
+export function tellBodyProblems(
+  error: unknown,
+  _request: Request,
+  _response: Response,
+  next: NextFunction,
+): void {
   next(bodyProblem(error) ?? error);
 }
 

@@ -9,6 +9,10 @@ export class MachineEntity {
   @Column('varchar')
   name: string;
 
+  /** Place in the shop's own list, from 1. */
+  @Column('integer')
+  position: number;
+
   @Column('integer')
   revision: number;
 }

@@ -8,9 +8,9 @@ import { MachineRevisionEntity } from './machineRevision.entity.js';
 export class MachinesService {
   constructor(private readonly dataSource: DataSource) {}
 
-  /** Every machine of the shop at its newest revision, by name. */
+  /** Every machine of the shop at its newest revision, in the shop's own order. */
   async list(): Promise<Machine[]> {
-    const machines = await this.dataSource.manager.find(MachineEntity, { order: { name: 'ASC' } });
+    const machines = await this.dataSource.manager.find(MachineEntity, { order: { position: 'ASC' } });
     return Promise.all(machines.map((machine) => this.atRevision(this.dataSource.manager, machine)));
   }
 

@@ -6,7 +6,7 @@ const count = (name: string) => ({ name, type: 'integer' });
 
 const machine = new Table({
   name: 'machine',
-  columns: [id, text('name'), count('revision')],
+  columns: [id, text('name'), count('position'), count('revision')],
 });
 
 const machineRevision = new Table({

@@ -1,0 +1,41 @@
+import { useEffect } from 'react';
+import { useSelector } from 'react-redux';
+import { Outlet, ScrollRestoration } from 'react-router';
+import { selectTheme } from '../shared/memory/deskSlice.js';
+import { KeysHelp } from './KeysHelp.js';
+import { Waterline } from './Waterline.js';
+
+/** The frame of every screen: the waterline, and the station below it. */
+export function Shell() {
+  useTheme();
+  return (
+    <div className="flex min-h-dvh flex-col pb-20 md:pb-0">
+      <a
+        href="#station"
+        className="btn fixed top-1 left-1 z-50 -translate-y-16 btn-primary focus:translate-y-0"
+      >
+        Skip to the station
+      </a>
+      <Waterline />
+      <main id="station" tabIndex={-1} className="grow outline-none">
+        <Outlet />
+      </main>
+      <KeysHelp />
+      <ScrollRestoration />
+    </div>
+  );
+}
+
+/** The chosen theme, or the device's own. */
+function useTheme(): void {
+  const theme = useSelector(selectTheme);
+  useEffect(() => {
+    const dark = window.matchMedia('(prefers-color-scheme: dark)');
+    const apply = () => {
+      document.documentElement.dataset.theme = theme === 'device' ? (dark.matches ? 'dusk' : 'marsh') : theme;
+    };
+    apply();
+    dark.addEventListener('change', apply);
+    return () => dark.removeEventListener('change', apply);
+  }, [theme]);
+}

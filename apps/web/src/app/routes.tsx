@@ -1,0 +1,36 @@
+import { createBrowserRouter, Navigate } from 'react-router';
+import { DialScreen } from '../dial/DialScreen.js';
+import { Loading } from '../shared/Loading.js';
+import { NotYet } from '../shared/NotYet.js';
+import { Broken } from './Broken.js';
+import { Lost } from './Lost.js';
+import { Shell } from './Shell.js';
+import { promises } from './stations.js';
+
+/** Dial is what most people open first and comes with the page; the other stations are fetched when asked for. */
+export function createRouter() {
+  return createBrowserRouter([
+    {
+      element: <Shell />,
+      errorElement: <Broken />,
+      HydrateFallback: () => <Loading what="the station" />,
+      children: [
+        { index: true, element: <Navigate to="/dial" replace /> },
+        { path: 'ready', element: <NotYet station="Ready" promise={promises['/ready']} /> },
+        { path: 'dial', element: <DialScreen /> },
+        {
+          path: 'coupons',
+          lazy: async () => ({ Component: (await import('../coupons/CouponsScreen.js')).CouponsScreen }),
+        },
+        { path: 'cards', element: <NotYet station="Cards" promise={promises['/cards']} /> },
+        { path: 'jobs', element: <NotYet station="Jobs" promise={promises['/jobs']} /> },
+        {
+          path: 'optics',
+          lazy: async () => ({ Component: (await import('../optics/OpticsScreen.js')).OpticsScreen }),
+        },
+        { path: 'shop', element: <NotYet station="Shop" promise={promises['/shop']} /> },
+        { path: '*', element: <Lost /> },
+      ],
+    },
+  ]);
+}

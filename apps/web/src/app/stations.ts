@@ -1,0 +1,20 @@
+/** The stations in the order a day runs. */
+export const stations = [
+  { path: '/ready', name: 'Ready' },
+  { path: '/dial', name: 'Dial' },
+  { path: '/coupons', name: 'Coupons' },
+  { path: '/cards', name: 'Cards' },
+  { path: '/jobs', name: 'Jobs' },
+  { path: '/optics', name: 'Optics' },
+  { path: '/shop', name: 'Shop' },
+] as const;
+
+export type StationPath = (typeof stations)[number]['path'];
+
+/** What each station that is not built yet will be. */
+export const promises = {
+  '/ready': 'The start and the end of the day, step by step, and the guard at the door.',
+  '/cards': 'Settings that worked, with the coupons that prove them, to find again and print for the wall.',
+  '/jobs': 'A list of joints with lengths, in the order that spares nozzle, wire and gas changes.',
+  '/shop': 'Machines, people, stock and the practices of the house.',
+} as const satisfies Partial<Record<StationPath, string>>;

@@ -1,0 +1,26 @@
+import { combineReducers, configureStore } from '@reduxjs/toolkit';
+import { setupListeners } from '@reduxjs/toolkit/query';
+import { heronApi } from '../shared/api/heronApi.js';
+import { listenToOtherTabs, tellOtherTabs } from '../shared/api/otherTabs.js';
+import { deskSlice } from '../shared/memory/deskSlice.js';
+import { couponDraftSlice } from '../shared/memory/couponDraftSlice.js';
+import { keepInBrowser, readFromBrowser } from '../shared/memory/browserMemory.js';
+
+const reducer = combineReducers({
+  [heronApi.reducerPath]: heronApi.reducer,
+  [deskSlice.name]: deskSlice.reducer,
+  [couponDraftSlice.name]: couponDraftSlice.reducer,
+});
+
+/** The store, with what this browser remembers, kept in step with other tabs. */
+export function createStore() {
+  const store = configureStore({
+    reducer,
+    middleware: (getDefault) => getDefault().concat(heronApi.middleware, tellOtherTabs),
+    preloadedState: readFromBrowser(),
+  });
+  setupListeners(store.dispatch);
+  listenToOtherTabs(store.dispatch);
+  keepInBrowser(store);
+  return store;
+}

@@ -1,0 +1,40 @@
+import { useSelector } from 'react-redux';
+import { useCouponsQuery, useMachinesQuery, useWindowsQuery } from '../shared/api/heronApi.js';
+import { selectDialSearch } from '../shared/memory/deskSlice.js';
+import { readAddress } from '../dial/dialAddress.js';
+import { readSentence } from '../dial/readSentence.js';
+import { metalName } from '../shared/words/metalNames.js';
+import { figure } from '../shared/words/figures.js';
+import type { StationPath } from './stations.js';
+
+const notYet = 'to come';
+
+/** Each station's state in a few words. */
+export function useStationStates(): Readonly<Record<StationPath, string>> {
+  const { data: machines = [] } = useMachinesQuery(undefined);
+  const { data: coupons } = useCouponsQuery({ limit: 1 });
+  const { data: windows } = useWindowsQuery(undefined);
+  const { said } = readSentence(
+    readAddress(new URLSearchParams(useSelector(selectDialSearch))).words,
+    machines,
+  );
+  const machineId = said?.machine.id ?? machines[0]?.id;
+  const fitted = windows?.find((window) => window.machineId === machineId && window.removedAt === null);
+  return {
+    '/ready': notYet,
+    '/dial':
+      said === null
+        ? 'say a joint'
+        : `${shortMetal(metalName(said.joint.metal))} ${figure(said.joint.firstThicknessMm, 2)} butt`,
+    '/coupons': coupons === undefined ? '' : `${coupons.total} logged`,
+    '/cards': notYet,
+    '/jobs': notYet,
+    '/optics': fitted === undefined ? '' : `window ${fitted.number}, ${fitted.couponCount} coupons`,
+    '/shop': notYet,
+  };
+}
+
+/** The first word tells the metals apart. */
+function shortMetal(name: string): string {
+  return name.split(' ')[0] ?? name;
+}

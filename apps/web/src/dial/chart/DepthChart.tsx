@@ -1,0 +1,152 @@
+import { LineChart } from 'echarts/charts';
+import { GridComponent, MarkLineComponent, TooltipComponent } from 'echarts/components';
+import * as echarts from 'echarts/core';
+import { SVGRenderer } from 'echarts/renderers';
+import { useEffect, useMemo, useRef } from 'react';
+import { figure } from '../../shared/words/figures.js';
+import type { DialOutcome } from '../dialOutcome.js';
+import { depthByPower, type DepthAtPower } from './depthByPower.js';
+
+echarts.use([LineChart, GridComponent, MarkLineComponent, TooltipComponent, SVGRenderer]);
+
+/** Depth against power with its doubt, the sheet's thickness, and where the setting stands; its table behind it. */
+export default function DepthChart({ outcome }: { outcome: DialOutcome }) {
+  const frame = useRef<HTMLDivElement>(null);
+  const rows = useMemo(() => depthByPower(outcome), [outcome]);
+  useEffect(() => {
+    const element = frame.current;
+    if (element === null) return;
+    const chart = echarts.init(element, null, { renderer: 'svg' });
+    chart.setOption(chartOption(rows, outcome, getComputedStyle(element)));
+    const watcher = new ResizeObserver(() => chart.resize());
+    watcher.observe(element);
+    return () => {
+      watcher.disconnect();
+      chart.dispose();
+    };
+  }, [rows, outcome]);
+  return (
+    <div className="flex min-h-0 grow flex-col px-3 pb-3">
+      <div
+        ref={frame}
+        className="h-68 w-full"
+        role="img"
+        aria-label="Depth against power; the same figures are in the table below"
+      />
+      <details>
+        <summary className="touch cursor-pointer py-2 text-soft">The same as a table</summary>
+        <div className="max-h-60 overflow-auto">
+          <DepthTable rows={rows} />
+        </div>
+      </details>
+    </div>
+  );
+}
+
+function DepthTable({ rows }: { rows: readonly DepthAtPower[] }) {
+  return (
+    <table className="table figure table-sm">
+      <thead>
+        <tr>
+          <th>Power, W</th>
+          <th>Depth, mm</th>
+          <th>Two times in three between, mm</th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map(({ powerW, low, depth, high }) => (
+          <tr key={powerW}>
+            <td>{Math.round(powerW)}</td>
+            <td>{figure(depth, 2)}</td>
+            <td>
+              {figure(low, 2)} to {figure(high, 2)}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function chartOption(rows: readonly DepthAtPower[], outcome: DialOutcome, style: CSSStyleDeclaration) {
+  const token = (name: string) => style.getPropertyValue(name).trim();
+  const ink = token('--color-base-content');
+  const text = { color: ink, fontFamily: style.fontFamily, fontSize: 14 };
+  const axis = {
+    axisLabel: text,
+    nameTextStyle: text,
+    splitLine: { lineStyle: { color: token('--color-base-300') } },
+  };
+  const { firstThicknessMm, secondThicknessMm } = outcome.said.joint;
+  const line = (yAxis: number) => ({
+    yAxis,
+    label: { ...text, formatter: 'the back', position: 'insideEndTop' as const },
+  });
+  return {
+    animation: false,
+    textStyle: text,
+    grid: { left: 52, right: 24, top: 34, bottom: 48 },
+    tooltip: {
+      trigger: 'axis' as const,
+      valueFormatter: (value: unknown) => `${figure(Number(value), 2)} mm`,
+    },
+    xAxis: {
+      type: 'value' as const,
+      name: 'Power, W',
+      nameLocation: 'middle' as const,
+      nameGap: 30,
+      min: 'dataMin' as const,
+      max: 'dataMax' as const,
+      ...axis,
+      axisLabel: { ...text, showMaxLabel: false },
+    },
+    yAxis: { type: 'value' as const, name: 'Depth, mm', ...axis },
+    series: [
+      band(
+        'low',
+        'low',
+        rows.map(({ powerW, low }) => [powerW, low]),
+        'transparent',
+      ),
+      band(
+        'high',
+        'two times in three',
+        rows.map(({ powerW, low, high }) => [powerW, high - low]),
+        token('--melt-hot'),
+      ),
+      {
+        type: 'line' as const,
+        name: 'depth',
+        showSymbol: false,
+        lineStyle: { color: token('--melt-edge'), width: 3 },
+        itemStyle: { color: token('--melt-edge') },
+        data: rows.map(({ powerW, depth }) => [powerW, depth]),
+        markLine: {
+          symbol: 'none',
+          silent: true,
+          lineStyle: { color: ink, type: 'solid' as const },
+          data: [
+            line(Math.min(firstThicknessMm, secondThicknessMm)),
+            { xAxis: outcome.setting.power, label: { ...text, formatter: 'dialled' } },
+          ],
+        },
+      },
+    ],
+  };
+}
+
+/** One half of a stacked band: the lower edge unseen, the rest filled. */
+function band(id: string, name: string, data: readonly (readonly number[])[], color: string) {
+  return {
+    id,
+    name,
+    type: 'line' as const,
+    stack: 'doubt',
+    silent: true,
+    showSymbol: false,
+    tooltip: { show: false },
+    lineStyle: { opacity: 0 },
+    areaStyle: { color, opacity: color === 'transparent' ? 0 : 0.35 },
+    data,
+  };
+}

@@ -1,0 +1,272 @@
+import { backLooks, type BackLook, type CouponDraft } from '@lone-heron/contract';
+import { useRef, type KeyboardEvent } from 'react';
+import { useDispatch, useSelector } from 'react-redux';
+import { toast } from 'sonner';
+import {
+  useLogCouponMutation,
+  usePeopleQuery,
+  useWithdrawCouponMutation,
+} from '../../shared/api/heronApi.js';
+import { problemOf } from '../../shared/api/problemOf.js';
+import {
+  logClosed,
+  logOpened,
+  logTyped,
+  type CouponDraftState,
+} from '../../shared/memory/couponDraftSlice.js';
+import { personPicked, selectPersonId } from '../../shared/memory/deskSlice.js';
+import { Modal } from '../../shared/Modal.js';
+import { OutcomeMark } from '../../shared/OutcomeMark.js';
+import { figure } from '../../shared/words/figures.js';
+import { lookWords, outcomeOfLook } from '../../shared/words/looks.js';
+import { settingInWords } from '../../shared/words/settingInWords.js';
+import { readLightOn, readRunLength, type TypedFigure } from './readTypedLog.js';
+
+/** What was seen, in three taps or two keys: the back, the time, the length; a number key picks, Enter saves. */
+export function LogCoupon({ log }: { log: CouponDraftState }) {
+  const dispatch = useDispatch();
+  const form = useRef<HTMLFormElement>(null);
+  const personId = useSelector(selectPersonId);
+  const lightOn = readLightOn(log.lightOn);
+  const runLength = readRunLength(log.runLength);
+  const { save, isSaving, failure } = useSaveCoupon(log);
+  const draft = personId === null ? null : completeDraft(log, personId, lightOn, runLength);
+  const leave = useLeaveLog(log);
+  const pick = (back: BackLook) => dispatch(logTyped({ back }));
+  const keys = (event: KeyboardEvent) => {
+    const isTyping = event.target instanceof HTMLTextAreaElement || isTextInput(event.target);
+    const look = backLooks[Number(event.key) - 1];
+    if (!isTyping && look !== undefined) pick(look);
+    if (event.key === 'Enter' && !isTyping) {
+      event.preventDefault();
+      form.current?.requestSubmit();
+    }
+  };
+  return (
+    <Modal title="Log coupon" onClose={leave}>
+      <form
+        ref={form}
+        onKeyDown={keys}
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (draft !== null && !isSaving) void save(draft);
+        }}
+        className="flex flex-col gap-4"
+      >
+        <p className="text-soft">{settingInWords(log.joint, log.setting)}</p>
+        <BackChoice picked={log.back} onPick={pick} />
+        <div className="grid gap-4 sm:grid-cols-3">
+          <FigureField
+            label="Light on"
+            unit="s"
+            text={log.lightOn}
+            read={lightOn}
+            onType={(text) => dispatch(logTyped({ lightOn: text }))}
+          />
+          <FigureField
+            label="Length of run"
+            unit="mm"
+            text={log.runLength}
+            read={runLength}
+            onType={(text) => dispatch(logTyped({ runLength: text }))}
+          />
+          <RealTravel lightOn={lightOn} runLength={runLength} />
+        </div>
+        <label className="flex flex-col gap-1">
+          <span className="font-medium">Remark</span>
+          <textarea
+            className="textarea w-full text-base"
+            rows={2}
+            maxLength={1000}
+            value={log.remark}
+            onChange={(event) => dispatch(logTyped({ remark: event.target.value }))}
+          />
+        </label>
+        <PersonField personId={personId} />
+        {failure !== null && (
+          <p role="alert" className="fault">
+            Not stored. {failure}
+          </p>
+        )}
+        <div className="flex flex-wrap items-center justify-end gap-3">
+          <span className="mr-auto text-sm text-soft">{missingWords(log, personId)}</span>
+          <button type="button" className="btn touch-always btn-ghost" onClick={leave}>
+            Leave it
+          </button>
+          <button
+            type="submit"
+            className="btn touch-always btn-primary"
+            disabled={draft === null || isSaving}
+          >
+            {isSaving ? 'Saving' : 'Save coupon'}
+          </button>
+        </div>
+      </form>
+    </Modal>
+  );
+}
+
+/** Closes the log; what was typed can be had back. */
+function useLeaveLog(log: CouponDraftState): () => void {
+  const dispatch = useDispatch();
+  return () => {
+    dispatch(logClosed());
+    const isTouched = log.back !== null || log.lightOn !== '' || log.runLength !== '' || log.remark !== '';
+    if (!isTouched) return;
+    toast('The coupon was not logged.', {
+      action: { label: 'Undo', onClick: () => dispatch(logOpened(log)) },
+    });
+  };
+}
+
+/** Sends the coupon under its own id, so that a second tap or a retry is the same save. */
+function useSaveCoupon(log: CouponDraftState) {
+  const dispatch = useDispatch();
+  const [logCoupon, { isLoading, error }] = useLogCouponMutation();
+  const [withdraw] = useWithdrawCouponMutation();
+  const undo = async (id: string, number: number) => {
+    const answer = await withdraw(id);
+    if (answer.error === undefined) toast(`Coupon ${number} was taken back.`);
+    else toast.error(`Coupon ${number} is still there. ${problemOf(answer.error).message}`);
+  };
+  const save = async (draft: CouponDraft) => {
+    const answer = await logCoupon({ id: log.id, draft });
+    if (answer.data === undefined) return;
+    const { id, number, windowNumber } = answer.data;
+    dispatch(logClosed());
+    toast(`Coupon ${number} is logged, through window ${windowNumber}.`, {
+      action: { label: 'Undo', onClick: () => void undo(id, number) },
+    });
+  };
+  return { save, isSaving: isLoading, failure: error === undefined ? null : problemOf(error).message };
+}
+
+/** The draft as the server takes it; null while something is missing or at fault. */
+function completeDraft(
+  { machineId, joint, setting, weldedAt, back, remark }: CouponDraftState,
+  personId: string,
+  lightOn: TypedFigure,
+  runLength: TypedFigure,
+): CouponDraft | null {
+  if (back === null || 'fault' in lightOn || 'fault' in runLength) return null;
+  const figures = { lightOnS: lightOn.value, runLengthMm: runLength.value };
+  return { machineId, personId, joint, setting, back, ...figures, remark: remark.trim(), weldedAt };
+}
+
+function missingWords({ back }: CouponDraftState, personId: string | null): string {
+  if (back === null) return 'Say what the back looked like.';
+  return personId === null ? 'Say who welded it.' : '';
+}
+
+function isTextInput(target: EventTarget): boolean {
+  return target instanceof HTMLInputElement && target.type !== 'radio';
+}
+
+function BackChoice({ picked, onPick }: { picked: BackLook | null; onPick: (back: BackLook) => void }) {
+  return (
+    <fieldset>
+      <legend className="mb-1 font-medium">What did the back look like?</legend>
+      <div className="grid grid-cols-2 gap-2 sm:grid-cols-5">
+        {backLooks.map((look, index) => (
+          <label
+            key={look}
+            className={`flex min-h-24 cursor-pointer flex-col items-center justify-center gap-0.5 rounded-box border p-2 text-center leading-tight has-focus-visible:outline-3 has-focus-visible:outline-primary ${
+              picked === look ? 'border-primary bg-primary text-primary-content' : 'border-base-300'
+            }`}
+          >
+            <input
+              type="radio"
+              name="back"
+              className="sr-only"
+              checked={picked === look}
+              onChange={() => onPick(look)}
+              data-start={index === 0 ? '' : undefined}
+            />
+            <OutcomeMark outcome={outcomeOfLook[look]} className="size-9" />
+            <span className="font-semibold">
+              <kbd className="kbd mr-1 text-base-content kbd-xs">{index + 1}</kbd>
+              {lookWords[look].short}
+            </span>
+            <span className="text-xs">{lookWords[look].long}</span>
+          </label>
+        ))}
+      </div>
+    </fieldset>
+  );
+}
+
+interface FigureFieldProps {
+  label: string;
+  unit: string;
+  text: string;
+  read: TypedFigure;
+  onType: (text: string) => void;
+}
+
+function FigureField({ label, unit, text, read, onType }: FigureFieldProps) {
+  const fault = 'fault' in read ? read.fault : null;
+  return (
+    <label className="flex flex-col gap-1">
+      <span className="font-medium">
+        {label} <span className="font-normal text-soft">if known</span>
+      </span>
+      <span className={`input touch-always w-full ${fault === null ? '' : 'input-error'}`}>
+        <input
+          className="figure text-lg"
+          inputMode="decimal"
+          autoComplete="off"
+          maxLength={40}
+          value={text}
+          aria-invalid={fault !== null}
+          onChange={(event) => onType(event.target.value)}
+        />
+        <span className="text-soft">{unit}</span>
+      </span>
+      {fault !== null && (
+        <span role="alert" className="fault text-sm">
+          {fault}
+        </span>
+      )}
+    </label>
+  );
+}
+
+function RealTravel({ lightOn, runLength }: { lightOn: TypedFigure; runLength: TypedFigure }) {
+  const seconds = 'value' in lightOn ? lightOn.value : null;
+  const length = 'value' in runLength ? runLength.value : null;
+  const isKnown = seconds !== null && length !== null;
+  return (
+    <p className="flex flex-col gap-1" aria-live="polite">
+      <span className="font-medium">Real travel</span>
+      <span className="figure flex min-h-12 items-center text-lg">
+        {isKnown ? (
+          `${figure(length / seconds, 1)} mm/s`
+        ) : (
+          <span className="font-sans text-base text-soft">from both</span>
+        )}
+      </span>
+    </p>
+  );
+}
+
+function PersonField({ personId }: { personId: string | null }) {
+  const dispatch = useDispatch();
+  const { data: people = [] } = usePeopleQuery(undefined);
+  return (
+    <label className="flex items-center gap-3">
+      <span className="font-medium">Welded by</span>
+      <select
+        className="select touch-always text-base"
+        value={personId ?? ''}
+        onChange={(event) => dispatch(personPicked(event.target.value))}
+      >
+        {personId === null && <option value="">pick a name</option>}
+        {people.map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}

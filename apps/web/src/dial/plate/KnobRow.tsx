@@ -1,0 +1,144 @@
+import type { KnobEffect } from '@lone-heron/core';
+import { inMm } from '@lone-heron/core';
+import { Minus, Plus, Undo2 } from 'lucide-react';
+import { useId, useState, type KeyboardEvent } from 'react';
+import { depthChange } from '../../shared/words/figures.js';
+import { panelFigure, type PanelRow } from './panelKnobs.js';
+import { readTypedKnob, snapped } from './typedKnob.js';
+
+interface KnobRowProps {
+  row: PanelRow;
+  effect: KnobEffect | undefined;
+  /** What the figure is in other words, such as the watts of a percentage. */
+  aside?: string | undefined;
+  isTurned: boolean;
+  onTurn: (value: number) => void;
+  onRelease: () => void;
+}
+
+/** Steps that Page Up and Page Down turn at once. */
+const pageSteps = 10;
+
+/** One knob: its figure large, a step either way, where it may stand, and what a turn does. */
+export function KnobRow({ row, effect, aside, isTurned, onTurn, onRelease }: KnobRowProps) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const faultId = useId();
+  const read = typed === null ? null : readTypedKnob(typed, row);
+  const fault = read !== null && 'fault' in read ? read.fault : null;
+  const turnBy = (steps: number) => {
+    setTyped(null);
+    onTurn(snapped(row.value + steps * row.step, row));
+  };
+  const enter = () => {
+    if (read !== null && 'value' in read) {
+      onTurn(read.value);
+      setTyped(null);
+    }
+  };
+  const keys = (event: KeyboardEvent) => {
+    const steps = { ArrowUp: 1, ArrowDown: -1, PageUp: pageSteps, PageDown: -pageSteps }[event.key];
+    if (steps !== undefined) {
+      event.preventDefault();
+      turnBy(steps);
+    }
+    if (event.key === 'Enter') enter();
+    if (event.key === 'Escape') setTyped(null);
+  };
+  return (
+    <li className="knob-row">
+      <div className="leading-tight">
+        <span className="font-medium">{row.name}</span>
+        {aside !== undefined && <span className="block text-sm text-soft tabular-nums">{aside}</span>}
+        {isTurned && (
+          <button
+            type="button"
+            className="btn ml-1 h-7 min-h-7 px-1.5 text-xs btn-ghost"
+            onClick={onRelease}
+            aria-label={`Put ${row.name} back to the computed value`}
+          >
+            <Undo2 className="size-3.5" aria-hidden="true" /> by hand
+          </button>
+        )}
+      </div>
+      <button
+        type="button"
+        className="btn knob-step"
+        aria-label={`Less ${row.name}`}
+        onClick={() => turnBy(-1)}
+      >
+        <Minus size={24} strokeWidth={2.5} className="shrink-0" aria-hidden="true" />
+      </button>
+      <div className="flex items-baseline justify-center gap-1">
+        <input
+          role="spinbutton"
+          aria-label={`${row.name}, ${row.scale.unit}`}
+          aria-valuenow={Number(panelFigure(row, row.value))}
+          aria-valuemin={Number(panelFigure(row, row.least))}
+          aria-valuemax={Number(panelFigure(row, row.most))}
+          aria-valuetext={`${panelFigure(row, row.value)} ${row.scale.unit}`}
+          aria-invalid={fault !== null}
+          aria-describedby={fault === null ? undefined : faultId}
+          inputMode="decimal"
+          autoComplete="off"
+          className={`figure knob-figure ${fault === null ? '' : 'text-error'}`}
+          value={typed ?? panelFigure(row, row.value)}
+          onFocus={(event) => event.target.select()}
+          onChange={(event) => setTyped(event.target.value)}
+          onBlur={enter}
+          onKeyDown={keys}
+        />
+        <span className="text-sm text-soft">{row.scale.unit}</span>
+      </div>
+      <button
+        type="button"
+        className="btn knob-step"
+        aria-label={`More ${row.name}`}
+        onClick={() => turnBy(1)}
+      >
+        <Plus size={24} strokeWidth={2.5} className="shrink-0" aria-hidden="true" />
+      </button>
+      <div className="knob-more text-[0.83rem] leading-tight text-soft">
+        <UsableBand row={row} usable={effect?.usable ?? null} />
+        {fault === null ? (
+          <span>{effect !== undefined && <>+10 %: {depthChange(inMm(effect.depthForTenPercent))}</>}</span>
+        ) : (
+          <span id={faultId} role="alert" className="fault">
+            {fault}
+          </span>
+        )}
+      </div>
+    </li>
+  );
+}
+
+/** The knob's whole reach as a line, the part of it that lands as a band, and where it stands as a stroke. */
+function UsableBand({ row, usable }: { row: PanelRow; usable: KnobEffect['usable'] }) {
+  const share = (value: number) => ((value - row.least) / (row.most - row.least)) * 100;
+  const words =
+    usable === null
+      ? 'No setting of this knob alone lands'
+      : `Lands from ${panelFigure(row, usable.from)} to ${panelFigure(row, usable.to)} ${row.scale.unit}`;
+  return (
+    <svg
+      viewBox="0 0 100 10"
+      preserveAspectRatio="none"
+      className="mb-1 h-2.5 w-full"
+      role="img"
+      aria-label={words}
+    >
+      <title>{words}</title>
+      <rect x="0" y="3" width="100" height="4" fill="var(--color-base-300)" />
+      {usable !== null && (
+        <rect
+          x={share(usable.from)}
+          y="1.500"
+          width={Math.max(share(usable.to) - share(usable.from), 1)}
+          height="7"
+          fill="var(--full)"
+          opacity="0.55"
+        />
+      )}
+      <rect x={share(row.value) - 0.8} y="0" width="1.600" height="10" fill="var(--color-base-content)" />
+    </svg>
+  );
+}

@@ -1,0 +1,44 @@
+import { describeFault, parseQuantity, type Dimension } from '@lone-heron/core';
+import { panelFigure, type PanelRow } from './panelKnobs.js';
+
+/** What was typed into a knob: a value in SI that the machine can take, or why not. */
+export type TypedKnob = { readonly value: number } | { readonly fault: string };
+
+const dimensions: Readonly<Record<PanelRow['knob'], Dimension>> = {
+  power: 'power',
+  wobbleWidth: 'length',
+  wobbleRate: 'frequency',
+  wireSpeed: 'speed',
+  travel: 'speed',
+};
+
+/** SI units in one shop unit of the dimension. */
+const siPerShopUnit: Readonly<Partial<Record<Dimension, number>>> = { length: 0.001, speed: 0.001 };
+
+/** Reads what was typed in the panel's unit, or in any unit that is named; snapped to the panel's steps. */
+export function readTypedKnob(text: string, row: PanelRow): TypedKnob {
+  const value = readSi(text, row);
+  const allowed = `${panelFigure(row, row.least)} to ${panelFigure(row, row.most)} ${row.scale.unit}`;
+  const fault = { fault: describeFault({ quantity: row.name.toLowerCase(), given: `“${text}”`, allowed }) };
+  if (value === null) return fault;
+  const slack = row.step / 1000;
+  if (value < row.least - slack || value > row.most + slack) return fault;
+  return { value: snapped(value, row) };
+}
+
+function readSi(text: string, { knob, scale }: PanelRow): number | null {
+  const percent = /^\s*([\d.,]+)\s*%?\s*$/.exec(text);
+  if (scale.unit === '%' && percent !== null) {
+    const number = Number(percent[1]?.replace(',', '.'));
+    return Number.isFinite(number) ? number * scale.siPerUnit : null;
+  }
+  const dimension = dimensions[knob];
+  const parsed = parseQuantity(text, dimension, { bareUnit: scale.unit });
+  return parsed.ok ? parsed.value * (siPerShopUnit[dimension] ?? 1) : null;
+}
+
+/** The nearest value the panel can show, within its limits. */
+export function snapped(value: number, { least, most, step }: PanelRow): number {
+  const nearest = least + Math.round((value - least) / step) * step;
+  return Math.min(Math.max(nearest, least), most);
+}

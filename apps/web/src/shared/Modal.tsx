@@ -1,0 +1,55 @@
+import { X } from 'lucide-react';
+import { useEffect, useId, useRef, type ReactNode } from 'react';
+
+interface ModalProps {
+  title: string;
+  /** Called on Escape, on the cross and on a press beside the sheet. */
+  onClose: () => void;
+  children: ReactNode;
+}
+
+/**
+ * A sheet laid over the screen. While it is mounted it is open; the browser keeps the focus inside, which starts at
+ * the element marked with data-start.
+ */
+export function Modal({ title, onClose, children }: ModalProps) {
+  const dialog = useRef<HTMLDialogElement>(null);
+  const titleId = useId();
+  useEffect(() => {
+    const element = dialog.current;
+    element?.showModal();
+    element?.querySelector<HTMLElement>('[data-start]')?.focus();
+    return () => element?.close();
+  }, []);
+  return (
+    <dialog
+      ref={dialog}
+      className="modal modal-bottom sm:modal-middle"
+      aria-labelledby={titleId}
+      onCancel={(event) => {
+        event.preventDefault();
+        onClose();
+      }}
+      onClick={(event) => {
+        if (event.target === dialog.current) onClose();
+      }}
+    >
+      <div className="modal-box max-w-2xl rounded-box p-5">
+        <header className="mb-3 flex items-start justify-between gap-4">
+          <h2 id={titleId} className="text-xl font-semibold">
+            {title}
+          </h2>
+          <button
+            type="button"
+            className="btn touch btn-square btn-ghost"
+            aria-label="Close"
+            onClick={onClose}
+          >
+            <X className="size-5" aria-hidden="true" />
+          </button>
+        </header>
+        {children}
+      </div>
+    </dialog>
+  );
+}

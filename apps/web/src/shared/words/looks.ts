@@ -1,0 +1,40 @@
+import type { BackLook, WindowReason } from '@lone-heron/contract';
+import type { Outcome } from '@lone-heron/core';
+
+/** The look of a back in the words a welder uses. */
+export const lookWords: Readonly<Record<BackLook, { short: string; long: string }>> = {
+  none: { short: 'no mark', long: 'nothing to be seen behind' },
+  faint: { short: 'faint line', long: 'a trace of heat, not through' },
+  even: { short: 'even line', long: 'through along the whole run' },
+  heavy: { short: 'heavy', long: 'sagging or wide behind' },
+  hole: { short: 'hole', long: 'blown through' },
+};
+
+/** An outcome in the words a welder uses. */
+export const outcomeWords: Readonly<Record<Outcome, string>> = {
+  cold: 'cold',
+  part: 'part way',
+  full: 'reaches',
+  hot: 'hot',
+  hole: 'blows through',
+};
+
+/** The outcome that a look at the back speaks of. */
+export const outcomeOfLook: Readonly<Record<BackLook, Outcome>> = {
+  none: 'cold',
+  faint: 'part',
+  even: 'full',
+  heavy: 'hot',
+  hole: 'hole',
+};
+
+/** Why a window came out. */
+export const windowReasonWords: Readonly<Record<WindowReason, { short: string; long: string }>> = {
+  darkSpecks: { short: 'dark specks', long: 'dirt got in and burnt on' },
+  paleSpecks: { short: 'pale specks', long: 'light came back from the work' },
+  haze: { short: 'haze', long: 'dull all over' },
+  cracked: { short: 'cracked', long: 'a line or a chip in the glass' },
+  weakWelds: { short: 'weak welds', long: 'power fell away, glass looks sound' },
+  planned: { short: 'planned', long: 'changed on its day' },
+  other: { short: 'other', long: 'say what in the note' },
+};

@@ -1,0 +1,37 @@
+import type { Joint, Setting } from '@lone-heron/contract';
+import { figure, mmFigure } from './figures.js';
+import { metalName } from './metalNames.js';
+
+const shapeWords = {
+  none: 'no wobble',
+  sideToSide: 'side to side',
+  circle: 'circle',
+  figureEight: 'figure eight',
+};
+
+/** A joint in one line: "304 stainless 1.5 mm butt, gap 0.1 mm". */
+export function jointInWords({ metal, firstThicknessMm, secondThicknessMm, gapMm }: Joint): string {
+  const thickness =
+    firstThicknessMm === secondThicknessMm
+      ? mmFigure(firstThicknessMm)
+      : `${mmFigure(firstThicknessMm)} to ${mmFigure(secondThicknessMm)}`;
+  return `${metalName(metal)} ${thickness} butt, gap ${mmFigure(gapMm)}`;
+}
+
+/** A setting in one line, in physical units. */
+export function dialledInWords({ powerW, wobble, pace, gas, gasFlowLMin }: Setting): string {
+  const sweep =
+    wobble.shape === 'none'
+      ? shapeWords.none
+      : `${shapeWords[wobble.shape]} ${mmFigure(wobble.widthMm)} at ${figure(wobble.frequencyHz, 0)} Hz`;
+  const speed =
+    pace.by === 'hand'
+      ? `${figure(pace.travelMmS, 1)} mm/s by hand`
+      : `${pace.wireDiameterMm.toFixed(1)} mm wire at ${figure(pace.wireSpeedMmS * 6, 0)} cm/min`;
+  return `${figure(powerW, 0)} W, ${sweep}, ${speed}, ${gas === 'dryAir' ? 'dry air' : gas} ${figure(gasFlowLMin, 0)} L/min`;
+}
+
+/** Joint and setting in one line. */
+export function settingInWords(joint: Joint, setting: Setting): string {
+  return `${jointInWords(joint)} · ${dialledInWords(setting)}`;
+}

@@ -1,0 +1,31 @@
+import tailwindcss from '@tailwindcss/vite';
+import react from '@vitejs/plugin-react';
+import { defineConfig, type Plugin } from 'vite';
+
+/** Lists the scripts that the page asks for before it can show anything, for the bench to weigh. */
+function listFirstScreen(): Plugin {
+  return {
+    name: 'list-first-screen',
+    generateBundle(_options, bundle) {
+      const files = new Set<string>();
+      const take = (file: string) => {
+        const chunk = bundle[file];
+        if (files.has(file) || chunk?.type !== 'chunk') return;
+        files.add(file);
+        chunk.imports.forEach(take);
+      };
+      for (const chunk of Object.values(bundle))
+        if (chunk.type === 'chunk' && chunk.isEntry) take(chunk.fileName);
+      this.emitFile({ type: 'asset', fileName: 'first-screen.json', source: JSON.stringify([...files]) });
+    },
+  };
+}
+
+const server = `http://127.0.0.1:${process.env.PORT ?? '4180'}`;
+
+export default defineConfig({
+  plugins: [react(), tailwindcss(), listFirstScreen()],
+  resolve: { conditions: ['source', 'module', 'browser', 'development|production'] },
+  build: { target: 'es2022', sourcemap: false, chunkSizeWarningLimit: 700 },
+  server: { host: '127.0.0.1', port: 4181, proxy: { '/api': server } },
+});

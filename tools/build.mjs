@@ -1,0 +1,67 @@
+/** Builds each workspace whose files changed since its last build. Stamps are content hashes, so a clone builds once. */
+import { execFileSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+const root = fileURLToPath(new URL('..', import.meta.url));
+const stamps = join(root, '.cache/build');
+const require = createRequire(import.meta.url);
+const swc = join(dirname(require.resolve('@swc/cli/package.json')), 'bin/swc.js');
+const vite = join(dirname(require.resolve('vite/package.json')), 'bin/vite.js');
+
+/** In the order of the arrows: what comes later is built from what comes before. */
+const workspaces = [
+  { folder: 'packages/core', build: transpile },
+  { folder: 'packages/contract', build: transpile },
+  { folder: 'apps/server', build: transpile },
+  { folder: 'apps/web', build: bundle },
+];
+
+let inputs = hash(['package-lock.json', '.swcrc', 'tsconfig.base.json', 'tools/build.mjs'].map(fromRoot));
+for (const { folder, build } of workspaces) {
+  inputs = createHash('sha256').update(inputs).update(hash(sourcesOf(folder))).digest('hex');
+  const stamp = join(stamps, folder.replace('/', '-'));
+  const isBuilt = existsSync(join(root, folder, 'dist')) && existsSync(stamp);
+  if (isBuilt && readFileSync(stamp, 'utf8') === inputs) continue;
+  console.error(`Building ${folder}`);
+  rmSync(join(root, folder, 'dist'), { recursive: true, force: true });
+  build(join(root, folder));
+  mkdirSync(stamps, { recursive: true });
+  writeFileSync(stamp, inputs);
+}
+
+function transpile(folder) {
+  const options = ['--strip-leading-paths', '--quiet', '--config-file', join(root, '.swcrc')];
+  run(folder, swc, ['src', '-d', 'dist', ...options]);
+}
+
+function bundle(folder) {
+  run(folder, vite, ['build', '--logLevel', 'warn']);
+}
+
+function run(folder, script, args) {
+  execFileSync(process.execPath, [script, ...args], { cwd: folder, stdio: ['ignore', 2, 2] });
+}
+
+function fromRoot(path) {
+  return join(root, path);
+}
+
+/** Everything a build reads: sources without their tests, and the workspace's own settings. */
+function sourcesOf(folder) {
+  const skipped = /(^|\/)(dist|node_modules)(\/|$)|\.test\.tsx?$/;
+  return readdirSync(join(root, folder), { recursive: true, withFileTypes: true })
+    .filter((entry) => entry.isFile())
+    .map((entry) => join(entry.parentPath, entry.name))
+    .filter((path) => !skipped.test(path.slice(root.length)))
+    .sort();
+}
+
+function hash(paths) {
+  const digest = createHash('sha256');
+  for (const path of paths) digest.update(path.slice(root.length)).update(readFileSync(path));
+  return digest.digest('hex');
+}
