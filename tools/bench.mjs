@@ -28,7 +28,10 @@ function meltSpeed(what, predict) {
     duty: fraction(1),
     travel: mmPerSecond(4 + (i % 13)),
     spot: mm(0.15),
-    wobble: i % 10 === 0 ? { shape: 'none' } : { shape: shapes[i % 3], width: mm(1 + (i % 20) / 10), frequency: hertz(60) },
+    wobble:
+      i % 10 === 0
+        ? { shape: 'none' }
+        : { shape: shapes[i % 3], width: mm(1 + (i % 20) / 10), frequency: hertz(60) },
     wire: i % 2 === 0 ? null : { diameter: mm(0.8), speed: mmPerSecond(8) },
   }));
   const round = () => inputs.reduce((sum, input) => sum + predict(input).depth, 0);
@@ -93,5 +96,10 @@ function firstScreenScript() {
   if (!existsSync(new URL('first-screen.json', dist))) return { what, value: 'not built', bound, ok: false };
   const files = JSON.parse(readFileSync(new URL('first-screen.json', dist), 'utf8'));
   const bytes = files.reduce((sum, file) => sum + gzipSync(readFileSync(new URL(file, dist))).length, 0);
-  return { what, value: `${(bytes / 1000).toFixed(1)} kB in ${files.length} files`, bound, ok: bytes < 220_000 };
+  return {
+    what,
+    value: `${(bytes / 1000).toFixed(1)} kB in ${files.length} files`,
+    bound,
+    ok: bytes < 220_000,
+  };
 }

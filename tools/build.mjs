@@ -22,7 +22,10 @@ const workspaces = [
 
 let inputs = hash(['package-lock.json', '.swcrc', 'tsconfig.base.json', 'tools/build.mjs'].map(fromRoot));
 for (const { folder, build } of workspaces) {
-  inputs = createHash('sha256').update(inputs).update(hash(sourcesOf(folder))).digest('hex');
+  inputs = createHash('sha256')
+    .update(inputs)
+    .update(hash(sourcesOf(folder)))
+    .digest('hex');
   const stamp = join(stamps, folder.replace('/', '-'));
   const isBuilt = existsSync(join(root, folder, 'dist')) && existsSync(stamp);
   if (isBuilt && readFileSync(stamp, 'utf8') === inputs) continue;

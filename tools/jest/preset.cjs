@@ -26,7 +26,6 @@ module.exports = {
   testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/src/**/*.test.tsx'],
   transform: { '^.+\\.(t|j|mj)sx?$': swc },
   transformIgnorePatterns: [`/node_modules/(?!(${moduleOnly.join('|')})/)`],
-  extensionsToTreatAsEsm: [],
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },
   testEnvironmentOptions: { customExportConditions: ['source', 'node', 'require', 'default'] },
 };

@@ -1,4 +1,6 @@
 import 'reflect-metadata';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import type { Server } from 'node:http';
 import { createApp } from './createApp.js';
 import { seedWorkshop } from './demo/seedWorkshop.js';
 import { openDataFolder } from './start/dataFolder.js';
@@ -17,13 +19,27 @@ async function start(): Promise<void> {
   const app = await createApp(databaseFile, webFolder);
   if (demo && (await seedWorkshop(app))) console.log('The sample workshop was put into an empty database.');
   try {
-    await app.listen(port, host);
+    await listen(app, port);
   } catch (error) {
     await app.close();
     throw listenFault(error, port);
   }
-  app.enableShutdownHooks(['SIGINT', 'SIGTERM']);
+  for (const signal of ['SIGINT', 'SIGTERM'] as const) {
+    process.once(signal, () => void app.close().then(() => process.exit(0)));
+  }
   console.log(`Lone Heron is at http://${host}:${port} with its data in ${dataFolder}`);
+}
+
+/** Listens without Nest's own log of a failure, which is told in one line instead. */
+function listen(app: NestExpressApplication, port: number): Promise<void> {
+  const server = app.getHttpServer() as Server;
+  return new Promise((resolve, reject) => {
+    server.once('error', reject);
+    server.listen(port, host, () => {
+      server.off('error', reject);
+      resolve();
+    });
+  });
 }
 
 function listenFault(error: unknown, port: number): unknown {

@@ -21,7 +21,8 @@ export const jointSchema = z
   )
   .check(({ value, issues }) => {
     const thinner = Math.min(value.firstThicknessMm, value.secondThicknessMm);
-    if (value.gapMm <= thinner) return;
+    // A sheet that is refused itself says nothing about the gap.
+    if (thinner < sheetRange.min || value.gapMm <= thinner) return;
     issues.push({
       code: 'custom',
       path: ['gapMm'],

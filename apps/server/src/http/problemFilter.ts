@@ -11,7 +11,7 @@ export class ProblemFilter implements ExceptionFilter {
 
   catch(error: unknown, host: ArgumentsHost): void {
     const response = host.switchToHttp().getResponse<Response>();
-    const problem = describe(error);
+    const problem = problemFor(error);
     if (problem.status >= 500) this.logger.error(error instanceof Error ? error.stack : String(error));
     if (response.headersSent) {
       response.end();
@@ -21,7 +21,8 @@ export class ProblemFilter implements ExceptionFilter {
   }
 }
 
-function describe(error: unknown): Problem {
+/** What a client is told of an error. */
+export function problemFor(error: unknown): Problem {
   if (error instanceof ProblemException) return error.problem;
   const storage = storageProblem(error);
   if (storage !== null) return storage;

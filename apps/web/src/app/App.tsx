@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Provider } from 'react-redux';
-import { RouterProvider } from 'react-router';
+import { RouterProvider } from 'react-router/dom';
 import { Toaster } from 'sonner';
 import { createRouter } from './routes.js';
 import { createStore } from './store.js';

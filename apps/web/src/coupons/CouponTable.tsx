@@ -19,8 +19,8 @@ interface CouponTableProps {
 export function CouponTable({ coupons, machines, people }: CouponTableProps) {
   const now = new Date();
   return (
-    <div className="sheet overflow-x-auto">
-      <table className="table">
+    <div className="sheet">
+      <table className="table coupon-table">
         <thead>
           <tr>
             <th scope="col">No</th>

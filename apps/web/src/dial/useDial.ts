@@ -44,8 +44,9 @@ export function useDial(machines: readonly Machine[]): Dial {
     dispatch(dialMoved(here));
   }, [dispatch, here]);
 
+  // At once and not as a transition: the next key or tap must build on this one, however quickly it follows.
   const go = (next: DialAddress, replace: boolean) =>
-    setSearch(writeAddress(next), { replace, preventScrollReset: true });
+    setSearch(writeAddress(next), { replace, preventScrollReset: true, flushSync: true });
   const { words, turns } = address;
   return {
     address,

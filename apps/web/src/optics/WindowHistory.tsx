@@ -13,7 +13,7 @@ interface WindowHistoryProps {
 export function WindowHistory({ windows, machines }: WindowHistoryProps) {
   const removed = windows.filter((window) => window.removedAt !== null);
   return (
-    <section className="sheet overflow-x-auto" aria-label="Windows that came out">
+    <section className="sheet overflow-x-auto" aria-label="Windows that came out" tabIndex={0}>
       <h2 className="px-4 pt-3 font-semibold">Windows that came out</h2>
       {removed.length === 0 ? (
         <p className="p-4 text-soft">

@@ -49,7 +49,7 @@ function tooShallow(job: WeldJob, best: Candidate): Shortfall {
   const needed = powerNeeded(job, best);
   const percent = Math.round(prediction.reach * 100);
   return {
-    obstacle: `At its full ${job.machine.power.most} W this machine melts ${inMm(prediction.depth).toFixed(1)} mm, ${percent} % of what is wanted through.`,
+    obstacle: `At its full ${job.machine.power.most} W this machine melts ${inMm(prediction.depth).toFixed(1)} mm, ${percent} % of the way through.`,
     remedies: [
       ...(needed === null ? [] : [`A machine of about ${roundUp(needed, 100)} W.`]),
       'Weld from both sides.',

@@ -117,7 +117,7 @@ describe('suggestSetting', () => {
     const { shortfall, setting } = suggestSetting(job({ thickness: 8 }));
     expect(setting.power).toBe(1500);
     expect(shortfall?.obstacle).toMatch(
-      /At its full 1500 W this machine melts \d\.\d mm, \d+ % of what is wanted/,
+      /At its full 1500 W this machine melts \d\.\d mm, \d+ % of the way through/,
     );
     expect(shortfall?.remedies).toContain('Weld from both sides.');
     expect(shortfall?.remedies[0]).toMatch(/A machine of about \d+00 W\./);

@@ -1,5 +1,5 @@
 import { backLooks, type BackLook, type CouponDraft } from '@lone-heron/contract';
-import { useRef, type KeyboardEvent } from 'react';
+import { useId, useRef, type KeyboardEvent } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
 import { toast } from 'sonner';
 import {
@@ -204,30 +204,33 @@ interface FigureFieldProps {
 }
 
 function FigureField({ label, unit, text, read, onType }: FigureFieldProps) {
+  const ids = { field: useId(), fault: useId() };
   const fault = 'fault' in read ? read.fault : null;
   return (
-    <label className="flex flex-col gap-1">
-      <span className="font-medium">
+    <div className="flex flex-col gap-1">
+      <label htmlFor={ids.field} className="font-medium">
         {label} <span className="font-normal text-soft">if known</span>
-      </span>
+      </label>
       <span className={`input touch-always w-full ${fault === null ? '' : 'input-error'}`}>
         <input
+          id={ids.field}
           className="figure text-lg"
           inputMode="decimal"
           autoComplete="off"
           maxLength={40}
           value={text}
           aria-invalid={fault !== null}
+          aria-describedby={fault === null ? undefined : ids.fault}
           onChange={(event) => onType(event.target.value)}
         />
         <span className="text-soft">{unit}</span>
       </span>
       {fault !== null && (
-        <span role="alert" className="fault text-sm">
+        <span id={ids.fault} role="alert" className="fault text-sm">
           {fault}
         </span>
       )}
-    </label>
+    </div>
   );
 }
 

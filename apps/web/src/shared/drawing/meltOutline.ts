@@ -18,7 +18,8 @@ const sidePoints = 24;
 export function meltOutline({ widthMm, depthMm, thicknessMm }: MeltShape): string {
   const bottom = Math.min(depthMm, thicknessMm);
   const side = Array.from({ length: sidePoints + 1 }, (_, i) => {
-    const y = (bottom * i) / sidePoints;
+    // Closer together towards the tip, where the side turns fastest.
+    const y = bottom * Math.sin((Math.PI / 2) * (i / sidePoints));
     return { x: halfWidthAt(widthMm, depthMm, y), y };
   });
   const right = side.map(({ x, y }) => `${round(x)} ${round(y)}`);

@@ -1,0 +1,79 @@
+/** The layers: core <- contract <- server, web. Inside the web app a station never reaches into another. */
+module.exports = {
+  forbidden: [
+    {
+      name: 'no-cycles',
+      severity: 'error',
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
+    {
+      name: 'core-stands-alone',
+      comment: 'The core imports nothing but its few libraries.',
+      severity: 'error',
+      from: { path: '^packages/core/src', pathNot: '\\.test\\.ts$' },
+      to: { pathNot: ['^packages/core/src', 'node_modules/(@stdlib|@types/bessel|bessel)'] },
+    },
+    {
+      name: 'core-domains-by-their-index',
+      comment: 'A domain of the core is imported by its index, never from inside.',
+      severity: 'error',
+      from: { path: '^packages/core/src/([^/]+)/' },
+      to: {
+        path: '^packages/core/src/([^/]+)/',
+        pathNot: ['^packages/core/src/$1/', '^packages/core/src/[^/]+/index\\.ts$'],
+      },
+    },
+    {
+      name: 'contract-rests-on-core',
+      severity: 'error',
+      from: { path: '^packages/contract/src', pathNot: '\\.test\\.ts$' },
+      to: { pathNot: ['^packages/(core|contract)/src', 'node_modules/zod'] },
+    },
+    {
+      name: 'server-without-web',
+      severity: 'error',
+      from: { path: '^apps/server' },
+      to: { path: '^(apps/web|e2e)' },
+    },
+    {
+      name: 'web-without-server',
+      severity: 'error',
+      from: { path: '^apps/web' },
+      to: { path: '^(apps/server|e2e)' },
+    },
+    {
+      name: 'stations-keep-to-themselves',
+      comment: 'What two stations use lives in shared.',
+      severity: 'error',
+      from: { path: '^apps/web/src/(ready|dial|coupons|cards|jobs|optics|shop)/' },
+      to: {
+        path: '^apps/web/src/(ready|dial|coupons|cards|jobs|optics|shop|app)/',
+        pathNot: '^apps/web/src/$1/',
+      },
+    },
+    {
+      name: 'shared-below-stations',
+      severity: 'error',
+      from: { path: '^apps/web/src/shared' },
+      to: { path: '^apps/web/src/(?!shared)' },
+    },
+    {
+      name: 'controllers-speak-http-only',
+      severity: 'error',
+      from: { path: '\\.controller\\.ts$', pathNot: 'health' },
+      to: { path: '(\\.entity\\.ts$|node_modules/typeorm)' },
+    },
+    { name: 'no-unresolved', severity: 'error', from: {}, to: { couldNotResolve: true } },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '(^|/)dist/' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.base.json' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['source', 'import', 'require', 'node', 'default'],
+    },
+  },
+};

@@ -1,0 +1,219 @@
+import type { Coupon, CouponPage, Problem } from '@lone-heron/contract';
+import {
+  couponDraft,
+  newId,
+  startSampleServer,
+  windowChange,
+  type SampleServer,
+} from '../testing/sampleServer.js';
+
+let server: SampleServer;
+beforeEach(async () => {
+  server = await startSampleServer();
+});
+afterEach(() => server.stop());
+
+const list = async (query = ''): Promise<CouponPage> =>
+  (await server.http.get(`/api/coupons${query}`).expect(200)).body as CouponPage;
+const log = (id: string, draft: unknown) => server.http.put(`/api/coupons/${id}`).send(draft as object);
+
+describe('logging a coupon', () => {
+  it('keeps exactly what was sent, with number, machine revision, window and time', async () => {
+    const before = await list();
+    const id = newId();
+    const { body } = (await log(id, couponDraft()).expect(201)) as { body: Coupon };
+    expect(body).toMatchObject({
+      ...couponDraft(),
+      id,
+      number: before.total + 1,
+      machineRevision: 1,
+      windowNumber: 3,
+      withdrawnAt: null,
+    });
+    expect(Date.now() - Date.parse(body.recordedAt)).toBeLessThan(10_000);
+    expect((await list()).coupons[0]).toEqual(body);
+  });
+
+  it('takes the same save again without storing it twice', async () => {
+    const id = newId();
+    const first = (await log(id, couponDraft()).expect(201)).body as Coupon;
+    const again = (await log(id, couponDraft()).expect(200)).body as Coupon;
+    expect(again).toEqual(first);
+    expect((await list()).coupons.filter((coupon) => coupon.id === id)).toHaveLength(1);
+  });
+
+  it('numbers coupons that arrive together one after the other', async () => {
+    const ids = Array.from({ length: 8 }, newId);
+    const answers = await Promise.all([...ids, ...ids].map((id) => log(id, couponDraft())));
+    expect(answers.every(({ status }) => status === 200 || status === 201)).toBe(true);
+    const numbers = (await list()).coupons.filter(({ id }) => ids.includes(id)).map(({ number }) => number);
+    expect(new Set(numbers).size).toBe(8);
+    expect(Math.max(...numbers) - Math.min(...numbers)).toBe(7);
+  });
+
+  it('refuses to overwrite a coupon', async () => {
+    const id = newId();
+    await log(id, couponDraft()).expect(201);
+    const { body } = (await log(id, couponDraft({ back: 'hole' })).expect(409)) as { body: Problem };
+    expect(body.detail).toContain('never overwritten');
+    expect((await list()).coupons[0]?.back).toBe('even');
+  });
+
+  it('carries the window that is fitted when it is stored', async () => {
+    const windowId = newId();
+    await server.http.put(`/api/windows/${windowId}`).send(windowChange()).expect(201);
+    const { body } = (await log(newId(), couponDraft()).expect(201)) as { body: Coupon };
+    expect(body).toMatchObject({ windowId, windowNumber: 4 });
+  });
+});
+
+describe('refused coupons', () => {
+  const joint = couponDraft().joint;
+  const setting = couponDraft().setting;
+
+  it.each<[string, Record<string, unknown>, string, string]>([
+    [
+      'a negative thickness',
+      { joint: { ...joint, firstThicknessMm: -1 } },
+      'joint.firstThicknessMm',
+      'a number from 0.3 to 12 mm',
+    ],
+    [
+      'a 400 mm sheet',
+      { joint: { ...joint, secondThicknessMm: 400 } },
+      'joint.secondThicknessMm',
+      'a number from 0.3 to 12 mm',
+    ],
+    [
+      'a gap of twice the sheet',
+      { joint: { ...joint, gapMm: 3 } },
+      'joint.gapMm',
+      '0 to 1.5 mm, the thinner sheet’s thickness',
+    ],
+    [
+      'a metal that does not exist',
+      { joint: { ...joint, metal: 'unobtainium' } },
+      'joint.metal',
+      'one of lowCarbonSteel, stainless304, aluminium5052',
+    ],
+    ['a number as text', { joint: { ...joint, gapMm: '0.1' } }, 'joint.gapMm', 'a number from 0 to 12 mm'],
+    ['an unknown look', { back: 'lovely' }, 'back', 'one of none, faint, even, heavy, hole'],
+    ['a field nobody knows', { colour: 'blue' }, '', 'no field called colour'],
+    ['a machine that does not exist', { machineId: 'bandsaw' }, 'machineId', 'a machine of this shop'],
+    ['a person who does not exist', { personId: 'nobody' }, 'personId', 'a person of this shop'],
+    [
+      'more power than the machine has',
+      { setting: { ...setting, powerW: 1600 } },
+      'setting.powerW',
+      'up to 1500 W on the bench unit',
+    ],
+    [
+      'wider wobble than the machine has',
+      { setting: { ...setting, wobble: { shape: 'circle', widthMm: 5, frequencyHz: 60 } } },
+      'setting.wobble.widthMm',
+      'up to 4 mm on the bench unit',
+    ],
+    [
+      'faster wire than the feeder has',
+      { setting: { ...setting, pace: { by: 'wire', wireDiameterMm: 1, wireSpeedMmS: 90 } } },
+      'setting.pace.wireSpeedMmS',
+      expect.stringContaining('mm/s on the bench unit') as string,
+    ],
+    [
+      'a day as a time',
+      { weldedAt: 'Tuesday' },
+      'weldedAt',
+      'a moment in UTC such as 2026-11-24T09:30:00.000Z',
+    ],
+    ['a novel as a remark', { remark: 'x'.repeat(1001) }, 'remark', 'text of up to 1000 characters'],
+    ['no time the light was on', { lightOnS: 0 }, 'lightOnS', 'a number from 0.2 to 600 s'],
+  ])('%s: 422 with the field, what was given and what is allowed', async (_, change, field, allowed) => {
+    const before = (await list()).total;
+    const { body, headers } = await log(newId(), couponDraft(change)).expect(422);
+    expect(headers['content-type']).toContain('application/problem+json');
+    const problem = body as Problem;
+    expect(problem.errors).toEqual([{ field, given: expect.any(String), allowed }]);
+    expect((await list()).total).toBe(before);
+  });
+
+  it('shows what was given', async () => {
+    const { body } = await log(newId(), couponDraft({ joint: { ...joint, gapMm: 3 } })).expect(422);
+    expect((body as Problem).errors?.[0]?.given).toBe('3');
+  });
+
+  it('broken JSON: 400', async () => {
+    const { body } = await server.http
+      .put(`/api/coupons/${newId()}`)
+      .type('json')
+      .send('{"joint": ')
+      .expect(400);
+    expect((body as Problem).title).toBe('Broken JSON');
+  });
+
+  it('a body of 2 MB: 413', async () => {
+    const { body } = await log(newId(), couponDraft({ remark: 'x'.repeat(2_000_000) })).expect(413);
+    expect((body as Problem).detail).toContain('256kb');
+  });
+
+  it('no body, and an id that is no id: 422', async () => {
+    await server.http.put(`/api/coupons/${newId()}`).expect(422);
+    const { body } = await log('one', couponDraft()).expect(422);
+    expect((body as Problem).errors?.[0]).toEqual({
+      field: 'id',
+      given: '"one"',
+      allowed: 'a UUID of version 7',
+    });
+  });
+});
+
+describe('taking a coupon back', () => {
+  it('hides it, keeps it, and puts it in again', async () => {
+    const { coupons, total } = await list();
+    const [newest] = coupons as [Coupon];
+    const withdrawn = (await server.http.put(`/api/coupons/${newest.id}/withdrawal`).expect(200))
+      .body as Coupon;
+    expect(withdrawn.withdrawnAt).not.toBeNull();
+    expect((await list()).coupons.map(({ id }) => id)).not.toContain(newest.id);
+    await server.http.put(`/api/coupons/${newest.id}/withdrawal`).expect(200);
+    const restored = (await server.http.delete(`/api/coupons/${newest.id}/withdrawal`).expect(200))
+      .body as Coupon;
+    expect(restored).toEqual(newest);
+    expect((await list()).total).toBe(total);
+  });
+
+  it('does not give its number to another', async () => {
+    const { coupons } = await list();
+    await server.http.put(`/api/coupons/${coupons[0]?.id}/withdrawal`).expect(200);
+    const { body } = (await log(newId(), couponDraft()).expect(201)) as { body: Coupon };
+    expect(body.number).toBe((coupons[0]?.number ?? 0) + 1);
+  });
+
+  it('of an unknown one: 404', async () => {
+    await server.http.put(`/api/coupons/${newId()}/withdrawal`).expect(404);
+  });
+});
+
+describe('listing coupons', () => {
+  it('pages through all of them, newest first, without a gap', async () => {
+    const seen: number[] = [];
+    let before: number | null = null;
+    do {
+      const page: CouponPage = await list(`?limit=5${before === null ? '' : `&before=${before}`}`);
+      seen.push(...page.coupons.map(({ number }) => number));
+      before = page.nextBefore;
+    } while (before !== null);
+    expect(seen).toEqual(Array.from({ length: 18 }, (_, i) => 18 - i));
+  });
+
+  it('filters by machine and metal', async () => {
+    const { coupons, total } = await list('?machineId=barrow&metal=aluminium5052');
+    expect(total).toBe(3);
+    expect(
+      coupons.every(({ machineId, joint }) => machineId === 'barrow' && joint.metal === 'aluminium5052'),
+    ).toBe(true);
+  });
+
+  it.each(['?limit=0', '?limit=many', '?before=-2', '?colour=blue'])('refuses %s', async (query) => {
+    await server.http.get(`/api/coupons${query}`).expect(422);
+  });
+});

@@ -1,0 +1,148 @@
+import { AxePuppeteer } from '@axe-core/puppeteer';
+import type { Browser } from 'puppeteer-core';
+import { desk, openBrowser, openPage, phone, tablet, type CheckedPage } from './support/browser.js';
+import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
+import { named, pick, press, seeText, valueOf } from './support/screen.js';
+
+const folder = freshFolder();
+let heron: RunningHeron;
+let browser: Browser;
+
+beforeAll(async () => {
+  heron = await startHeron(folder);
+  browser = await openBrowser();
+});
+afterAll(async () => {
+  await browser.close();
+  await heron.stop();
+  removeFolder(folder);
+});
+
+/** Faults that keep somebody from using a screen. */
+async function seriousFaults(page: CheckedPage): Promise<string[]> {
+  const { violations } = await new AxePuppeteer(page).analyze();
+  return violations
+    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+    .flatMap(({ id, nodes }) =>
+      nodes.map(({ target, failureSummary }) => `${id}: ${target.join(' ')} ${failureSummary ?? ''}`),
+    );
+}
+
+describe.each([
+  ['a desk', desk],
+  ['a tablet', tablet],
+  ['a phone', phone],
+])('on %s', (_, viewport) => {
+  it.each(['marsh', 'dusk'])('has no serious fault and no sideways scrolling in %s', async (theme) => {
+    const page = await openPage(browser, `${heron.url}/dial`, viewport);
+    await page.evaluate(
+      (name) =>
+        localStorage.setItem(
+          'lone-heron.desk',
+          JSON.stringify({ personId: 'ines', theme: name, dialSearch: '' }),
+        ),
+      theme,
+    );
+    for (const station of ['dial', 'coupons', 'optics', 'cards']) {
+      await page.goto(`${heron.url}/${station}`, { waitUntil: 'networkidle0' });
+      expect(await page.evaluate(() => document.documentElement.dataset.theme)).toBe(theme);
+      expect(await seriousFaults(page)).toEqual([]);
+      const overhang = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      );
+      expect({ station, overhang }).toEqual({ station, overhang: 0 });
+    }
+    await page.goto(`${heron.url}/dial`, { waitUntil: 'networkidle0' });
+    await press(page, 'Log coupon L');
+    await seeText(page, 'What did the back look like?');
+    expect(await seriousFaults(page)).toEqual([]);
+    expect(page.broken).toEqual([]);
+    await page.close();
+  });
+});
+
+describe('on a desk', () => {
+  let page: CheckedPage;
+  beforeAll(async () => {
+    page = await openPage(browser, `${heron.url}/dial`);
+  });
+
+  it('shows the whole main task without scrolling', async () => {
+    const height = await page.evaluate(() => document.documentElement.scrollHeight);
+    expect(height).toBeLessThanOrEqual(desk.height);
+  });
+
+  it('can be worked with the keyboard alone, from the sentence to a logged coupon', async () => {
+    await pick(page, 'Person at the desk', 'ines');
+    await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+    await page.keyboard.press('/');
+    const focused = () => page.evaluate(() => document.activeElement?.getAttribute('aria-label'));
+    expect(await focused()).toBe('Metal');
+    await page.keyboard.press('ArrowRight');
+    expect(await focused()).toBe('Thickness of the first sheet');
+    await page.keyboard.type('1/16 in');
+    await page.keyboard.press('ArrowRight');
+    expect(await focused()).toBe('Thickness of the second sheet');
+    await page.keyboard.press('ArrowLeft');
+    expect(await focused()).toBe('Thickness of the first sheet');
+    await page.keyboard.press('ArrowRight');
+    expect(await valueOf(page, 'Thickness of the first sheet')).toBe('1/16 in');
+    await (await named(page, 'Wobble rate, Hz')).focus();
+    await page.keyboard.press('PageUp');
+    expect(await valueOf(page, 'Wobble rate, Hz')).toBe('70');
+    await page.keyboard.press('Tab');
+    await page.keyboard.press('l');
+    await seeText(page, 'What did the back look like?');
+    await page.keyboard.press('3');
+    await page.keyboard.press('Enter');
+    await seeText(page, 'is logged');
+  });
+
+  it('answers a turned knob within a tenth of a second', async () => {
+    const slowest = await page.evaluate(async () => {
+      const more = document.querySelector<HTMLButtonElement>('[aria-label="More Wobble rate"]');
+      let worst = 0;
+      for (let i = 0; i < 10; i++) {
+        const started = performance.now();
+        more?.click();
+        await new Promise((painted) => requestAnimationFrame(() => setTimeout(painted)));
+        worst = Math.max(worst, performance.now() - started);
+      }
+      return worst;
+    });
+    expect(slowest).toBeLessThan(100);
+  });
+
+  it('says where nothing is, and what is still to come', async () => {
+    await page.goto(`${heron.url}/nowhere`, { waitUntil: 'networkidle0' });
+    await seeText(page, 'There is no page /nowhere.');
+    for (const station of ['ready', 'cards', 'jobs', 'shop']) {
+      await page.goto(`${heron.url}/${station}`, { waitUntil: 'networkidle0' });
+      await seeText(page, 'This station is not built yet.');
+    }
+  });
+
+  it('draws depth against power, with its table', async () => {
+    await page.goto(`${heron.url}/dial`, { waitUntil: 'networkidle0' });
+    await press(page, 'Depth by power');
+    await page.waitForSelector('svg path[stroke]');
+    await (await page.waitForSelector('::-p-text(The same as a table)'))?.click();
+    expect(await page.$$eval('table tbody tr', (rows) => rows.length)).toBeGreaterThan(20);
+  });
+
+  it('says when the server is away, and comes back with it', async () => {
+    await page.setRequestInterception(true);
+    const refuse = (request: {
+      url: () => string;
+      abort: () => Promise<void>;
+      continue: () => Promise<void>;
+    }) => void (request.url().includes('/api/coupons') ? request.abort() : request.continue());
+    page.on('request', refuse);
+    await page.goto(`${heron.url}/coupons`, { waitUntil: 'networkidle0' });
+    await seeText(page, 'Could not fetch the coupons. The server does not answer.');
+    page.off('request', refuse);
+    await page.setRequestInterception(false);
+    await press(page, 'Try again');
+    await seeText(page, 'Real travel');
+  });
+});

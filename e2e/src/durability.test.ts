@@ -1,0 +1,152 @@
+import { writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import type { Browser } from 'puppeteer-core';
+import { openBrowser, openPage, type CheckedPage } from './support/browser.js';
+import {
+  freePort,
+  freshFolder,
+  refusedStart,
+  removeFolder,
+  startHeron,
+  type RunningHeron,
+} from './support/heron.js';
+import { fill, named, pick, press, seeText, valueOf } from './support/screen.js';
+
+/** Power cuts, double taps, two tabs: nothing that was acknowledged is lost, nothing typed either. */
+describe('nothing is lost', () => {
+  const folder = freshFolder();
+  let heron: RunningHeron;
+  let browser: Browser;
+  let page: CheckedPage;
+
+  beforeAll(async () => {
+    heron = await startHeron(folder);
+    browser = await openBrowser();
+    page = await openPage(browser, `${heron.url}/dial`);
+    await pick(page, 'Person at the desk', 'tobias');
+  });
+  afterAll(async () => {
+    await browser.close();
+    await heron.stop();
+    removeFolder(folder);
+  });
+
+  const total = async (): Promise<number> =>
+    ((await (await fetch(`${heron.url}/api/coupons?limit=1`)).json()) as { total: number }).total;
+
+  async function openLog(): Promise<void> {
+    await page.keyboard.press('l');
+    await seeText(page, 'What did the back look like?');
+  }
+
+  it('keeps a half-typed coupon over a reload', async () => {
+    await openLog();
+    await page.keyboard.press('4');
+    await fill(page, 'Light on if known', '9.5');
+    await fill(page, 'Remark', 'half a thought');
+    await page.reload({ waitUntil: 'networkidle0' });
+    expect(await valueOf(page, 'Light on if known')).toBe('9.5');
+    expect(await valueOf(page, 'Remark')).toBe('half a thought');
+  });
+
+  it('gives a coupon that was left by mistake back', async () => {
+    await page.keyboard.press('Escape');
+    await seeText(page, 'The coupon was not logged.');
+    await press(page, 'Undo');
+    expect(await valueOf(page, 'Remark')).toBe('half a thought');
+  });
+
+  it('says at the field what a figure may be, and keeps it', async () => {
+    await fill(page, 'Length of run if known', 'long');
+    await seeText(page, 'length of run “long”: allowed is 2 to 3000 mm.');
+    expect(await valueOf(page, 'Length of run if known')).toBe('long');
+    const save = await named(page, 'Save coupon', 'button');
+    expect(await save.evaluate((button) => (button as HTMLButtonElement).disabled)).toBe(true);
+    await fill(page, 'Length of run if known', '');
+  });
+
+  it('keeps what was typed while the server is away, and stores it once when it is back', async () => {
+    const before = await total();
+    await heron.stop('SIGKILL');
+    await press(page, 'Save coupon');
+    await seeText(page, 'Not stored. The server does not answer.');
+    expect(await valueOf(page, 'Remark')).toBe('half a thought');
+    heron = await startHeron(folder, heron.port);
+    await page.evaluate(() => {
+      const form = document.querySelector('dialog form') as HTMLFormElement;
+      form.requestSubmit();
+      form.requestSubmit();
+    });
+    await seeText(page, `Coupon ${before + 1} is logged`);
+    expect(await total()).toBe(before + 1);
+  });
+
+  it('has an acknowledged coupon and window change after kill -9', async () => {
+    const before = await total();
+    await openLog();
+    await page.keyboard.press('1');
+    await page.keyboard.press('Enter');
+    await seeText(page, `Coupon ${before + 1} is logged`);
+    await heron.stop('SIGKILL');
+    heron = await startHeron(folder, heron.port);
+    expect(heron.startMs).toBeLessThan(5000);
+    await page.goto(`${heron.url}/coupons`, { waitUntil: 'networkidle0' });
+    expect(await page.$eval('tbody tr', (row) => (row as HTMLElement).innerText)).toContain('no mark');
+    expect(await total()).toBe(before + 1);
+  });
+
+  it('shows in one tab what was logged in another', async () => {
+    const other = await openPage(browser, `${heron.url}/coupons`);
+    const before = await total();
+    await page.goto(`${heron.url}/dial`, { waitUntil: 'networkidle0' });
+    await page.bringToFront();
+    await openLog();
+    await page.keyboard.press('5');
+    await page.keyboard.press('Enter');
+    await seeText(page, `Coupon ${before + 1} is logged`);
+    await other.waitForFunction(
+      (count) => document.querySelector('tbody th')?.textContent === String(count),
+      {},
+      before + 1,
+    );
+    await other.close();
+  });
+});
+
+describe('starting', () => {
+  it('starts again in under 5 s and ends cleanly on Ctrl-C', async () => {
+    const folder = freshFolder();
+    const heron = await startHeron(folder);
+    expect(heron.startMs).toBeLessThan(5000);
+    expect(await heron.stop('SIGINT')).toBe(0);
+    removeFolder(folder);
+  });
+
+  it('says that a port is taken, in one line, with exit code 1', async () => {
+    const folders = [freshFolder(), freshFolder()];
+    const heron = await startHeron(folders[0]!);
+    const { code, errors } = await refusedStart(folders[1]!, heron.port);
+    expect(code).toBe(1);
+    expect(errors).toBe(`heron: Port ${heron.port} is taken. Give another one in PORT.\n`);
+    await heron.stop();
+    folders.forEach(removeFolder);
+  });
+
+  it('says that a folder cannot be written', async () => {
+    const folder = freshFolder();
+    writeFileSync(join(folder, 'file'), '');
+    const { code, errors } = await refusedStart(join(folder, 'file'), await freePort());
+    expect(code).toBe(1);
+    expect(errors).toMatch(/^heron: The data folder .* cannot be written \(EEXIST\)\..*\n$/);
+    removeFolder(folder);
+  });
+
+  it('says that a file is no database of ours', async () => {
+    const folder = freshFolder();
+    writeFileSync(join(folder, 'heron.sqlite'), 'a shopping list '.repeat(100));
+    const { code, errors } = await refusedStart(folder, await freePort());
+    expect(code).toBe(1);
+    expect(errors).toMatch(/^heron: The file .* is not a database of Lone Heron.*\n$/);
+    removeFolder(folder);
+  });
+});

@@ -1,0 +1,47 @@
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import puppeteer, { type Browser, type Page } from 'puppeteer-core';
+
+const flags = [
+  '--headless',
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
+
+export const desk = { width: 1280, height: 800 };
+export const tablet = { width: 820, height: 1180, hasTouch: true };
+export const phone = { width: 390, height: 844, hasTouch: true, isMobile: true };
+
+export function openBrowser(): Promise<Browser> {
+  return puppeteer.launch({
+    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+    userDataDir: mkdtempSync(join(tmpdir(), 'heron-chromium-')),
+    args: flags,
+  });
+}
+
+/** A page that fails the test on anything the browser reports as broken. */
+export async function openPage(
+  browser: Browser,
+  url: string,
+  viewport: typeof desk = desk,
+): Promise<CheckedPage> {
+  const page = await browser.newPage();
+  const broken: string[] = [];
+  page.on('pageerror', (error) => broken.push(String(error)));
+  page.on('console', (message) => {
+    if (message.type() === 'error' && !message.text().startsWith('Failed to load resource'))
+      broken.push(message.text());
+  });
+  await page.setViewport(viewport);
+  await page.goto(url, { waitUntil: 'networkidle0' });
+  return Object.assign(page, { broken });
+}
+
+export type CheckedPage = Page & { readonly broken: readonly string[] };

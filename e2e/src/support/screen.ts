@@ -1,0 +1,59 @@
+import type { ElementHandle, Page } from 'puppeteer-core';
+
+/** What a person does on the screen, by the names a screen reader would say. */
+
+/** The element with an accessible name, once it is there. */
+export async function named(page: Page, name: string, role?: string): Promise<ElementHandle<HTMLElement>> {
+  const selector = `::-p-aria([name="${name}"]${role === undefined ? '' : `[role="${role}"]`})`;
+  return (await page.waitForSelector(selector, { timeout: 10_000 })) as ElementHandle<HTMLElement>;
+}
+
+export async function press(page: Page, name: string, role = 'button'): Promise<void> {
+  await (await named(page, name, role)).click();
+}
+
+/** Types over what a field holds and leaves it. */
+export async function fill(page: Page, name: string, text: string): Promise<void> {
+  const field = await named(page, name);
+  await field.click();
+  await field.evaluate((element) => (element as HTMLInputElement).select());
+  await page.keyboard.press('Backspace');
+  await page.keyboard.type(text);
+  await page.keyboard.press('Tab');
+}
+
+/** Picks from a drop-down by the value behind the word. */
+export async function pick(page: Page, name: string, value: string): Promise<void> {
+  await (await named(page, name)).select(value);
+}
+
+export async function valueOf(page: Page, name: string): Promise<string> {
+  return (await named(page, name)).evaluate((element) => (element as HTMLInputElement).value);
+}
+
+/** Waits until the screen shows a text; fails with what it shows instead. */
+export async function seeText(page: Page, text: string): Promise<void> {
+  try {
+    await page.waitForFunction(
+      (wanted) => document.body.innerText.includes(wanted),
+      { timeout: 10_000 },
+      text,
+    );
+  } catch {
+    const shown = await page.evaluate(() => document.body.innerText);
+    throw new Error(`“${text}” is not on the screen, which shows:\n${shown}`);
+  }
+}
+
+export async function seeNoText(page: Page, text: string): Promise<void> {
+  await page.waitForFunction(
+    (unwanted) => !document.body.innerText.includes(unwanted),
+    { timeout: 10_000 },
+    text,
+  );
+}
+
+/** The text of a part of the screen by its accessible name. */
+export async function textOf(page: Page, name: string): Promise<string> {
+  return (await named(page, name)).evaluate((element) => element.innerText);
+}

@@ -1,0 +1,161 @@
+import type { Browser } from 'puppeteer-core';
+import { desk, openBrowser, openPage, type CheckedPage } from './support/browser.js';
+import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
+import { fill, named, pick, press, seeText, textOf, valueOf } from './support/screen.js';
+
+/** The main job, as a newcomer walks it: from a joint to a logged coupon, and through a window change to the next. */
+describe('from a joint to a logged coupon', () => {
+  const folder = freshFolder();
+  let heron: RunningHeron;
+  let browser: Browser;
+  let page: CheckedPage;
+
+  beforeAll(async () => {
+    heron = await startHeron(folder);
+    browser = await openBrowser();
+    page = await openPage(browser, heron.url, desk);
+  });
+  afterAll(async () => {
+    await browser.close();
+    await heron.stop();
+    removeFolder(folder);
+  });
+
+  const odds = () => textOf(page, 'What to expect');
+  const drawing = async () =>
+    (await named(page, 'What it will look like')).$eval('title', (title) => title.textContent);
+
+  it('opens on Dial and asks who is there', async () => {
+    await seeText(page, 'Dial these');
+    expect(page.url()).toContain('/dial');
+    await pick(page, 'Person at the desk', 'maren');
+    expect(await valueOf(page, 'Person at the desk')).toBe('maren');
+  });
+
+  it('understands the joint in any unit and shows what to dial', async () => {
+    await pick(page, 'Metal', 'lowCarbonSteel');
+    await fill(page, 'Thickness of the first sheet', '16 ga');
+    await seeText(page, '= 1.52 mm');
+    await fill(page, 'Thickness of the second sheet', '.063');
+    await seeText(page, '= 1.6 mm');
+    await fill(page, 'Gap', '0,2 mm');
+    await pick(page, 'Wire', 'none');
+    await pick(page, 'Machine', 'barrow');
+    await seeText(page, 'Dial these on the barrow unit');
+    expect(await drawing()).toContain('1.52 mm to 1.6 mm butt, gap 0.2 mm');
+    expect(await odds()).toMatch(/\d+\s%\s+goes through without a hole/);
+    expect(Number(await valueOf(page, 'Power, W'))).toBeGreaterThan(400);
+  });
+
+  it('follows another aim, and wire', async () => {
+    const before = await valueOf(page, 'Power, W');
+    await pick(page, 'Aim', 'least-heat');
+    await page.waitForFunction(
+      (old) => document.querySelector<HTMLInputElement>('[aria-label="Power, W"]')?.value !== old,
+      {},
+      before,
+    );
+    await pick(page, 'Aim', 'reach');
+    await pick(page, 'Wire', '1');
+    await named(page, 'Wire, m/min');
+    expect(await textOf(page, 'Dial these')).toContain('Travel');
+  });
+
+  it('keeps the joint in the address', async () => {
+    await page.reload({ waitUntil: 'networkidle0' });
+    expect(await valueOf(page, 'Thickness of the first sheet')).toBe('16 ga');
+    expect(await valueOf(page, 'Machine')).toBe('barrow');
+  });
+
+  it('lets a knob be turned, and drawing, depth and odds follow', async () => {
+    const [drawnBefore, oddsBefore, powerBefore] = [
+      await drawing(),
+      await odds(),
+      Number(await valueOf(page, 'Power, W')),
+    ];
+    for (let i = 0; i < 12; i++) await press(page, 'More Power');
+    expect(Number(await valueOf(page, 'Power, W'))).toBe(powerBefore + 120);
+    expect(await drawing()).not.toBe(drawnBefore);
+    expect(await odds()).not.toBe(oddsBefore);
+    await (await named(page, 'Power, W')).focus();
+    await page.keyboard.press('ArrowDown');
+    expect(Number(await valueOf(page, 'Power, W'))).toBe(powerBefore + 110);
+    await press(page, 'Back to computed');
+    expect(Number(await valueOf(page, 'Power, W'))).toBe(powerBefore);
+    expect(await drawing()).toBe(drawnBefore);
+    await fill(page, 'Power, W', '0,9 kW');
+    expect(await valueOf(page, 'Power, W')).toBe('900');
+  });
+
+  it('logs a coupon with L, the back, the time and the length, so that real travel follows', async () => {
+    await page.keyboard.press('Escape');
+    await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+    await page.keyboard.press('l');
+    await seeText(page, 'What did the back look like?');
+    await page.keyboard.press('3');
+    await fill(page, 'Light on if known', '12,5');
+    await fill(page, 'Length of run if known', '4 in');
+    await seeText(page, '8.1 mm/s');
+    await fill(page, 'Remark', 'first on the new rail');
+    await press(page, 'Save coupon');
+    await seeText(page, 'Coupon 19 is logged, through window 1.');
+    const rail = await textOf(page, 'Coupons of this joint');
+    expect(rail).toContain('No 19');
+    expect(rail).toContain('even line');
+  });
+
+  it('keeps it under Coupons with setting, machine, person, window and time', async () => {
+    await press(page, 'Coupons 19 logged', 'link');
+    await seeText(page, 'first on the new rail');
+    const row = await page.$eval('tbody tr', (element) => (element as HTMLElement).innerText);
+    for (const part of [
+      '19',
+      'low-carbon steel 1.52 mm to 1.6 mm butt, gap 0.2 mm',
+      '900 W',
+      '1.0 mm wire',
+      'even line',
+      '8.1 mm/s',
+      '101.6 mm in 12.5 s',
+      'the barrow unit',
+      'window 1',
+      'Maren',
+      'today',
+    ]) {
+      expect(row).toContain(part);
+    }
+  });
+
+  it('records a window change, and the next coupon carries the new window', async () => {
+    await press(page, 'Optics window 1, 6 coupons', 'link');
+    const card = await named(page, 'Window of the barrow unit');
+    await (await card.waitForSelector('button'))?.click();
+    await seeText(page, 'Why did the old one come out?');
+    await press(page, 'A new window is in');
+    await seeText(page, 'Say why');
+    await (await page.waitForSelector('input[value="paleSpecks"]'))?.click();
+    await fill(page, 'Note', 'gun too upright');
+    await press(page, 'A new window is in');
+    await seeText(page, 'Window 2 is in. The next coupon carries it.');
+    expect(await textOf(page, 'Windows that came out')).toContain('gun too upright');
+    await page.goto(`${heron.url}/dial?machine=barrow`, { waitUntil: 'networkidle0' });
+    await page.keyboard.press('l');
+    await seeText(page, 'What did the back look like?');
+    await page.keyboard.press('2');
+    await page.keyboard.press('Enter');
+    await seeText(page, 'Coupon 20 is logged, through window 2.');
+  });
+
+  it('takes a coupon back from the toast', async () => {
+    await press(page, 'Undo');
+    await seeText(page, 'Coupon 20 was taken back.');
+    await press(page, 'Coupons 19 logged', 'link');
+    await page.waitForSelector('tbody th');
+    const numbers = await page.$$eval('tbody th', (cells) => cells.map((cell) => cell.textContent));
+    expect(numbers).not.toContain('20');
+    expect(numbers).toContain('19');
+  });
+
+  it('broke nothing on the way', () => {
+    expect(page.broken).toEqual([]);
+  });
+});

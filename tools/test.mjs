@@ -1,0 +1,67 @@
+/**
+ * Everything that is checked: types, lint, formatting, layers, unused code, the tests of every workspace, and the
+ * browser tests on the built application. Closes with "N passed, N failed" on a line of its own.
+ */
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+const root = fileURLToPath(new URL('..', import.meta.url));
+const bin = (name) => join(root, 'node_modules/.bin', name);
+const scratch = mkdtempSync(join(tmpdir(), 'heron-test-'));
+const workspaces = ['packages/core', 'packages/contract', 'apps/server', 'apps/web'];
+const total = { passed: 0, failed: 0 };
+
+for (const workspace of [...workspaces, 'e2e']) check(`types ${workspace}`, bin('tsc'), ['-p', workspace]);
+check('lint', bin('eslint'), ['.', '--max-warnings', '0', '--cache', '--cache-location', '.cache/eslint']);
+check('formatting', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
+check('layers', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'packages', 'apps', 'e2e']);
+check('unused code', bin('knip'), []);
+jest('tests of the workspaces', ['--projects', ...workspaces]);
+check('build', process.execPath, ['tools/build.mjs']);
+check('golden answers', process.execPath, ['tools/verify.mjs']);
+jest('browser tests', ['--projects', 'e2e', '--runInBand']);
+
+rmSync(scratch, { recursive: true });
+console.log(`\n${total.passed} passed, ${total.failed} failed`);
+process.exit(total.failed === 0 ? 0 : 1);
+
+/** One command that either holds or does not. */
+function check(what, command, args) {
+  const started = Date.now();
+  const { status } = spawnSync(command, args, { cwd: root, stdio: 'inherit' });
+  count(what, status === 0 ? 1 : 0, status === 0 ? 0 : 1, started);
+}
+
+/** A run of Jest; a skipped test counts as failed, and so does a run that executed none. */
+function jest(what, args) {
+  const started = Date.now();
+  const report = join(scratch, `${what.replaceAll(' ', '-')}.json`);
+  spawnSync(bin('jest'), ['--json', '--outputFile', report, ...args], {
+    cwd: root,
+    stdio: ['ignore', 'ignore', 'inherit'],
+  });
+  const counts = readCounts(report);
+  count(what, counts.passed, counts.failed, started);
+}
+
+function readCounts(report) {
+  try {
+    const { numPassedTests, numFailedTests, numPendingTests, numTodoTests, numRuntimeErrorTestSuites } =
+      JSON.parse(readFileSync(report, 'utf8'));
+    const failed = numFailedTests + numPendingTests + numTodoTests + numRuntimeErrorTestSuites;
+    return { passed: numPassedTests, failed: numPassedTests + failed === 0 ? 1 : failed };
+  } catch (error) {
+    console.error(`No report: ${error.message}`);
+    return { passed: 0, failed: 1 };
+  }
+}
+
+function count(what, passed, failed, started) {
+  total.passed += passed;
+  total.failed += failed;
+  const seconds = ((Date.now() - started) / 1000).toFixed(1);
+  console.log(`${failed === 0 ? 'ok  ' : 'FAIL'} ${what}: ${passed} passed, ${failed} failed, ${seconds} s`);
+}
