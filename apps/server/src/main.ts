@@ -1,6 +1,5 @@
 import 'reflect-metadata';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import type { Server } from 'node:http';
 import { createApp } from './createApp.js';
 import { seedWorkshop } from './demo/seedWorkshop.js';
 import { openDataFolder } from './start/dataFolder.js';
@@ -32,7 +31,7 @@ async function start(): Promise<void> {
 
 /** Listens without Nest's own log of a failure, which is told in one line instead. */
 function listen(app: NestExpressApplication, port: number): Promise<void> {
-  const server = app.getHttpServer() as Server;
+  const server = app.getHttpServer();
   return new Promise((resolve, reject) => {
     server.once('error', reject);
     server.listen(port, host, () => {

@@ -47,7 +47,7 @@ export async function startHeron(dataFolder: string, port?: number): Promise<Run
       () => reject(new Error(`no address after ${longestStart} ms: ${run.printed()}`)),
       longestStart,
     );
-    run.child.stdout?.on('data', () => {
+    run.child.stdout.on('data', () => {
       if (!run.printed().includes(`http://127.0.0.1:${chosen}`)) return;
       clearTimeout(timer);
       resolve();

@@ -155,7 +155,7 @@ async function withUse(manager: EntityManager, row: ProtectiveWindowEntity): Pro
     removedAt: row.removedAt,
     removedReason: row.removedReason,
     removedNote: row.removedNote,
-    couponCount: Number(use?.coupons ?? 0),
-    lightOnS: Number(use?.seconds ?? 0),
+    couponCount: use?.coupons ?? 0,
+    lightOnS: use?.seconds ?? 0,
   };
 }

@@ -27,6 +27,7 @@ export function Waterline() {
           >
             {({ isActive }) => (
               <>
+                {isActive && <HeronMark className="h-5 text-primary md:hidden" />}
                 <span
                   className={`text-[0.8rem] md:text-base ${isActive ? 'font-bold text-primary' : 'font-medium'}`}
                 >
@@ -34,7 +35,7 @@ export function Waterline() {
                 </span>
                 <span className="hidden text-sm whitespace-nowrap text-soft lg:block">{states[path]}</span>
                 {isActive && (
-                  <HeronMark className="pointer-events-none absolute -top-8 h-8 text-primary md:top-auto md:-bottom-0.5 md:right-0 md:h-11" />
+                  <HeronMark className="pointer-events-none absolute right-0 -bottom-0.5 hidden h-11 text-primary md:block" />
                 )}
               </>
             )}

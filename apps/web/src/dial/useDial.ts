@@ -57,9 +57,8 @@ export function useDial(machines: readonly Machine[]): Dial {
     sayWord: (word, said) => go({ words: { ...words, [word]: said }, turns: {} }, isTyped(word)),
     turn: (knob, value) => go({ words, turns: { ...turns, [knob]: value } }, true),
     release: (knob) => {
-      const kept = { ...turns };
-      delete kept[knob];
-      go({ words, turns: kept }, true);
+      const others = Object.entries(turns).filter(([name]) => name !== knob);
+      go({ words, turns: Object.fromEntries(others) }, true);
     },
     releaseAll: () => go({ words, turns: {} }, false),
   };

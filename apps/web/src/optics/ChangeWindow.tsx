@@ -1,7 +1,7 @@
 import { windowChangeSchema, windowReasons, type Machine, type WindowChange } from '@lone-heron/contract';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { useForm, useWatch } from 'react-hook-form';
 import { useDispatch, useSelector } from 'react-redux';
 import { toast } from 'sonner';
 import { v7 as uuid } from 'uuid';
@@ -22,11 +22,11 @@ export function ChangeWindow({ machine, onClose }: { machine: Machine; onClose: 
   const personId = useSelector(selectPersonId);
   const { data: people = [] } = usePeopleQuery(undefined);
   const { save, isSaving, failure } = useSaveChange(onClose);
-  const { register, handleSubmit, watch, formState } = useForm<WindowChange>({
+  const { register, handleSubmit, control, formState } = useForm<WindowChange>({
     resolver: zodResolver(windowChangeSchema),
     defaultValues: { machineId: machine.id, personId: personId ?? '', note: '' },
   });
-  const reason = watch('reason');
+  const reason = useWatch({ control, name: 'reason' });
   const person = register('personId', {
     onChange: (event: { target: { value: string } }) => dispatch(personPicked(event.target.value)),
   });

@@ -12,7 +12,7 @@ const beads: Readonly<Record<Outcome, string>> = {
 /** A mark for an outcome, told apart without colour. Decorative: words stand beside it. */
 export function OutcomeMark({ outcome, className = 'size-6' }: { outcome: Outcome; className?: string }) {
   return (
-    <svg viewBox="0 0 24 24" className={className} aria-hidden="true" focusable="false">
+    <svg viewBox="0 0 24 24" className={`shrink-0 ${className}`} aria-hidden="true" focusable="false">
       <path d="M1 7h22v10H1z" fill="var(--steel)" stroke="var(--steel-line)" strokeWidth="1" />
       {outcome === 'hole' && <path d="M8.500 6h7v12h-7z" fill="var(--color-base-100)" />}
       <path

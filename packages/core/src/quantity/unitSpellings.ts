@@ -3,7 +3,7 @@ export type Dimension =
   'length' | 'speed' | 'flow' | 'pressure' | 'temperature' | 'power' | 'duration' | 'frequency';
 
 /** How to turn a number in some unit into the dimension's shop unit: value x factor + offset. */
-export interface UnitScale {
+interface UnitScale {
   readonly factor: number;
   readonly offset?: number;
 }

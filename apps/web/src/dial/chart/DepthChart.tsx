@@ -70,18 +70,9 @@ function DepthTable({ rows }: { rows: readonly DepthAtPower[] }) {
 
 function chartOption(rows: readonly DepthAtPower[], outcome: DialOutcome, style: CSSStyleDeclaration) {
   const token = (name: string) => style.getPropertyValue(name).trim();
-  const ink = token('--color-base-content');
-  const text = { color: ink, fontFamily: style.fontFamily, fontSize: 14 };
-  const axis = {
-    axisLabel: text,
-    nameTextStyle: text,
-    splitLine: { lineStyle: { color: token('--color-base-300') } },
-  };
-  const { firstThicknessMm, secondThicknessMm } = outcome.said.joint;
-  const line = (yAxis: number) => ({
-    yAxis,
-    label: { ...text, formatter: 'the back', position: 'insideEndTop' as const },
-  });
+  const text = { color: token('--color-base-content'), fontFamily: style.fontFamily, fontSize: 14 };
+  const splitLine = { lineStyle: { color: token('--color-base-300') } };
+  const axis = { type: 'value' as const, axisLabel: text, nameTextStyle: text, splitLine };
   return {
     animation: false,
     textStyle: text,
@@ -91,29 +82,17 @@ function chartOption(rows: readonly DepthAtPower[], outcome: DialOutcome, style:
       valueFormatter: (value: unknown) => `${figure(Number(value), 2)} mm`,
     },
     xAxis: {
-      type: 'value' as const,
+      ...axis,
       name: 'Power, W',
       nameLocation: 'middle' as const,
       nameGap: 30,
       min: 'dataMin' as const,
       max: 'dataMax' as const,
-      ...axis,
       axisLabel: { ...text, showMaxLabel: false },
     },
-    yAxis: { type: 'value' as const, name: 'Depth, mm', ...axis },
+    yAxis: { ...axis, name: 'Depth, mm' },
     series: [
-      band(
-        'low',
-        'low',
-        rows.map(({ powerW, low }) => [powerW, low]),
-        'transparent',
-      ),
-      band(
-        'high',
-        'two times in three',
-        rows.map(({ powerW, low, high }) => [powerW, high - low]),
-        token('--melt-hot'),
-      ),
+      ...doubtBand(rows, token('--melt-hot')),
       {
         type: 'line' as const,
         name: 'depth',
@@ -121,18 +100,34 @@ function chartOption(rows: readonly DepthAtPower[], outcome: DialOutcome, style:
         lineStyle: { color: token('--melt-edge'), width: 3 },
         itemStyle: { color: token('--melt-edge') },
         data: rows.map(({ powerW, depth }) => [powerW, depth]),
-        markLine: {
-          symbol: 'none',
-          silent: true,
-          lineStyle: { color: ink, type: 'solid' as const },
-          data: [
-            line(Math.min(firstThicknessMm, secondThicknessMm)),
-            { xAxis: outcome.setting.power, label: { ...text, formatter: 'dialled' } },
-          ],
-        },
+        markLine: whereItStands(outcome, text),
       },
     ],
   };
+}
+
+/** Lines for the back of the sheet and for the power that is dialled. */
+function whereItStands({ said, setting }: DialOutcome, text: { color: string }) {
+  const { firstThicknessMm, secondThicknessMm } = said.joint;
+  return {
+    symbol: 'none',
+    silent: true,
+    lineStyle: { color: text.color, type: 'solid' as const },
+    data: [
+      {
+        yAxis: Math.min(firstThicknessMm, secondThicknessMm),
+        label: { ...text, formatter: 'the back', position: 'insideEndTop' as const },
+      },
+      { xAxis: setting.power, label: { ...text, formatter: 'dialled' } },
+    ],
+  };
+}
+
+/** The band of one standard deviation: its lower edge, unseen, and what is stacked on it up to the upper. */
+function doubtBand(rows: readonly DepthAtPower[], color: string) {
+  const lower = rows.map(({ powerW, low }) => [powerW, low]);
+  const rise = rows.map(({ powerW, low, high }) => [powerW, high - low]);
+  return [band('low', 'low', lower, 'transparent'), band('high', 'two times in three', rise, color)];
 }
 
 /** One half of a stacked band: the lower edge unseen, the rest filled. */

@@ -55,23 +55,7 @@ export function LogCoupon({ log }: { log: CouponDraftState }) {
       >
         <p className="text-soft">{settingInWords(log.joint, log.setting)}</p>
         <BackChoice picked={log.back} onPick={pick} />
-        <div className="grid gap-4 sm:grid-cols-3">
-          <FigureField
-            label="Light on"
-            unit="s"
-            text={log.lightOn}
-            read={lightOn}
-            onType={(text) => dispatch(logTyped({ lightOn: text }))}
-          />
-          <FigureField
-            label="Length of run"
-            unit="mm"
-            text={log.runLength}
-            read={runLength}
-            onType={(text) => dispatch(logTyped({ runLength: text }))}
-          />
-          <RealTravel lightOn={lightOn} runLength={runLength} />
-        </div>
+        <Figures log={log} lightOn={lightOn} runLength={runLength} />
         <label className="flex flex-col gap-1">
           <span className="font-medium">Remark</span>
           <textarea
@@ -192,6 +176,36 @@ function BackChoice({ picked, onPick }: { picked: BackLook | null; onPick: (back
         ))}
       </div>
     </fieldset>
+  );
+}
+
+interface FiguresProps {
+  log: CouponDraftState;
+  lightOn: TypedFigure;
+  runLength: TypedFigure;
+}
+
+/** How long and how far, and the travel that follows from both. */
+function Figures({ log, lightOn, runLength }: FiguresProps) {
+  const dispatch = useDispatch();
+  return (
+    <div className="grid gap-4 sm:grid-cols-3">
+      <FigureField
+        label="Light on"
+        unit="s"
+        text={log.lightOn}
+        read={lightOn}
+        onType={(text) => dispatch(logTyped({ lightOn: text }))}
+      />
+      <FigureField
+        label="Length of run"
+        unit="mm"
+        text={log.runLength}
+        read={runLength}
+        onType={(text) => dispatch(logTyped({ runLength: text }))}
+      />
+      <RealTravel lightOn={lightOn} runLength={runLength} />
+    </div>
   );
 }
 

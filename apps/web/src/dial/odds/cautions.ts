@@ -7,7 +7,10 @@ export function cautionFor(metal: DialledMetalId): string {
       return 'Stainless fume carries hexavalent chromium: extraction on, respirator worn. Rated eyewear for everybody in sight.';
     case 'aluminium':
       return 'Aluminium throws the beam back: rated eyewear for everybody in sight, nobody in line. Its dust burns.';
-    default:
+    case 'steel':
+    case 'copperAlloy':
+    case 'titanium':
+    case 'nickel':
       return 'Rated eyewear for everybody in sight, barrier shut before the cap comes off. Light passes an open joint.';
   }
 }

@@ -1,6 +1,6 @@
 import type { KnobEffect } from '@lone-heron/core';
 import { inMm } from '@lone-heron/core';
-import { Minus, Plus, Undo2 } from 'lucide-react';
+import { Minus, Plus, Undo2, type LucideIcon } from 'lucide-react';
 import { useId, useState, type KeyboardEvent } from 'react';
 import { depthChange } from '../../shared/words/figures.js';
 import { panelFigure, type PanelRow } from './panelKnobs.js';
@@ -30,73 +30,30 @@ export function KnobRow({ row, effect, aside, isTurned, onTurn, onRelease }: Kno
     onTurn(snapped(row.value + steps * row.step, row));
   };
   const enter = () => {
-    if (read !== null && 'value' in read) {
-      onTurn(read.value);
-      setTyped(null);
-    }
-  };
-  const keys = (event: KeyboardEvent) => {
-    const steps = { ArrowUp: 1, ArrowDown: -1, PageUp: pageSteps, PageDown: -pageSteps }[event.key];
-    if (steps !== undefined) {
-      event.preventDefault();
-      turnBy(steps);
-    }
-    if (event.key === 'Enter') enter();
-    if (event.key === 'Escape') setTyped(null);
+    if (read === null || !('value' in read)) return;
+    onTurn(read.value);
+    setTyped(null);
   };
   return (
     <li className="knob-row">
       <div className="leading-tight">
         <span className="font-medium">{row.name}</span>
         {aside !== undefined && <span className="block text-sm text-soft tabular-nums">{aside}</span>}
-        {isTurned && (
-          <button
-            type="button"
-            className="btn ml-1 h-7 min-h-7 px-1.5 text-xs btn-ghost"
-            onClick={onRelease}
-            aria-label={`Put ${row.name} back to the computed value`}
-          >
-            <Undo2 className="size-3.5" aria-hidden="true" /> by hand
-          </button>
-        )}
+        {isTurned && <ReleaseButton name={row.name} onRelease={onRelease} />}
       </div>
-      <button
-        type="button"
-        className="btn knob-step"
-        aria-label={`Less ${row.name}`}
-        onClick={() => turnBy(-1)}
-      >
-        <Minus size={24} strokeWidth={2.5} className="shrink-0" aria-hidden="true" />
-      </button>
+      <StepButton name={`Less ${row.name}`} icon={Minus} onPress={() => turnBy(-1)} />
       <div className="flex items-baseline justify-center gap-1">
-        <input
-          role="spinbutton"
-          aria-label={`${row.name}, ${row.scale.unit}`}
-          aria-valuenow={Number(panelFigure(row, row.value))}
-          aria-valuemin={Number(panelFigure(row, row.least))}
-          aria-valuemax={Number(panelFigure(row, row.most))}
-          aria-valuetext={`${panelFigure(row, row.value)} ${row.scale.unit}`}
-          aria-invalid={fault !== null}
-          aria-describedby={fault === null ? undefined : faultId}
-          inputMode="decimal"
-          autoComplete="off"
-          className={`figure knob-figure ${fault === null ? '' : 'text-error'}`}
-          value={typed ?? panelFigure(row, row.value)}
-          onFocus={(event) => event.target.select()}
-          onChange={(event) => setTyped(event.target.value)}
-          onBlur={enter}
-          onKeyDown={keys}
+        <KnobFigure
+          row={row}
+          typed={typed}
+          faultId={fault === null ? null : faultId}
+          onType={setTyped}
+          onEnter={enter}
+          onTurnBy={turnBy}
         />
         <span className="text-sm text-soft">{row.scale.unit}</span>
       </div>
-      <button
-        type="button"
-        className="btn knob-step"
-        aria-label={`More ${row.name}`}
-        onClick={() => turnBy(1)}
-      >
-        <Plus size={24} strokeWidth={2.5} className="shrink-0" aria-hidden="true" />
-      </button>
+      <StepButton name={`More ${row.name}`} icon={Plus} onPress={() => turnBy(1)} />
       <div className="knob-more text-[0.83rem] leading-tight text-soft">
         <UsableBand row={row} usable={effect?.usable ?? null} />
         {fault === null ? (
@@ -108,6 +65,70 @@ export function KnobRow({ row, effect, aside, isTurned, onTurn, onRelease }: Kno
         )}
       </div>
     </li>
+  );
+}
+
+interface KnobFigureProps {
+  row: PanelRow;
+  /** What is being typed; null while the figure is the knob's own. */
+  typed: string | null;
+  faultId: string | null;
+  onType: (text: string | null) => void;
+  onEnter: () => void;
+  onTurnBy: (steps: number) => void;
+}
+
+/** The figure: typed in any unit, or turned with the arrow keys by the machine's step. */
+function KnobFigure({ row, typed, faultId, onType, onEnter, onTurnBy }: KnobFigureProps) {
+  const keys = (event: KeyboardEvent) => {
+    const steps = { ArrowUp: 1, ArrowDown: -1, PageUp: pageSteps, PageDown: -pageSteps }[event.key];
+    if (steps !== undefined) {
+      event.preventDefault();
+      onTurnBy(steps);
+    }
+    if (event.key === 'Enter') onEnter();
+    if (event.key === 'Escape') onType(null);
+  };
+  return (
+    <input
+      role="spinbutton"
+      aria-label={`${row.name}, ${row.scale.unit}`}
+      aria-valuenow={Number(panelFigure(row, row.value))}
+      aria-valuemin={Number(panelFigure(row, row.least))}
+      aria-valuemax={Number(panelFigure(row, row.most))}
+      aria-valuetext={`${panelFigure(row, row.value)} ${row.scale.unit}`}
+      aria-invalid={faultId !== null}
+      aria-describedby={faultId ?? undefined}
+      inputMode="decimal"
+      autoComplete="off"
+      className={`figure knob-figure ${faultId === null ? '' : 'text-error'}`}
+      value={typed ?? panelFigure(row, row.value)}
+      onFocus={(event) => event.target.select()}
+      onChange={(event) => onType(event.target.value)}
+      onBlur={onEnter}
+      onKeyDown={keys}
+    />
+  );
+}
+
+function StepButton({ name, icon: Icon, onPress }: { name: string; icon: LucideIcon; onPress: () => void }) {
+  return (
+    <button type="button" className="btn knob-step" aria-label={name} onClick={onPress}>
+      <Icon size={24} strokeWidth={2.5} className="shrink-0" aria-hidden="true" />
+    </button>
+  );
+}
+
+function ReleaseButton({ name, onRelease }: { name: string; onRelease: () => void }) {
+  return (
+    <button
+      type="button"
+      className="btn h-7 min-h-7 px-1.5 text-xs btn-ghost"
+      onClick={onRelease}
+      aria-label={`Put ${name} back to the computed value`}
+    >
+      <Undo2 className="size-3.5" aria-hidden="true" /> by hand
+    </button>
   );
 }
 

@@ -3,7 +3,7 @@ import { coreMachine } from '@lone-heron/contract';
 import { knobRange, knobValue, type Knob, type WeldSetting } from '@lone-heron/core';
 
 /** How a panel says a knob: its unit, and how many SI units one of them is. */
-export interface PanelScale {
+interface PanelScale {
   readonly unit: string;
   readonly siPerUnit: number;
   readonly decimals: number;
@@ -37,7 +37,7 @@ const wireSpeedScales: Readonly<Record<MachineProfile['wireSpeedUnit'], PanelSca
 };
 
 /** How this machine's panel says a knob. Travel is the hand's own and always in mm/s. */
-export function panelScale(profile: MachineProfile, knob: Knob): PanelScale {
+function panelScale(profile: MachineProfile, knob: Knob): PanelScale {
   switch (knob) {
     case 'power':
       return profile.powerUnit === '%'

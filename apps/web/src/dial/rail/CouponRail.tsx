@@ -50,7 +50,6 @@ export function CouponRail({ outcome, onLog }: { outcome: DialOutcome; onLog: ()
 function isSameJoint(one: Joint, other: Joint): boolean {
   const isClose = (a: number, b: number) => Math.abs(a - b) <= sameThicknessMm;
   return (
-    one.kind === other.kind &&
     isClose(one.firstThicknessMm, other.firstThicknessMm) &&
     isClose(one.secondThicknessMm, other.secondThicknessMm)
   );

@@ -2,7 +2,7 @@ import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { z } from 'zod';
 
 /** Light for the bench, dusk for the booth, or as the device says. */
-export const themes = ['device', 'marsh', 'dusk'] as const;
+const themes = ['device', 'marsh', 'dusk'] as const;
 export type Theme = (typeof themes)[number];
 
 /** What this browser remembers of the person at the desk. */
