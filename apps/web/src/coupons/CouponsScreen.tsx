@@ -13,17 +13,19 @@ export function CouponsScreen() {
   const [search, setSearch] = useSearchParams();
   const machineId = search.get('machine') ?? '';
   const metal = search.get('metal') ?? '';
-  const limit = Math.min(Number(search.get('show')) || pageSize, 200);
+  const before = Number(search.get('before'));
   const { data: machines = [] } = useMachinesQuery(undefined);
   const { data: people = [] } = usePeopleQuery(undefined);
   const { data, error, refetch, isFetching } = useCouponsQuery({
-    limit,
+    limit: pageSize,
+    ...(before > 0 ? { before } : {}),
     ...(machineId === '' ? {} : { machineId }),
     ...(metal === '' ? {} : { metal }),
   });
   const choose = (name: string, value: string) =>
-    setSearch((before) => {
-      const next = new URLSearchParams(before);
+    setSearch((previous) => {
+      const next = new URLSearchParams(previous);
+      next.delete('before');
       if (value === '') next.delete(name);
       else next.set(name, value);
       return next;
@@ -59,15 +61,24 @@ export function CouponsScreen() {
           isFiltered={machineId !== '' || metal !== ''}
         />
       )}
-      {data?.nextBefore != null && (
-        <button
-          type="button"
-          className="btn touch-always self-center"
-          disabled={isFetching || limit >= 200}
-          onClick={() => choose('show', String(limit + pageSize))}
-        >
-          {limit >= 200 ? 'The newest 200 are shown: filter to see older ones' : 'Show older'}
-        </button>
+      {data !== undefined && (
+        <nav className="flex justify-center gap-3" aria-label="Pages">
+          {before > 0 && (
+            <button type="button" className="btn touch-always" onClick={() => choose('before', '')}>
+              Newest
+            </button>
+          )}
+          {data.nextBefore !== null && (
+            <button
+              type="button"
+              className="btn touch-always"
+              disabled={isFetching}
+              onClick={() => choose('before', String(data.nextBefore))}
+            >
+              Older
+            </button>
+          )}
+        </nav>
       )}
     </div>
   );

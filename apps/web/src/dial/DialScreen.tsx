@@ -1,5 +1,6 @@
 import type { Machine } from '@lone-heron/contract';
 import { useDispatch, useSelector } from 'react-redux';
+import { toast } from 'sonner';
 import { v7 as uuid } from 'uuid';
 import { useMachinesQuery } from '../shared/api/heronApi.js';
 import { useKey } from '../shared/keys/useKey.js';
@@ -68,7 +69,10 @@ function DialBench({ machines }: { machines: readonly Machine[] }) {
 function useOpenLog(outcome: DialOutcome | null, isCurrent: boolean): () => void {
   const dispatch = useDispatch();
   return () => {
-    if (outcome === null || !isCurrent) return;
+    if (outcome === null || !isCurrent) {
+      toast('Mend the joint first: a coupon is logged with the setting it was welded with.');
+      return;
+    }
     dispatch(
       logOpened({
         id: uuid(),

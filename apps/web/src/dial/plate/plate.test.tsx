@@ -74,7 +74,7 @@ describe('a knob', () => {
         onRelease={jest.fn()}
       />,
     );
-    return { onTurn, field: screen.getByRole('spinbutton', { name: 'Power, %' }) as HTMLInputElement };
+    return { onTurn, field: screen.getByRole<HTMLInputElement>('spinbutton', { name: 'Power, %' }) };
   }
 
   it('turns by the machine’s step with its buttons and arrow keys, and ten with Page Up', async () => {

@@ -1,0 +1,107 @@
+/** Takes the pictures in docs/screenshots from the demo data, each of a main view as its users see it. */
+import { spawn } from 'node:child_process';
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+const root = fileURLToPath(new URL('..', import.meta.url));
+const { default: puppeteer } = await import(
+  createRequire(join(root, 'e2e/package.json')).resolve('puppeteer-core')
+);
+const folder = join(root, 'docs/screenshots');
+const port = 4189;
+const address = `http://127.0.0.1:${port}`;
+
+const desk = { width: 1280, height: 800 };
+const tablet = { width: 820, height: 1180, hasTouch: true };
+const phone = { width: 390, height: 844, hasTouch: true, isMobile: true };
+const thick = 'metal=stainless304&first=8%20mm&second=8%20mm&gap=0.1%20mm&wire=none&machine=bench&aim=reach';
+
+const shots = [
+  { name: 'dial', path: '/dial' },
+  { name: 'dial-dusk', path: '/dial', theme: 'dusk' },
+  { name: 'dial-tablet', path: '/dial', size: tablet },
+  { name: 'dial-phone', path: '/dial', size: phone },
+  { name: 'dial-cannot', path: `/dial?${thick}` },
+  { name: 'dial-depth-by-power', path: '/dial', act: (page) => press(page, 'Depth by power') },
+  { name: 'log-coupon', path: '/dial', act: logHalfDone },
+  { name: 'coupons', path: '/coupons' },
+  { name: 'optics', path: '/optics' },
+  { name: 'optics-change', path: '/optics', theme: 'dusk', act: (page) => press(page, 'Window was changed') },
+];
+
+const data = mkdtempSync(join(tmpdir(), 'heron-shots-'));
+const server = spawn(process.execPath, ['apps/server/dist/main.js'], {
+  cwd: root,
+  stdio: 'inherit',
+  env: { ...process.env, PORT: String(port), HERON_DATA: data, HERON_DEMO: '1', HERON_WEB: 'apps/web/dist' },
+});
+const browser = await puppeteer.launch({
+  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  userDataDir: mkdtempSync(join(tmpdir(), 'heron-chromium-')),
+  args: [
+    '--headless',
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+});
+try {
+  mkdirSync(folder, { recursive: true });
+  await untilItAnswers();
+  for (const shot of shots) await take(shot);
+} finally {
+  await browser.close();
+  server.kill();
+  rmSync(data, { recursive: true, force: true });
+}
+
+async function take({ name, path, size = desk, theme = 'marsh', act }) {
+  const page = await browser.newPage();
+  await page.setViewport(size);
+  const memory = JSON.stringify({ personId: 'ines', theme, dialSearch: '' });
+  await page.evaluateOnNewDocument((text) => localStorage.setItem('lone-heron.desk', text), memory);
+  await page.goto(`${address}${path}`, { waitUntil: 'networkidle0' });
+  await act?.(page);
+  await new Promise((settled) => setTimeout(settled, 600));
+  await page.screenshot({ path: join(folder, `${name}.png`) });
+  await page.close();
+  console.log(`docs/screenshots/${name}.png`);
+}
+
+async function press(page, name) {
+  const button = await page.waitForSelector(`::-p-aria([name="${name}"][role="button"])`);
+  await button.click();
+}
+
+async function logHalfDone(page) {
+  await page.keyboard.press('l');
+  await page.waitForSelector('dialog[open]');
+  await page.keyboard.press('3');
+  for (const [name, text] of [
+    ['Light on if known', '12.4'],
+    ['Length of run if known', '120'],
+    ['Remark', 'even all along'],
+  ]) {
+    await (await page.waitForSelector(`::-p-aria([name="${name}"])`)).click();
+    await page.keyboard.type(text);
+  }
+}
+
+async function untilItAnswers() {
+  for (let i = 0; i < 100; i++) {
+    try {
+      if ((await fetch(`${address}/api/health`)).ok) return;
+    } catch {
+      // Not listening yet.
+    }
+    await new Promise((again) => setTimeout(again, 100));
+  }
+  throw new Error('the server did not answer');
+}
