@@ -112,9 +112,10 @@ describe('nothing is lost', () => {
     await page.keyboard.press('5');
     await page.keyboard.press('Enter');
     await seeText(page, `Coupon ${before + 1} is logged`);
+    // The other tab is in the background and paints nothing, so it is asked by the clock.
     await other.waitForFunction(
       (count) => document.querySelector('tbody th')?.textContent === String(count),
-      {},
+      { polling: 200, timeout: 10_000 },
       before + 1,
     );
     await other.close();

@@ -11,7 +11,8 @@ import type { DialOutcome } from './dialOutcome.js';
 import { LogCoupon } from './log/LogCoupon.js';
 import { Caution } from './odds/Caution.js';
 import { Expectation } from './odds/Expectation.js';
-import { Notices } from './odds/Notices.js';
+import { Shortfall } from './odds/Shortfall.js';
+import { Warnings } from './odds/Warnings.js';
 import { DialPlate } from './plate/DialPlate.js';
 import { CouponRail } from './rail/CouponRail.js';
 import { Hero } from './section/Hero.js';
@@ -48,14 +49,13 @@ function DialBench({ machines }: { machines: readonly Machine[] }) {
         <p className="sheet p-8 text-lg text-soft">Mend the words marked above, and the weld appears here.</p>
       ) : (
         <>
+          {outcome.suggestion.shortfall !== null && <Shortfall shortfall={outcome.suggestion.shortfall} />}
           <div className="dial-bench">
             <Hero outcome={outcome} isCurrent={dial.isCurrent} />
             <DialPlate dial={dial} outcome={outcome} />
-            <div className="flex flex-col gap-3">
-              <Expectation outcome={outcome} />
-              <Notices outcome={outcome} />
-            </div>
+            <Expectation outcome={outcome} />
           </div>
+          <Warnings warnings={outcome.warnings} />
           <Caution metal={outcome.said.joint.metal} />
           <CouponRail outcome={outcome} onLog={log} />
         </>

@@ -7,7 +7,6 @@ import type { DialOutcome } from '../dialOutcome.js';
 /** Odds, not verdicts: each outcome with its mark, its word and its probability, and how many coupons to plan for. */
 export function Expectation({ outcome }: { outcome: DialOutcome }) {
   const { forecast, said } = outcome;
-  const coupons = couponsToLand(forecast.chance);
   return (
     <section className="sheet px-4 py-3" aria-label="What to expect">
       <h2 className="font-semibold">What to expect</h2>
@@ -29,11 +28,8 @@ export function Expectation({ outcome }: { outcome: DialOutcome }) {
         ))}
       </ul>
       <p className="mt-2 border-t border-base-300 pt-2 text-sm leading-snug text-soft">
-        {coupons === null
-          ? 'Scrap will not help here: change the joint or the machine.'
-          : `Scrap first: about ${coupons === 1 ? 'one coupon' : `${coupons} coupons`}.`}{' '}
-        From the model alone: depth ±{percentFigure(forecast.spread)}, not yet moved by coupons. Heat{' '}
-        {figure(inJoulePerMm(forecast.heat), 0)} J/mm.
+        {scrapWords(outcome)} From the model alone: depth ±{percentFigure(forecast.spread)}, not yet moved by
+        coupons. Heat {figure(inJoulePerMm(forecast.heat), 0)} J/mm.
       </p>
     </section>
   );
@@ -42,4 +38,12 @@ export function Expectation({ outcome }: { outcome: DialOutcome }) {
 function landingWords(aim: Aim): string {
   if (aim.kind !== 'share') return 'goes through without a hole';
   return `stops within a tenth of ${Math.round(aim.share * 100)} %`;
+}
+
+/** How much scrap to cut, or that it would be wasted. */
+function scrapWords({ forecast, suggestion }: DialOutcome): string {
+  const coupons = couponsToLand(forecast.chance);
+  if (suggestion.shortfall !== null || coupons === null)
+    return 'More scrap will not help: change the joint or the machine.';
+  return `Scrap first: about ${coupons === 1 ? 'one coupon' : `${coupons} coupons`}.`;
 }
