@@ -1,6 +1,6 @@
 /** Takes the pictures in docs/screenshots from the demo data, each of a main view as its users see it. */
 import { spawn } from 'node:child_process';
-import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -41,16 +41,7 @@ const server = spawn(process.execPath, ['apps/server/dist/main.js'], {
 const browser = await puppeteer.launch({
   executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
   userDataDir: mkdtempSync(join(tmpdir(), 'heron-chromium-')),
-  args: [
-    '--headless',
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
+  args: JSON.parse(readFileSync(join(root, 'tools/chromium-flags.json'), 'utf8')),
 });
 try {
   mkdirSync(folder, { recursive: true });

@@ -1,18 +1,12 @@
-import { mkdtempSync } from 'node:fs';
+import { mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import puppeteer, { type Browser, type Page } from 'puppeteer-core';
 
-const flags = [
-  '--headless',
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-];
+/** The browser's flags, which the pictures are taken with too. */
+const flags = JSON.parse(
+  readFileSync(join(__dirname, '../../../tools/chromium-flags.json'), 'utf8'),
+) as string[];
 
 export const desk = { width: 1280, height: 800 };
 export const tablet = { width: 820, height: 1180, hasTouch: true };

@@ -11,9 +11,9 @@ import { Injectable } from '@nestjs/common';
 import { isDeepStrictEqual } from 'node:util';
 import { DataSource, IsNull, LessThan, type EntityManager, type FindOptionsWhere } from 'typeorm';
 import { conflict, notFound, refused } from '../http/problem.js';
-import { MachinesService } from '../machines/machines.service.js';
+import { MachinesService, unknownMachine } from '../machines/machines.service.js';
 import { OpticsService } from '../optics/optics.service.js';
-import { PeopleService } from '../people/people.service.js';
+import { PeopleService, unknownPerson } from '../people/people.service.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { couponFromRow, draftFromRow } from './couponRow.js';
 import { CouponEntity } from './coupon.entity.js';
@@ -102,10 +102,10 @@ export class CouponsService {
     const problems: FieldProblem[] = [];
     const machine = await this.machines.find(draft.machineId, manager);
     if (machine === null) {
-      problems.push({ field: 'machineId', given: `"${draft.machineId}"`, allowed: 'a machine of this shop' });
+      problems.push(unknownMachine(draft.machineId));
     }
     if (!(await this.people.exists(draft.personId, manager))) {
-      problems.push({ field: 'personId', given: `"${draft.personId}"`, allowed: 'a person of this shop' });
+      problems.push(unknownPerson(draft.personId));
     }
     if (machine !== null) problems.push(...beyondMachine(draft.setting, machine));
     if (machine === null || problems.length > 0) throw refused(problems);

@@ -1,4 +1,4 @@
-import type { Machine } from '@lone-heron/contract';
+import type { FieldProblem, Machine } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
 import { MachineEntity } from './machine.entity.js';
@@ -24,4 +24,9 @@ export class MachinesService {
     const { profile } = await manager.findOneByOrFail(MachineRevisionEntity, { machineId: id, revision });
     return { id, name, revision, profile };
   }
+}
+
+/** What to tell of a machine id that this shop does not have. */
+export function unknownMachine(id: string): FieldProblem {
+  return { field: 'machineId', given: `"${id}"`, allowed: 'a machine of this shop' };
 }

@@ -3,8 +3,8 @@ import { Injectable } from '@nestjs/common';
 import { DataSource, IsNull, type EntityManager } from 'typeorm';
 import { CouponEntity } from '../coupons/coupon.entity.js';
 import { conflict, notFound, refused } from '../http/problem.js';
-import { MachinesService } from '../machines/machines.service.js';
-import { PeopleService } from '../people/people.service.js';
+import { MachinesService, unknownMachine } from '../machines/machines.service.js';
+import { PeopleService, unknownPerson } from '../people/people.service.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { ProtectiveWindowEntity } from './protectiveWindow.entity.js';
 
@@ -101,14 +101,10 @@ export class OpticsService {
   private async requireReferences(manager: EntityManager, change: WindowChange): Promise<void> {
     const problems: FieldProblem[] = [];
     if ((await this.machines.find(change.machineId, manager)) === null) {
-      problems.push({
-        field: 'machineId',
-        given: `"${change.machineId}"`,
-        allowed: 'a machine of this shop',
-      });
+      problems.push(unknownMachine(change.machineId));
     }
     if (!(await this.people.exists(change.personId, manager))) {
-      problems.push({ field: 'personId', given: `"${change.personId}"`, allowed: 'a person of this shop' });
+      problems.push(unknownPerson(change.personId));
     }
     if (problems.length > 0) throw refused(problems);
   }

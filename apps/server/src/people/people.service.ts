@@ -1,4 +1,4 @@
-import type { Person } from '@lone-heron/contract';
+import type { FieldProblem, Person } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
 import { PersonEntity } from './person.entity.js';
@@ -16,4 +16,9 @@ export class PeopleService {
   async exists(id: string, manager: EntityManager): Promise<boolean> {
     return manager.existsBy(PersonEntity, { id });
   }
+}
+
+/** What to tell of a person id that this shop does not have. */
+export function unknownPerson(id: string): FieldProblem {
+  return { field: 'personId', given: `"${id}"`, allowed: 'a person of this shop' };
 }

@@ -1,13 +1,14 @@
 import { Moon, Sun } from 'lucide-react';
 import { useDispatch, useSelector } from 'react-redux';
 import { usePeopleQuery } from '../shared/api/heronApi.js';
-import { personPicked, selectPersonId, selectTheme, themePicked } from '../shared/memory/deskSlice.js';
+import { personPicked, selectTheme, themePicked } from '../shared/memory/deskSlice.js';
+import { usePersonAtDesk } from '../shared/usePersonAtDesk.js';
 
 /** Who is at the desk, and the light it stands in. */
 export function DeskControls() {
   const dispatch = useDispatch();
   const theme = useSelector(selectTheme);
-  const personId = useSelector(selectPersonId);
+  const personId = usePersonAtDesk();
   const { data: people = [] } = usePeopleQuery(undefined);
   const isDusk =
     theme === 'dusk' || (theme === 'device' && window.matchMedia('(prefers-color-scheme: dark)').matches);

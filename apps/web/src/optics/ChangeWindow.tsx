@@ -2,7 +2,7 @@ import { windowChangeSchema, windowReasons, type Machine, type WindowChange } fr
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { useDispatch, useSelector } from 'react-redux';
+import { useDispatch } from 'react-redux';
 import { toast } from 'sonner';
 import { v7 as uuid } from 'uuid';
 import {
@@ -11,15 +11,17 @@ import {
   useUndoWindowChangeMutation,
 } from '../shared/api/heronApi.js';
 import { problemOf } from '../shared/api/problemOf.js';
-import { personPicked, selectPersonId } from '../shared/memory/deskSlice.js';
+import { personPicked } from '../shared/memory/deskSlice.js';
 import { Modal } from '../shared/Modal.js';
+import { PictureChoice } from '../shared/PictureChoice.js';
+import { usePersonAtDesk } from '../shared/usePersonAtDesk.js';
 import { windowReasonWords } from '../shared/words/looks.js';
 import { SpeckMark } from './SpeckMark.js';
 
 /** Records that the old window came out, why, and that a new one is in. */
 export function ChangeWindow({ machine, onClose }: { machine: Machine; onClose: () => void }) {
   const dispatch = useDispatch();
-  const personId = useSelector(selectPersonId);
+  const personId = usePersonAtDesk();
   const { data: people = [] } = usePeopleQuery(undefined);
   const { save, isSaving, failure } = useSaveChange(onClose);
   const { register, handleSubmit, control, formState } = useForm<WindowChange>({
@@ -37,23 +39,16 @@ export function ChangeWindow({ machine, onClose }: { machine: Machine; onClose: 
           <legend className="mb-1 font-medium">Why did the old one come out?</legend>
           <div className="grid grid-cols-2 gap-2 sm:grid-cols-4">
             {windowReasons.map((one, index) => (
-              <label
+              <PictureChoice
                 key={one}
-                className={`flex min-h-24 cursor-pointer flex-col items-center justify-center gap-0.5 rounded-box border p-2 text-center leading-tight has-focus-visible:outline-3 has-focus-visible:outline-primary ${
-                  reason === one ? 'border-primary bg-primary text-primary-content' : 'border-base-300'
-                }`}
-              >
-                <input
-                  type="radio"
-                  value={one}
-                  className="sr-only"
-                  data-start={index === 0 ? '' : undefined}
-                  {...register('reason')}
-                />
-                <SpeckMark reason={one} />
-                <span className="font-semibold">{windowReasonWords[one].short}</span>
-                <span className="text-xs">{windowReasonWords[one].long}</span>
-              </label>
+                value={one}
+                {...register('reason')}
+                picture={<SpeckMark reason={one} />}
+                short={windowReasonWords[one].short}
+                long={windowReasonWords[one].long}
+                isPicked={reason === one}
+                isStart={index === 0}
+              />
             ))}
           </div>
           {formState.errors.reason !== undefined && (

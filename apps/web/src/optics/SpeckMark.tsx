@@ -8,9 +8,9 @@ const insides: Readonly<Record<WindowReason, ReactNode>> = {
   darkSpecks: <path d="M13 13h.1M20 19h.1M14 20h.1M19 12h.1" {...ink} strokeWidth={3.6} />,
   paleSpecks: (
     <g {...ink}>
-      <circle cx="13" cy="13.500" r="1.800" />
-      <circle cx="19.500" cy="19" r="1.800" />
-      <circle cx="19" cy="12" r="1.200" />
+      <circle cx="13" cy="13.5" r="1.8" />
+      <circle cx="19.5" cy="19" r="1.8" />
+      <circle cx="19" cy="12" r="1.2" />
     </g>
   ),
   haze: <path d="M9 13c2-2 4 2 6 0s4 2 7 0M9 17c2-2 4 2 6 0s4 2 7 0M11 21c2-2 4 2 6 0s2 1 4 0" {...ink} />,

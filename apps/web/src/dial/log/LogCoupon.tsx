@@ -1,6 +1,6 @@
 import { backLooks, type BackLook, type CouponDraft } from '@lone-heron/contract';
 import { useId, useRef, type KeyboardEvent } from 'react';
-import { useDispatch, useSelector } from 'react-redux';
+import { useDispatch } from 'react-redux';
 import { toast } from 'sonner';
 import {
   useLogCouponMutation,
@@ -14,9 +14,11 @@ import {
   logTyped,
   type CouponDraftState,
 } from '../../shared/memory/couponDraftSlice.js';
-import { personPicked, selectPersonId } from '../../shared/memory/deskSlice.js';
+import { personPicked } from '../../shared/memory/deskSlice.js';
 import { Modal } from '../../shared/Modal.js';
 import { OutcomeMark } from '../../shared/OutcomeMark.js';
+import { PictureChoice } from '../../shared/PictureChoice.js';
+import { usePersonAtDesk } from '../../shared/usePersonAtDesk.js';
 import { figure } from '../../shared/words/figures.js';
 import { lookWords, outcomeOfLook } from '../../shared/words/looks.js';
 import { settingInWords } from '../../shared/words/settingInWords.js';
@@ -26,7 +28,7 @@ import { readLightOn, readRunLength, type TypedFigure } from './readTypedLog.js'
 export function LogCoupon({ log }: { log: CouponDraftState }) {
   const dispatch = useDispatch();
   const form = useRef<HTMLFormElement>(null);
-  const personId = useSelector(selectPersonId);
+  const personId = usePersonAtDesk();
   const lightOn = readLightOn(log.lightOn);
   const runLength = readRunLength(log.runLength);
   const { save, isSaving, failure } = useSaveCoupon(log);
@@ -152,27 +154,22 @@ function BackChoice({ picked, onPick }: { picked: BackLook | null; onPick: (back
       <legend className="mb-1 font-medium">What did the back look like?</legend>
       <div className="grid grid-cols-2 gap-2 sm:grid-cols-5">
         {backLooks.map((look, index) => (
-          <label
+          <PictureChoice
             key={look}
-            className={`flex min-h-24 cursor-pointer flex-col items-center justify-center gap-0.5 rounded-box border p-2 text-center leading-tight has-focus-visible:outline-3 has-focus-visible:outline-primary ${
-              picked === look ? 'border-primary bg-primary text-primary-content' : 'border-base-300'
-            }`}
-          >
-            <input
-              type="radio"
-              name="back"
-              className="sr-only"
-              checked={picked === look}
-              onChange={() => onPick(look)}
-              data-start={index === 0 ? '' : undefined}
-            />
-            <OutcomeMark outcome={outcomeOfLook[look]} className="size-9" />
-            <span className="font-semibold">
-              <kbd className="kbd mr-1 text-base-content kbd-xs">{index + 1}</kbd>
-              {lookWords[look].short}
-            </span>
-            <span className="text-xs">{lookWords[look].long}</span>
-          </label>
+            name="back"
+            checked={picked === look}
+            onChange={() => onPick(look)}
+            picture={<OutcomeMark outcome={outcomeOfLook[look]} className="size-9" />}
+            short={
+              <>
+                <kbd className="kbd mr-1 text-base-content kbd-xs">{index + 1}</kbd>
+                {lookWords[look].short}
+              </>
+            }
+            long={lookWords[look].long}
+            isPicked={picked === look}
+            isStart={index === 0}
+          />
         ))}
       </div>
     </fieldset>

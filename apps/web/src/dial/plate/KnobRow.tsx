@@ -152,14 +152,14 @@ function UsableBand({ row, usable }: { row: PanelRow; usable: KnobEffect['usable
       {usable !== null && (
         <rect
           x={share(usable.from)}
-          y="1.500"
+          y="1.5"
           width={Math.max(share(usable.to) - share(usable.from), 1)}
           height="7"
           fill="var(--full)"
           opacity="0.55"
         />
       )}
-      <rect x={share(row.value) - 0.8} y="0" width="1.600" height="10" fill="var(--color-base-content)" />
+      <rect x={share(row.value) - 0.8} y="0" width="1.6" height="10" fill="var(--color-base-content)" />
     </svg>
   );
 }
