@@ -14,14 +14,14 @@ interface PictureChoiceProps extends Omit<ComponentProps<'input'>, 'type' | 'cla
 export function PictureChoice({ picture, short, long, isPicked, isStart, ...radio }: PictureChoiceProps) {
   return (
     <label
-      className={`flex min-h-24 cursor-pointer flex-col items-center justify-center gap-0.5 rounded-box border p-2 text-center leading-tight has-focus-visible:outline-3 has-focus-visible:outline-primary ${
+      className={`flex min-h-20 cursor-pointer flex-col items-center justify-center gap-0.5 rounded-box border p-1.5 text-center sm:min-h-24 leading-tight has-focus-visible:outline-3 has-focus-visible:outline-primary ${
         isPicked ? 'border-primary bg-primary text-primary-content' : 'border-base-300'
       }`}
     >
       <input {...radio} type="radio" className="sr-only" data-start={isStart ? '' : undefined} />
       {picture}
       <span className="font-semibold">{short}</span>
-      <span className="text-xs">{long}</span>
+      <span className="text-xs max-sm:sr-only">{long}</span>
     </label>
   );
 }

@@ -38,7 +38,10 @@ export function LogCoupon({ log }: { log: CouponDraftState }) {
   const keys = (event: KeyboardEvent) => {
     const isTyping = event.target instanceof HTMLTextAreaElement || isTextInput(event.target);
     const look = backLooks[Number(event.key) - 1];
-    if (!isTyping && look !== undefined) pick(look);
+    if (!isTyping && look !== undefined) {
+      pick(look);
+      form.current?.querySelector<HTMLElement>(`input[value="${look}"]`)?.focus();
+    }
     if (event.key === 'Enter' && !isTyping) {
       event.preventDefault();
       form.current?.requestSubmit();
@@ -74,7 +77,7 @@ export function LogCoupon({ log }: { log: CouponDraftState }) {
             Not stored. {failure}
           </p>
         )}
-        <div className="flex flex-wrap items-center justify-end gap-3">
+        <div className="sticky -bottom-5 z-10 -mx-5 -mb-5 flex flex-wrap items-center justify-end gap-3 border-t border-base-300 bg-base-100 px-5 py-3">
           <span className="mr-auto text-sm text-soft">{missingWords(log, personId)}</span>
           <button type="button" className="btn touch-always btn-ghost" onClick={leave}>
             Leave it
@@ -152,11 +155,12 @@ function BackChoice({ picked, onPick }: { picked: BackLook | null; onPick: (back
   return (
     <fieldset>
       <legend className="mb-1 font-medium">What did the back look like?</legend>
-      <div className="grid grid-cols-2 gap-2 sm:grid-cols-5">
+      <div className="grid grid-cols-3 gap-2 sm:grid-cols-5">
         {backLooks.map((look, index) => (
           <PictureChoice
             key={look}
             name="back"
+            value={look}
             checked={picked === look}
             onChange={() => onPick(look)}
             picture={<OutcomeMark outcome={outcomeOfLook[look]} className="size-9" />}
@@ -186,7 +190,7 @@ interface FiguresProps {
 function Figures({ log, lightOn, runLength }: FiguresProps) {
   const dispatch = useDispatch();
   return (
-    <div className="grid gap-4 sm:grid-cols-3">
+    <div className="grid grid-cols-2 gap-x-4 gap-y-2 sm:grid-cols-3">
       <FigureField
         label="Light on"
         unit="s"
@@ -250,9 +254,12 @@ function RealTravel({ lightOn, runLength }: { lightOn: TypedFigure; runLength: T
   const length = 'value' in runLength ? runLength.value : null;
   const isKnown = seconds !== null && length !== null;
   return (
-    <p className="flex flex-col gap-1" aria-live="polite">
+    <p
+      className="col-span-2 flex items-center gap-3 sm:col-span-1 sm:flex-col sm:items-start sm:gap-1"
+      aria-live="polite"
+    >
       <span className="font-medium">Real travel</span>
-      <span className="figure flex min-h-12 items-center text-lg">
+      <span className="figure flex items-center text-lg sm:min-h-12">
         {isKnown ? (
           `${figure(length / seconds, 1)} mm/s`
         ) : (
@@ -268,7 +275,7 @@ function PersonField({ personId }: { personId: string | null }) {
   const { data: people = [] } = usePeopleQuery(undefined);
   return (
     <label className="flex items-center gap-3">
-      <span className="font-medium">Welded by</span>
+      <span className="font-medium whitespace-nowrap">Welded by</span>
       <select
         className="select touch-always text-base"
         value={personId ?? ''}
