@@ -56,7 +56,13 @@ module.exports = {
       name: 'shared-below-stations',
       severity: 'error',
       from: { path: '^apps/web/src/shared' },
-      to: { path: '^apps/web/src/(?!shared)' },
+      to: { path: '^apps/web/src/(?!shared|testing)' },
+    },
+    {
+      name: 'testing-for-tests-only',
+      severity: 'error',
+      from: { pathNot: ['\\.test\\.tsx?$', '^apps/[^/]+/src/testing/'] },
+      to: { path: '^apps/[^/]+/src/testing/' },
     },
     {
       name: 'controllers-speak-http-only',
