@@ -99,7 +99,7 @@ export function LogCoupon({ log }: { log: CouponDraftState }) {
 function useLeaveLog(log: CouponDraftState): () => void {
   const dispatch = useDispatch();
   return () => {
-    dispatch(logClosed());
+    dispatch(logClosed(log.id));
     const isTouched = log.back !== null || log.lightOn !== '' || log.runLength !== '' || log.remark !== '';
     if (!isTouched) return;
     toast('The coupon was not logged.', {
@@ -108,21 +108,25 @@ function useLeaveLog(log: CouponDraftState): () => void {
   };
 }
 
-/** Sends the coupon under its own id, so that a second tap or a retry is the same save. */
+/** Sends the coupon under its own id, so that a retry is the same save; a second tap before the answer sends nothing. */
 function useSaveCoupon(log: CouponDraftState) {
   const dispatch = useDispatch();
   const [logCoupon, { isLoading, error }] = useLogCouponMutation();
   const [withdraw] = useWithdrawCouponMutation();
+  const isUnderWay = useRef(false);
   const undo = async (id: string, number: number) => {
     const answer = await withdraw(id);
     if (answer.error === undefined) toast(`Coupon ${number} was taken back.`);
     else toast.error(`Coupon ${number} is still there. ${problemOf(answer.error).message}`);
   };
   const save = async (draft: CouponDraft) => {
+    if (isUnderWay.current) return;
+    isUnderWay.current = true;
     const answer = await logCoupon({ id: log.id, draft });
+    isUnderWay.current = false;
     if (answer.data === undefined) return;
     const { id, number, windowNumber } = answer.data;
-    dispatch(logClosed());
+    dispatch(logClosed(id));
     toast(`Coupon ${number} is logged, through window ${windowNumber}.`, {
       action: { label: 'Undo', onClick: () => void undo(id, number) },
     });

@@ -37,8 +37,9 @@ export const couponDraftSlice = createSlice({
     logTyped: (state, { payload }: PayloadAction<CouponDraftEntry>) => {
       if (state.open !== null) Object.assign(state.open, payload);
     },
-    logClosed: (state) => {
-      state.open = null;
+    /** Closes the log of that id; a later one that was opened meanwhile stays. */
+    logClosed: (state, { payload }: PayloadAction<string>) => {
+      if (state.open?.id === payload) state.open = null;
     },
   },
   selectors: { selectOpenLog: (state) => state.open },
