@@ -2,3 +2,12 @@ export { wobbleFrom, type Wobble, type WobbleShape } from './Wobble.js';
 export { wobblePathInto } from './wobblePath.js';
 export { meanPathSpeed, peakPathSpeed } from './pathSpeed.js';
 export { advancePerCycle, sweepsOverOnePlace } from './sweepSpacing.js';
+export { pulsedSeam, travelForOverlap, type PulseTrain, type PulsedSeam } from './pulsedSeam.js';
+export {
+  fibreLaserWavelength,
+  spotAtFocus,
+  rayleighLength,
+  spotOffFocus,
+  widestWobble,
+  type GunOptics,
+} from './spot.js';

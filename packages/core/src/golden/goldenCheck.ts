@@ -13,6 +13,9 @@ export type GoldenCheck = (content: unknown) => readonly Compared[];
 /** Closed forms must agree to this. */
 export const closedForm = 1e-6;
 
+/** Standard errors, modes and deviations of fitted distributions must agree to this. */
+export const statisticalTolerance = 1e-3;
+
 /** Melt depths and widths must agree to this. */
 export const meltTolerance = 1e-3;
 

@@ -1,2 +1,2 @@
-export { goldenChecks } from './checks.js';
+export { goldenChecks } from './goldenChecks.js';
 export { agrees, relativeError, type Compared, type GoldenCheck } from './goldenCheck.js';

@@ -1,11 +1,16 @@
 import type { Kelvin, SheetFamily } from '../quantity/index.js';
+import type { TintScale } from './tintScales.js';
 
 export type MetalId =
   | 'lowCarbonSteel'
+  | 'galvanised'
   | 'stainless304'
+  | 'stainless316'
   | 'aluminium3003'
   | 'aluminium5052'
+  | 'aluminium5083'
   | 'aluminium6061'
+  | 'aluminium6082'
   | 'brass'
   | 'copper'
   | 'titanium2'
@@ -39,8 +44,30 @@ export interface Metal {
   readonly surfaceAbsorptivity: number;
   /** Share of 1.07 µm light taken inside a deep keyhole. */
   readonly keyholeAbsorptivity: number;
+  /** Mean linear expansion from cold to melting, 1/K. */
+  readonly expansion: number;
+  /** Peak temperatures at which the metal beside the seam takes colour in air; null where it shows no bands. */
+  readonly tint: TintScale | null;
+  /** What cracks and how; null where cracking is no matter. */
+  readonly crackNote: string | null;
+  /** What the fume carries. */
+  readonly fumeNote: string;
+  /** What the light does on it that others do not; null where nothing. */
+  readonly lightNote: string | null;
   /** Standard deviation of ln(real depth / model depth) before any coupon. */
   readonly lnDepthSd: number;
-  /** Where the row comes from and how far apart its sources lie. */
+  /** How far apart the sources lie, each as a share of its value. */
+  readonly spread: MetalSpread;
+  /** Where the row comes from. */
   readonly source: string;
+}
+
+/** Half-width of the range that sources give, as a share of the value. */
+export interface MetalSpread {
+  readonly density: number;
+  readonly heatCapacity: number;
+  readonly conductivity: number;
+  readonly surfaceAbsorptivity: number;
+  readonly keyholeAbsorptivity: number;
+  readonly expansion: number;
 }

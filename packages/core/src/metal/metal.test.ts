@@ -20,7 +20,14 @@ describe('the reference data', () => {
     expect(metal.keyholeAbsorptivity).toBeGreaterThan(metal.surfaceAbsorptivity);
     expect(metal.keyholeAbsorptivity).toBeLessThan(1);
     expect(metal.lnDepthSd).toBeGreaterThan(0.1);
-    expect(metal.source).toContain('±');
+    expect(metal.source).toContain('handbook');
+    for (const share of Object.values(metal.spread)) {
+      expect(share).toBeGreaterThanOrEqual(0.03);
+      expect(share).toBeLessThanOrEqual(0.5);
+    }
+    expect(metal.expansion).toBeGreaterThan(8e-6);
+    expect(metal.expansion).toBeLessThan(30e-6);
+    expect(metal.fumeNote).not.toBe('');
   });
 
   it('spreads heat as the metals do: copper fastest, titanium slowest', () => {

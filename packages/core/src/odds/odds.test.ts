@@ -39,7 +39,7 @@ describe('spread', () => {
 
   it('refuses a metal the table does not hold and names those it does', () => {
     expect(() => findMetal('unobtainium')).toThrow(
-      /metal “unobtainium”: allowed is lowCarbonSteel, stainless304/,
+      /metal “unobtainium”: allowed is lowCarbonSteel, galvanised, stainless304/,
     );
     expect(() => findMetal('toString')).toThrow('metal “toString”');
   });

@@ -1,5 +1,5 @@
 import type { Outcome, ReachLimits } from '../melt/index.js';
-import { normalCdf } from './normalCdf.js';
+import { normalCdf } from '../numeric/index.js';
 
 /** Probability of each outcome; they add up to 1. */
 export type OutcomeOdds = Readonly<Record<Outcome, number>>;

@@ -15,6 +15,16 @@ export type Kelvin = Si<'K'>;
 export type KelvinDifference = Si<'K difference'>;
 export type SquareMetre = Si<'m2'>;
 export type JoulePerMetre = Si<'J/m'>;
+export type Joule = Si<'J'>;
+export type Second = Si<'s'>;
+/** An absolute pressure. */
+export type Pascal = Si<'Pa'>;
+/** A pressure above the air around it, as gauges show it: never interchangeable with {@link Pascal}. */
+export type GaugePascal = Si<'Pa gauge'>;
+export type Radian = Si<'rad'>;
+export type CubicMetre = Si<'m3'>;
+/** A flow as cubic metres a second of free gas at 0 °C and 1.01325 bar. */
+export type NormalFlow = Si<'m3/s normal'>;
 /** A share from 0 to 1. */
 export type Fraction = Si<'1'>;
 
@@ -36,6 +46,32 @@ export const inSquareMm = (area: SquareMetre): number => area * 1e6;
 
 export const joulePerMetre = (value: number): JoulePerMetre => value as JoulePerMetre;
 export const inJoulePerMm = (heat: JoulePerMetre): number => heat / 1e3;
+
+export const joule = (value: number): Joule => value as Joule;
+
+export const second = (value: number): Second => value as Second;
+export const minute = (value: number): Second => (value * 60) as Second;
+export const inMinutes = (time: Second): number => time / 60;
+
+export const barGauge = (value: number): GaugePascal => (value * 1e5) as GaugePascal;
+export const inBar = (pressure: GaugePascal | Pascal): number => pressure / 1e5;
+export const pascal = (value: number): Pascal => value as Pascal;
+
+export const radian = (value: number): Radian => value as Radian;
+export const degree = (value: number): Radian => ((value * Math.PI) / 180) as Radian;
+export const inDegrees = (angle: Radian): number => (angle * 180) / Math.PI;
+
+export const cubicMetre = (value: number): CubicMetre => value as CubicMetre;
+export const litre = (value: number): CubicMetre => (value / 1e3) as CubicMetre;
+export const inLitres = (volume: CubicMetre): number => volume * 1e3;
+
+export const normalLitrePerMinute = (value: number): NormalFlow => (value / 60_000) as NormalFlow;
+export const inNormalLitresPerMinute = (flow: NormalFlow): number => flow * 60_000;
+
+const zeroCelsius = 273.15;
+export const celsius = (value: number): Kelvin => (value + zeroCelsius) as Kelvin;
+export const inCelsius = (temperature: Kelvin): number => temperature - zeroCelsius;
+export const kelvinDifference = (value: number): KelvinDifference => value as KelvinDifference;
 
 /** Temperature rise from one temperature to another. */
 export const riseBetween = (from: Kelvin, to: Kelvin): KelvinDifference => (to - from) as KelvinDifference;

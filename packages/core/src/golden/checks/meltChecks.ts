@@ -1,21 +1,10 @@
-import { advancePerCycle, meanPathSpeed, peakPathSpeed, wobbleFrom } from '../beam/index.js';
-import type { Wobble, WobbleShape } from '../beam/index.js';
-import { findMetal } from '../metal/index.js';
-import { depthFromWidth, keyholeDepth, normalisedEnthalpy, predictMelt } from '../melt/index.js';
-import {
-  fraction,
-  hertz,
-  inMm,
-  inMmPerSecond,
-  mm,
-  mmPerSecond,
-  parseQuantity,
-  sheetGaugeMm,
-  watt,
-  type Dimension,
-  type SheetFamily,
-} from '../quantity/index.js';
-import { closedForm, meltTolerance, type Compared, type GoldenCheck } from './goldenCheck.js';
+import { advancePerCycle, meanPathSpeed, peakPathSpeed, wobbleFrom } from '../../beam/index.js';
+import type { Wobble, WobbleShape } from '../../beam/index.js';
+import { findMetal } from '../../metal/index.js';
+import { depthFromWidth, keyholeDepth, normalisedEnthalpy, predictMelt } from '../../melt/index.js';
+import { fraction, hertz, inMm, inMmPerSecond, mm, mmPerSecond, watt } from '../../quantity/index.js';
+import { closedForm, meltTolerance, type GoldenCheck } from '../goldenCheck.js';
+import { compare, overCases } from '../overCases.js';
 
 /** The golden files' own names for sweeps. */
 const shapes: Readonly<Record<string, WobbleShape | 'none'>> = {
@@ -30,55 +19,6 @@ function wobbleNamed(shape: string, widthMm: number, frequencyHz: number): Wobbl
   if (named === undefined) throw new Error(`no wobble is called “${shape}”`);
   return wobbleFrom(named, mm(widthMm), hertz(frequencyHz));
 }
-
-/** Compares the named results of a case, all to one tolerance. */
-function compare(
-  label: string,
-  relativeTolerance: number,
-  pairs: readonly (readonly [name: string, reference: number, computed: number])[],
-): readonly Compared[] {
-  return pairs.map(([name, reference, computed]) => ({
-    what: `${label} ${name}`,
-    reference,
-    computed,
-    relativeTolerance,
-  }));
-}
-
-interface CaseFile<Case> {
-  cases: readonly Case[];
-}
-
-/** A check over a file of cases, each of the stated shape. */
-function overCases<Case>(check: (one: Case, label: string) => readonly Compared[]) {
-  return ({ cases }: CaseFile<Case>) => cases.flatMap((one, index) => check(one, `case ${index + 1}`));
-}
-
-interface QuantityCase {
-  text: string;
-  dimension: Dimension;
-  sheet: SheetFamily | null;
-  value: number;
-}
-
-const quantities = overCases<QuantityCase>(({ text, dimension, sheet, value }) => {
-  const parsed = parseQuantity(text, dimension, { sheet });
-  return compare(`“${text}”`, closedForm, [[dimension, value, parsed.ok ? parsed.value : NaN]]);
-});
-
-interface GaugeFile {
-  families: Record<SheetFamily, Record<string, number>>;
-}
-
-const sheetGauge = ({ families }: GaugeFile) => {
-  return Object.entries(families).flatMap(([family, table]) =>
-    Object.entries(table).flatMap(([gauge, thickness]) =>
-      compare(`${family} ${gauge} ga`, closedForm, [
-        ['mm', thickness, sheetGaugeMm(family as SheetFamily, Number(gauge))],
-      ]),
-    ),
-  );
-};
 
 interface WobbleCase {
   input: { shape: string; width: number; frequency: number; travel: number };
@@ -189,13 +129,11 @@ const melt = overCases<MeltCase>(({ input, ...expected }, label) => {
   ]);
 });
 
-/** What the core can be held to, by the golden file's name without its ending. */
-export const goldenChecks: ReadonlyMap<string, GoldenCheck> = new Map([
-  ['quantities', quantities as GoldenCheck],
-  ['sheet-gauge', sheetGauge as GoldenCheck],
+/** Path speeds, the way the light is taken, and the depth that comes of it. */
+export const meltChecks: readonly (readonly [file: string, check: GoldenCheck])[] = [
   ['wobble', wobble as GoldenCheck],
   ['normalised-enthalpy', enthalpy as GoldenCheck],
   ['keyhole-depth', keyhole as GoldenCheck],
   ['melt-width-balance', widthBalance as GoldenCheck],
   ['melt', melt as GoldenCheck],
-]);
+];

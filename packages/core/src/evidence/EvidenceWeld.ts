@@ -1,0 +1,34 @@
+import type { ShieldingGas } from '../gas/index.js';
+import type { MeltInput } from '../melt/index.js';
+import type { Metre, Radian } from '../quantity/index.js';
+
+/** One weld as the evidence sees it: what the model takes, and what the model leaves out. */
+export interface EvidenceWeld {
+  readonly machineId: string;
+  /** With the travel as it really was, where that is known. */
+  readonly melt: MeltInput;
+  readonly gap: Metre;
+  readonly gas: ShieldingGas;
+  /** Gun from the sheet. */
+  readonly gunAngle: Radian;
+}
+
+/** What was found of a coupon. */
+export type CouponFinding =
+  /** The back, as it was seen. */
+  | { readonly by: 'look'; readonly back: 'none' | 'faint' | 'even' | 'heavy' | 'hole' }
+  /** A cut, ground and etched section whose melt stopped inside the sheet. */
+  | { readonly by: 'section'; readonly depth: Metre }
+  /** A section whose melt came through: at least the thickness, never a value. */
+  | { readonly by: 'sectionThrough' };
+
+/** A coupon with what it showed. */
+export interface EvidenceCoupon {
+  readonly id: string;
+  readonly weld: EvidenceWeld;
+  readonly finding: CouponFinding;
+  /** Whether light-on time and length were taken, so that the travel is the real one. */
+  readonly isTravelMeasured: boolean;
+  /** Lifted, paused, snagged or restarted: no evidence about a setting. */
+  readonly isSlip: boolean;
+}

@@ -1,0 +1,55 @@
+import { reachLimits, type ReachLimits } from '../melt/index.js';
+import type { Metre } from '../quantity/index.js';
+import type { CouponFinding } from './EvidenceWeld.js';
+
+/** Between what bounds ln(real depth/model depth) was found to lie; equal bounds for a measured value. */
+export interface DepthInterval {
+  readonly low: number;
+  readonly high: number;
+}
+
+/** The weld's own model figures that a finding is held against. */
+export interface ModelFigures {
+  readonly thickness: Metre;
+  readonly depth: Metre;
+  readonly width: Metre;
+  readonly gap: Metre;
+}
+
+/**
+ * A finding as an interval of ln(real depth/model depth). No mark behind: a reach under 0.8; faint: to 1; an even
+ * line: to the hot limit; heavy: to the hole limit; a hole: beyond. The last two limits are 1.35 and 1.6 for sheet
+ * that bears its bead, and lower where the bead is wide or the gap open, as {@link reachLimits} has it.
+ *
+ * @example
+ * couponInterval({ by: 'look', back: 'faint' }, { thickness: mm(2), depth: mm(2), width: mm(2.7), gap: mm(0) }).high // => 0
+ */
+export function couponInterval(finding: CouponFinding, model: ModelFigures): DepthInterval {
+  const { thickness, depth, width, gap } = model;
+  const reach = Math.log(depth / thickness);
+  if (finding.by === 'section') {
+    const value = Math.log(finding.depth / depth);
+    return { low: value, high: value };
+  }
+  if (finding.by === 'sectionThrough') return { low: -reach, high: Infinity };
+  const [low, high] = lookedReach(finding.back, reachLimits(thickness, width, gap));
+  return { low: Math.log(low) - reach, high: Math.log(high) - reach };
+}
+
+type Look = Extract<CouponFinding, { by: 'look' }>['back'];
+
+/** Depth over thickness that a look at the back stands for. */
+function lookedReach(back: Look, limits: ReachLimits): readonly [low: number, high: number] {
+  switch (back) {
+    case 'none':
+      return [0, limits.coldBelow];
+    case 'faint':
+      return [limits.coldBelow, limits.fullFrom];
+    case 'even':
+      return [limits.fullFrom, limits.hotFrom];
+    case 'heavy':
+      return [limits.hotFrom, limits.holeFrom];
+    case 'hole':
+      return [limits.holeFrom, Infinity];
+  }
+}

@@ -1,0 +1,34 @@
+import { meltKernel, type MeltInput } from '../melt/index.js';
+import { metrePerSecond, watt } from '../quantity/index.js';
+import type { EvidenceCoupon } from './EvidenceWeld.js';
+
+const sectionSd = 0.1;
+const lookSd = 0.12;
+
+/** How far off the pace of a hand may be where nobody measured it, and the power of a machine always. */
+const travelDoubt = 0.2;
+const powerDoubt = 0.1;
+
+const turn = 0.02;
+
+/**
+ * Standard deviation of one coupon's ln(real depth/model depth) about the shop's own line: section 0.10, look 0.12;
+ * in quadrature 0.1 times the sensitivity of depth to power and, where travel was not measured, 0.2 times that to
+ * travel.
+ */
+export function couponNoise({ weld, finding, isTravelMeasured }: EvidenceCoupon): number {
+  const { melt } = weld;
+  const seen = finding.by === 'look' ? lookSd : sectionSd;
+  const travel = isTravelMeasured
+    ? 0
+    : travelDoubt * logSensitivity((by) => ({ ...melt, travel: metrePerSecond(melt.travel * by) }));
+  const power = powerDoubt * logSensitivity((by) => ({ ...melt, power: watt(melt.power * by) }));
+  return Math.hypot(seen, travel, power);
+}
+
+/** d ln depth/d ln knob by a central difference; its sign does not matter here. */
+function logSensitivity(turned: (by: number) => MeltInput): number {
+  const up = meltKernel(turned(1 + turn)).depth;
+  const down = meltKernel(turned(1 - turn)).depth;
+  return Math.abs(Math.log(up / down) / Math.log((1 + turn) / (1 - turn)));
+}

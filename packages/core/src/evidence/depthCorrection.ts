@@ -1,0 +1,32 @@
+import type { EvidenceWeld } from './EvidenceWeld.js';
+import { lineRow } from './depthLine.js';
+import type { ShopEvidence } from './shopEvidence.js';
+
+/** How a weld's real depth is expected to differ from the model's. */
+export interface DepthCorrection {
+  /** Expected ln(real depth/model depth). */
+  readonly lnRatio: number;
+  /** Its standard deviation. */
+  readonly sd: number;
+}
+
+/**
+ * What the evidence says of a weld's depth. A machine, family or gas that the evidence was not made for counts as not
+ * known at all beyond the shop's own weight: make the evidence with the question it is asked.
+ */
+export function depthCorrection(evidence: ShopEvidence, weld: EvidenceWeld): DepthCorrection {
+  return correctionAlong(evidence, lineRow(evidence.line.terms, weld));
+}
+
+/** Mean and standard deviation of the line along any row. */
+export function correctionAlong({ mode, covariance }: ShopEvidence, row: Float64Array): DepthCorrection {
+  let mean = 0;
+  let variance = 0;
+  for (let j = 0; j < row.length; j++) {
+    const x = row[j] as number;
+    if (x === 0) continue;
+    mean += x * (mode[j] as number);
+    for (let k = 0; k < row.length; k++) variance += x * (row[k] as number) * covariance.get(j, k);
+  }
+  return { lnRatio: mean, sd: Math.sqrt(variance) };
+}

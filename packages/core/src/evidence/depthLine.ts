@@ -1,0 +1,128 @@
+import type { MetalFamily } from '../metal/index.js';
+import type { ShieldingGas } from '../gas/index.js';
+import type { EvidenceCoupon, EvidenceWeld } from './EvidenceWeld.js';
+import { tableSpread } from './tableSpread.js';
+
+/** What one weight of the shop's line stands for. */
+export type LineTerm =
+  | { readonly kind: 'shop' }
+  | { readonly kind: 'machine'; readonly machineId: string }
+  | { readonly kind: 'family'; readonly family: MetalFamily }
+  | { readonly kind: 'gas'; readonly gas: ShieldingGas }
+  | { readonly kind: 'gunAngle' | 'wobbleRate' | 'modulation' | 'duty' | 'power' };
+
+/** The line ln(real/model depth) = x'beta: its terms with the standard deviation of each weight before any coupon. */
+export interface DepthLine {
+  readonly terms: readonly LineTerm[];
+  readonly priorSd: readonly number[];
+}
+
+/** Standard deviations of the weights before any coupon; covariates per unit of x. */
+const prior = {
+  machine: 0.12,
+  family: 0.12,
+  gas: 0.06,
+  gunAngle: 0.06,
+  wobbleRate: 0.15,
+  modulation: 0.05,
+  duty: 0.15,
+  power: 0.1,
+} as const;
+
+/** The shop's own offset is never taken for surer than this. */
+const leastShopSd = 0.05;
+
+const covariates = ['gunAngle', 'wobbleRate', 'modulation', 'duty', 'power'] as const;
+
+/**
+ * The line that a question and a set of coupons need: one weight for the shop, one for each machine, metal family and
+ * gas that occurs, and the covariates.
+ *
+ * The spread of the metal table is the whole spread of an answer before any coupon. What machine, family, gas and
+ * covariates take of it at the question is taken off the shop's own weight, so that without a coupon the answer has
+ * exactly the table's spread. A family whose own spread is wider than the question's carries the excess in its weight.
+ */
+export function depthLine(question: EvidenceWeld, coupons: readonly EvidenceCoupon[]): DepthLine {
+  const welds = [question, ...coupons.map(({ weld }) => weld)];
+  const terms: LineTerm[] = [
+    { kind: 'shop' },
+    ...distinct(welds, ({ machineId }) => machineId).map(
+      (machineId) => ({ kind: 'machine', machineId }) as const,
+    ),
+    ...distinct(welds, ({ melt }) => melt.metal.family).map(
+      (family) => ({ kind: 'family', family }) as const,
+    ),
+    ...distinct(welds, ({ gas }) => gas).map((gas) => ({ kind: 'gas', gas }) as const),
+    ...covariates.map((kind) => ({ kind })),
+  ];
+  const whole = tableSpread(question) ** 2;
+  const priorSd = terms.map((term) => termSd(term, question, welds, whole));
+  const x = lineRow(terms, question);
+  const others = terms.reduce(
+    (sum, _, i) => sum + (i === 0 ? 0 : ((x[i] as number) * (priorSd[i] as number)) ** 2),
+    0,
+  );
+  priorSd[0] = Math.sqrt(Math.max(whole - others, leastShopSd ** 2));
+  return { terms, priorSd };
+}
+
+function distinct<T>(welds: readonly EvidenceWeld[], of: (weld: EvidenceWeld) => T): readonly T[] {
+  return [...new Set(welds.map(of))];
+}
+
+function termSd(
+  term: LineTerm,
+  question: EvidenceWeld,
+  welds: readonly EvidenceWeld[],
+  whole: number,
+): number {
+  if (term.kind === 'shop') return 0;
+  if (term.kind !== 'family' || term.family === question.melt.metal.family) return prior[term.kind];
+  const own = welds.filter(({ melt }) => melt.metal.family === term.family).map(tableSpread);
+  return Math.sqrt(prior.family ** 2 + Math.max(0, Math.max(...own) ** 2 - whole));
+}
+
+/** The row x of a weld: 1 for what it has of the shop, its machine, family and gas, and its covariates. */
+export function lineRow(terms: readonly LineTerm[], weld: EvidenceWeld): Float64Array {
+  return Float64Array.from(terms, (term) => {
+    switch (term.kind) {
+      case 'shop':
+        return 1;
+      case 'machine':
+        return term.machineId === weld.machineId ? 1 : 0;
+      case 'family':
+        return term.family === weld.melt.metal.family ? 1 : 0;
+      case 'gas':
+        return term.gas === weld.gas ? 1 : 0;
+      case 'gunAngle':
+      case 'wobbleRate':
+      case 'modulation':
+      case 'duty':
+      case 'power':
+        return covariate(term.kind, weld);
+    }
+  });
+}
+
+const usualAngle = Math.PI / 4;
+const anglePerUnit = Math.PI / 12;
+const usualWobbleRate = 60;
+const usualModulation = 2000;
+const usualPower = 1000;
+
+function covariate(kind: (typeof covariates)[number], { melt, gunAngle }: EvidenceWeld): number {
+  switch (kind) {
+    case 'gunAngle':
+      return (gunAngle - usualAngle) / anglePerUnit;
+    case 'wobbleRate':
+      return melt.wobble.shape === 'none' ? 0 : Math.log(melt.wobble.frequency / usualWobbleRate);
+    case 'modulation':
+      return melt.duty >= 1 || melt.modulation === undefined
+        ? 0
+        : Math.log(melt.modulation / usualModulation);
+    case 'duty':
+      return Math.log(melt.duty);
+    case 'power':
+      return Math.log(melt.power / usualPower);
+  }
+}

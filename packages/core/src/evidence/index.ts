@@ -1,0 +1,17 @@
+export type { EvidenceWeld, EvidenceCoupon, CouponFinding } from './EvidenceWeld.js';
+export { couponInterval, type DepthInterval, type ModelFigures } from './couponInterval.js';
+export { couponNoise } from './couponNoise.js';
+export { depthLine, lineRow, type DepthLine, type LineTerm } from './depthLine.js';
+export { fitIntervals, type IntervalData, type IntervalFit } from './fitIntervals.js';
+export { shopEvidence, type ShopEvidence, type UsedCoupon, type LeftOutWhy } from './shopEvidence.js';
+export { depthCorrection, type DepthCorrection } from './depthCorrection.js';
+export { shopOffset, type ShopOffset } from './shopOffset.js';
+export { couponInfluence, type CouponInfluence } from './couponInfluence.js';
+export { informationGain } from './informationGain.js';
+export {
+  fitConjugateLine,
+  predictConjugateLine,
+  type ConjugateLine,
+  type ConjugateLineInput,
+  type StudentPrediction,
+} from './conjugateLine.js';

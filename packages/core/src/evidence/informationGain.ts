@@ -1,0 +1,65 @@
+import { reachLimits, meltKernel, type ReachLimits } from '../melt/index.js';
+import { normalCdf } from '../numeric/index.js';
+import { quadratic } from './couponInfluence.js';
+import { correctionAlong } from './depthCorrection.js';
+import { lineRow } from './depthLine.js';
+import type { EvidenceWeld } from './EvidenceWeld.js';
+import type { ShopEvidence } from './shopEvidence.js';
+
+const lookSd = 0.12;
+
+/** Points of the quadrature over the question, evenly spaced to five standard deviations either side. */
+const points = 81;
+const reach = 5;
+
+/**
+ * How much a look at the back of one more coupon is expected to teach about a question, in nats: the mutual
+ * information of the answer and the five looks, an exact sum over the looks with the answer integrated over its
+ * Gaussian. 0 where the coupon shares nothing with the question, or can only turn out one way.
+ *
+ * @param question the weld one wants to know about
+ * @param coupon the weld that would be made
+ */
+export function informationGain(
+  evidence: ShopEvidence,
+  question: EvidenceWeld,
+  coupon: EvidenceWeld,
+): number {
+  const asked = lineRow(evidence.line.terms, question);
+  const made = lineRow(evidence.line.terms, coupon);
+  const answer = correctionAlong(evidence, asked);
+  const seen = correctionAlong(evidence, made);
+  if (answer.sd === 0) return 0;
+  const shared = quadratic(evidence, asked, made) / answer.sd;
+  const rest = Math.sqrt(Math.max(seen.sd ** 2 - shared ** 2, 0) + lookSd ** 2);
+  const edges = lookEdges(coupon);
+  const whole = lookChances(edges, seen.lnRatio, Math.hypot(seen.sd, lookSd));
+  let gain = 0;
+  let weights = 0;
+  for (let i = 0; i < points; i++) {
+    const z = -reach + (2 * reach * i) / (points - 1);
+    const weight = Math.exp(-(z * z) / 2);
+    const given = lookChances(edges, seen.lnRatio + shared * z, rest);
+    weights += weight;
+    given.forEach((chance, k) => {
+      if (chance > 0) gain += weight * chance * Math.log(chance / (whole[k] as number));
+    });
+  }
+  return Math.max(0, gain / weights);
+}
+
+/** Where one look passes into the next, as ln(real/model depth). */
+function lookEdges({ melt, gap }: EvidenceWeld): readonly number[] {
+  const { reach: modelReach, width } = meltKernel(melt);
+  return edgesOf(reachLimits(melt.thickness, width, gap)).map((edge) => Math.log(edge / modelReach));
+}
+
+function edgesOf({ coldBelow, fullFrom, hotFrom, holeFrom }: ReachLimits): readonly number[] {
+  return [coldBelow, fullFrom, hotFrom, holeFrom];
+}
+
+/** Chances of the five looks for a normal ln depth. */
+function lookChances(edges: readonly number[], mean: number, sd: number): readonly number[] {
+  const below = edges.map((edge) => normalCdf((edge - mean) / sd));
+  return [...below, 1].map((chance, k) => chance - (k === 0 ? 0 : (below[k - 1] as number)));
+}

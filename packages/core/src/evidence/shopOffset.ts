@@ -1,0 +1,44 @@
+import type { MetalFamily } from '../metal/index.js';
+import { correctionAlong } from './depthCorrection.js';
+import type { ShopEvidence } from './shopEvidence.js';
+
+/** How a machine welds a metal family beside the model, covariates at their usual values. */
+export interface ShopOffset {
+  /** Per cent deeper; negative for shallower. */
+  readonly deeperPercent: number;
+  /** Per cent either way, one standard deviation. */
+  readonly giveOrTake: number;
+  /** Such as "9 % deeper, give or take 5". */
+  readonly words: string;
+}
+
+/**
+ * The summed contrast of shop, machine and family, which overlap and mean little each on its own.
+ *
+ * @returns null where the evidence holds nothing of that machine or family
+ */
+export function shopOffset(
+  evidence: ShopEvidence,
+  machineId: string,
+  family: MetalFamily,
+): ShopOffset | null {
+  const { terms } = evidence.line;
+  const row = Float64Array.from(terms, (term) => {
+    if (term.kind === 'shop') return 1;
+    if (term.kind === 'machine') return term.machineId === machineId ? 1 : 0;
+    return term.kind === 'family' && term.family === family ? 1 : 0;
+  });
+  const isKnown = row.reduce((sum, each) => sum + each, 0) === 3;
+  if (!isKnown || evidence.used.length === 0) return null;
+  const { lnRatio, sd } = correctionAlong(evidence, row);
+  const deeperPercent = Math.expm1(lnRatio) * 100;
+  const giveOrTake = Math.exp(lnRatio) * sd * 100;
+  return { deeperPercent, giveOrTake, words: offsetWords(deeperPercent, giveOrTake) };
+}
+
+function offsetWords(percent: number, giveOrTake: number): string {
+  const size = Math.abs(Math.round(percent));
+  const doubt = `give or take ${Math.round(giveOrTake)}`;
+  if (size === 0) return `as deep as the model, ${doubt} %`;
+  return `${size} % ${percent > 0 ? 'deeper' : 'shallower'}, ${doubt}`;
+}

@@ -1,0 +1,96 @@
+import fc from 'fast-check';
+import {
+  barGauge,
+  fraction,
+  inNormalLitresPerMinute,
+  kelvin,
+  litre,
+  mm,
+  mmPerSecond,
+  normalLitrePerMinute,
+  second,
+} from '../quantity/index.js';
+import { bottleReach, flowSlip, gasLeft, gasPerSeam, nozzleFlow } from './index.js';
+
+const nozzle = {
+  gas: 'argon' as const,
+  bore: mm(3),
+  pressure: barGauge(0.5),
+  dischargeCoefficient: fraction(0.8),
+  gasTemperature: kelvin(293.15),
+};
+
+describe('flow through a nozzle', () => {
+  it('rises with pressure and is smooth where the bore chokes', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 9.9, noNaN: true }), (bar) => {
+        const flow = (at: number) => nozzleFlow({ ...nozzle, pressure: barGauge(at) });
+        expect(flow(bar + 0.1)).toBeGreaterThan(flow(bar));
+        expect(flow(bar + 0.001) - flow(bar)).toBeLessThan(flow(10) / 20);
+      }),
+    );
+    expect(nozzleFlow({ ...nozzle, pressure: barGauge(0) })).toBe(0);
+  });
+
+  it('is larger for a lighter gas, by the square root of its mass once choked', () => {
+    const choked = { ...nozzle, pressure: barGauge(5) };
+    const ratio = nozzleFlow({ ...choked, gas: 'helium' }) / nozzleFlow(choked);
+    expect(ratio).toBeCloseTo(Math.sqrt(39.948 / 4.002602), 9);
+  });
+});
+
+describe('a flow that cannot be', () => {
+  it('is not raised against what passes', () => {
+    expect(flowSlip(normalLitrePerMinute(15), nozzle)).toBeNull();
+  });
+
+  it.each([
+    [28.316846592 * 30, 'cubic feet an hour, not a minute', (28.316846592 * 30) / 60],
+    [24 * 28.316846592, 'cubic feet an hour, not a minute', (24 * 28.316846592) / 60],
+  ])('of %d L/min was probably %s', (litres, words, meant) => {
+    const slip = flowSlip(normalLitrePerMinute(litres), nozzle);
+    expect(slip?.words).toContain(words);
+    expect(inNormalLitresPerMinute(slip!.probably!)).toBeCloseTo(meant, 9);
+  });
+
+  it('just over the most was CFH read as litres', () => {
+    const most = inNormalLitresPerMinute(nozzleFlow({ ...nozzle, bore: mm(1.2), pressure: barGauge(0.2) }));
+    const slip = flowSlip(normalLitrePerMinute(most * 2), {
+      ...nozzle,
+      bore: mm(1.2),
+      pressure: barGauge(0.2),
+    });
+    expect(slip?.words).toContain('not litres a minute');
+  });
+
+  it('that no slip explains is said to be impossible and no more', () => {
+    const slip = flowSlip(normalLitrePerMinute(1e6), nozzle);
+    expect(slip?.probably).toBeNull();
+    expect(slip?.words).toMatch(
+      /^1000000 L\/min cannot pass a 3 mm bore at 0\.5 bar: the most is about \d+ L\/min\.$/,
+    );
+  });
+});
+
+describe('a bottle', () => {
+  const bottle = { waterVolume: litre(50), pressure: barGauge(200), changedAt: barGauge(10) };
+  const use = {
+    flow: normalLitrePerMinute(15),
+    travel: mmPerSecond(10),
+    beforeAndAfter: second(2),
+    seamLength: mm(200),
+  };
+
+  it('gives what its pressure and volume say', () => {
+    expect(gasLeft(bottle) * 1000).toBeCloseTo((190 / 1.01325) * 50 * (273.15 / 293.15), 6);
+    expect(gasLeft({ ...bottle, pressure: barGauge(8) })).toBe(0);
+  });
+
+  it('counts gas before and after each seam, and only whole seams', () => {
+    expect(gasPerSeam(use) * 1000).toBeCloseTo((15 * 22) / 60, 9);
+    const reach = bottleReach(bottle, use);
+    expect(reach.seams).toBe(Math.floor((gasLeft(bottle) * 1000) / 5.5));
+    expect(reach.seam).toBeCloseTo(reach.seams * 0.2, 9);
+    expect(reach.open / 3600).toBeCloseTo((gasLeft(bottle) * 1000) / 15 / 60, 9);
+  });
+});

@@ -1,0 +1,4 @@
+export { besselK0Scaled } from './besselK0Scaled.js';
+export { bracketedRoot } from './bracketedRoot.js';
+export { normalCdf } from './normalCdf.js';
+export { logNormalInterval, logNormalDensity } from './logNormalInterval.js';
