@@ -3,16 +3,19 @@ import { existsSync, readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import * as core from '../packages/core/dist/index.js';
 
-const { findMetal, fraction, hertz, meltKernel, mm, mmPerSecond, predictMelt, suggestSetting, watt } = core;
+const { degree, findMetal, fraction, hertz, meltKernel, mm, mmPerSecond, predictMelt, watt } = core;
+const { depthCorrection, planChangeovers, shopEvidence, suggestAlternatives, suggestSetting } = core;
 
 const results = [
   meltSpeed('melt model, guarded', predictMelt),
   meltSpeed('melt model, kernel', meltKernel),
   searchTime(),
+  evidenceTime(),
+  ...changeoverTimes(),
   firstScreenScript(),
 ];
 for (const { what, value, bound, ok } of results) {
-  console.log(`${ok ? 'ok  ' : 'MISS'}  ${what.padEnd(34)} ${value.padEnd(26)} wanted ${bound}`);
+  console.log(`${ok ? 'ok  ' : 'MISS'}  ${what.padEnd(34)} ${value.padEnd(46)} wanted ${bound}`);
 }
 process.exit(results.every((result) => result.ok) ? 0 : 1);
 
@@ -43,8 +46,8 @@ function meltSpeed(what, predict) {
   return {
     what,
     value: `${Math.round(perSecond).toLocaleString('en')} a second`,
-    bound: '100,000 or more',
-    ok: perSecond >= 100_000,
+    bound: '200,000 or more',
+    ok: perSecond >= 200_000,
   };
 }
 
@@ -59,10 +62,18 @@ function searchTime() {
     wireSpeed: { least: mmPerSecond(2), most: mmPerSecond(60), step: mmPerSecond(1 / 6) },
   };
   const search = (metal, thickness, wireDiameter, aim) => {
-    const joint = { firstThickness: mm(thickness), secondThickness: mm(thickness), gap: mm(0.1) };
+    const joint = {
+      kind: 'butt',
+      firstThickness: mm(thickness),
+      secondThickness: mm(thickness),
+      gap: mm(0.1),
+    };
+    const job = { metal: findMetal(metal), joint, wireDiameter, machine, aim };
     const start = performance.now();
-    suggestSetting({ metal: findMetal(metal), joint, wireDiameter, machine, aim });
-    return performance.now() - start;
+    const suggestion = suggestSetting(job);
+    const search = performance.now() - start;
+    suggestAlternatives(job, suggestion);
+    return { search, all: performance.now() - start };
   };
   const times = [];
   for (let round = 0; round < 3; round++) {
@@ -77,15 +88,86 @@ function searchTime() {
       }
     }
   }
-  times.sort((a, b) => a - b);
-  const median = times[times.length >> 1];
-  const slowest = times.at(-1);
+  const [searches, all] = ['search', 'all'].map((part) =>
+    times.map((time) => time[part]).sort((a, b) => a - b),
+  );
+  const [median, slowest] = [searches[searches.length >> 1], searches.at(-1)];
+  const slowestAll = all.at(-1);
   return {
     what: 'settings search, median and slowest',
-    value: `${median.toFixed(1)} ms, ${slowest.toFixed(1)} ms`,
-    bound: 'under 50 ms',
-    ok: slowest < 50,
+    value: `${median.toFixed(1)} ms, ${slowest.toFixed(1)} ms (alternatives too ${slowestAll.toFixed(1)} ms)`,
+    bound: 'under 20 ms',
+    ok: slowest < 20,
   };
+}
+
+/** Learning from 500 coupons of two machines and three metals, and one answer from them. */
+function evidenceTime() {
+  const looks = ['none', 'faint', 'even', 'heavy'];
+  const metals = ['lowCarbonSteel', 'stainless304', 'aluminium5052'].map(findMetal);
+  const weld = (i) => ({
+    machineId: i % 2 === 0 ? 'bench' : 'barrow',
+    melt: {
+      metal: metals[i % 3],
+      thickness: mm(1 + (i % 5) / 2),
+      heatDirections: 2,
+      power: watt(500 + ((i * 37) % 1000)),
+      duty: fraction(1),
+      travel: mmPerSecond(6 + (i % 7)),
+      spot: mm(0.15),
+      wobble: { shape: 'sideToSide', width: mm(2), frequency: hertz(40 + (i % 80)) },
+      wire: null,
+    },
+    gap: mm(0),
+    gas: i % 4 === 0 ? 'nitrogen' : 'argon',
+    gunAngle: degree(45),
+  });
+  const coupons = Array.from({ length: 500 }, (_, i) => ({
+    id: String(i),
+    weld: weld(i),
+    finding: { by: 'look', back: looks[(i * 7) % 4] },
+    isTravelMeasured: i % 3 === 0,
+    isSlip: false,
+  }));
+  const once = () => {
+    const start = performance.now();
+    depthCorrection(shopEvidence(weld(1), coupons), weld(1));
+    return performance.now() - start;
+  };
+  for (let i = 0; i < 5; i++) once();
+  const times = Array.from({ length: 20 }, once).sort((a, b) => a - b);
+  const slowest = times.at(-1);
+  return {
+    what: 'evidence over 500 coupons, slowest',
+    value: `${slowest.toFixed(1)} ms`,
+    bound: 'under 30 ms',
+    ok: slowest < 30,
+  };
+}
+
+/** Set-ups put in order: 12 for certain, 60 well, with how far the bound leaves open. */
+function changeoverTimes() {
+  const table = (count) =>
+    Array.from({ length: count }, (_, i) =>
+      Array.from({ length: count }, (_, j) => 2 + ((i * 7919 + j * 104_729 + i * j * 31) % 29)),
+    );
+  return [
+    { count: 12, most: 50 },
+    { count: 60, most: 500 },
+  ].map(({ count, most }) => {
+    const minutes = table(count);
+    planChangeovers(minutes, 0);
+    const start = performance.now();
+    const { cost, lowerBound } = planChangeovers(minutes, 0);
+    const time = performance.now() - start;
+    const open = `${((cost / lowerBound - 1) * 100).toFixed(0)} % over the bound`;
+    return {
+      what: `${count} set-ups in order`,
+      value: `${time.toFixed(1)} ms, ${cost === lowerBound ? 'proved least' : open}`,
+      bound: `under ${most} ms`,
+      ok: time < most,
+    };
+  });
 }
 
 /** Gzipped script that the built page names before it can show anything: its modules and their preloads. */

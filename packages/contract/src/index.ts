@@ -1,6 +1,6 @@
 /** Everything that crosses the wire or a file: schemas, the types that come from them, and the way to the core. */
 export { jointSchema, wireDiametersMm, type Joint } from './joint.js';
-export { settingSchema, wobbleShapes, type Setting } from './setting.js';
+export { settingSchema, type Setting } from './setting.js';
 export {
   machineSchema,
   machineProfileSchema,

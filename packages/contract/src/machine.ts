@@ -1,6 +1,6 @@
+import { wobbleShapes } from '@lone-heron/core';
 import { z } from 'zod';
 import { oneOf, shortText } from './bounded.js';
-import { wobbleShapes } from './setting.js';
 
 /** A knob's reach in the unit its name says. */
 const rangeOf = z.strictObject({ least: z.number(), most: z.number(), step: z.number().positive() });

@@ -1,9 +1,6 @@
-import { shieldingGases } from '@lone-heron/core';
+import { shieldingGases, wobbleShapes } from '@lone-heron/core';
 import { z } from 'zod';
 import { boundedNumber, oneOf } from './bounded.js';
-
-/** Shapes the gun can sweep. */
-export const wobbleShapes = ['sideToSide', 'circle', 'figureEight'] as const;
 
 const wobbleSchema = z.discriminatedUnion(
   'shape',

@@ -22,6 +22,7 @@ import type { Setting } from './setting.js';
 /** A recorded joint as the core takes it. */
 export function coreJoint(joint: Joint): ButtJoint {
   return {
+    kind: joint.kind,
     firstThickness: mm(joint.firstThicknessMm),
     secondThickness: mm(joint.secondThicknessMm),
     gap: mm(joint.gapMm),

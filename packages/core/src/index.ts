@@ -76,6 +76,7 @@ export {
   type Metal,
   type MetalId,
   type MetalFamily,
+  type MetalSpread,
   metalTable,
   findMetal,
   dialledMetals,
@@ -89,19 +90,86 @@ export {
   tints,
   type Tint,
   type TintScale,
-  type MetalSpread,
   zincThickness,
   steelUnderZinc,
   zincBoiledOff,
   zincBoilingPoint,
 } from './metal/index.js';
 
-// What a joint means to the heat
-export { buttThermal, sheetRange, type ButtJoint, type JointThermal } from './joint/index.js';
+// What practitioners disagree on, school by school
+export {
+  practiceQuestions,
+  usualPractice,
+  type Practice,
+  type PracticeQuestion,
+  type PracticeTopic,
+  type School,
+  type SchoolOf,
+} from './practice/index.js';
 
-// Wobble paths and their speeds
+// Joints: their heat, outline, metal, gaps, aim and nozzle
+export {
+  jointKinds,
+  seamOf,
+  thinnerSheet,
+  type Joint,
+  type JointKind,
+  type SeamJoint,
+  type ButtJoint,
+  type LapJoint,
+  type TeeJoint,
+  type InsideCornerJoint,
+  type OutsideCornerJoint,
+  type EdgeJoint,
+  type FlareGrooveJoint,
+  type TubeToPlateJoint,
+  type TubeButtJoint,
+  type PlugJoint,
+  type TackJoint,
+  type Bevel,
+  jointThermal,
+  sheetRange,
+  type JointThermal,
+  heatDirectionsWhy,
+  metalNeeded,
+  usualCrown,
+  type MetalNeeded,
+  gapBorne,
+  gapAsKnob,
+  edgesBeyondGap,
+  type GapBorne,
+  beamAim,
+  type BeamAim,
+  gasShelter,
+  type GasShelter,
+  nozzleFor,
+  nozzleShapes,
+  type NozzleChoice,
+  type NozzleShape,
+  backings,
+  surfaces,
+  positions,
+  type Backing,
+  type SurfaceState,
+  type WeldingPosition,
+  type SeamRun,
+  type JointConditions,
+  seamStitches,
+  weldedLength,
+  type Stitch,
+  notInTheModel,
+  type NotInTheModel,
+  jointOutline,
+  type JointOutline,
+  type PointMm,
+  type PolygonMm,
+} from './joint/index.js';
+
+// Spot, wobble paths, pulses and where their light falls
 export {
   wobbleFrom,
+  wobbleNames,
+  wobbleShapes,
   type Wobble,
   type WobbleShape,
   wobblePathInto,
@@ -109,6 +177,11 @@ export {
   peakPathSpeed,
   advancePerCycle,
   sweepsOverOnePlace,
+  energyMapInto,
+  type EnergyMapInput,
+  type MapGrid,
+  sweepSpeed,
+  sweepFrequency,
   pulsedSeam,
   travelForOverlap,
   type PulseTrain,
@@ -121,7 +194,7 @@ export {
   type GunOptics,
 } from './beam/index.js';
 
-// Depth and width of the melt
+// Depth, width and outline of the melt
 export {
   normalisedEnthalpy,
   keyholeShare,
@@ -148,71 +221,10 @@ export {
   type Outcome,
   type ReachLimits,
   meltHalfWidth,
+  beadBalance,
+  type BeadBalance,
+  type BeadBalanceInput,
 } from './melt/index.js';
-
-// How likely each outcome is
-export { depthSpread, couponsToLand, outcomeOdds, oddsWithin, type OutcomeOdds } from './odds/index.js';
-
-// Wire: which, how much, at what pace
-export {
-  wireDiameterFor,
-  wireDiameters,
-  type WireChoice,
-  buttFill,
-  wireArea,
-  travelFromWire,
-  wireForTravel,
-} from './wire/index.js';
-
-// Shielding gas: which, how much a nozzle can pass, how long a bottle lasts
-export {
-  shieldingGasFor,
-  shieldingGases,
-  type ShieldingGas,
-  type GasChoice,
-  nozzleFlow,
-  type NozzleFlowInput,
-  type NozzleGas,
-  flowSlip,
-  type FlowSlip,
-  gasLeft,
-  gasPerSeam,
-  bottleReach,
-  type GasBottle,
-  type GasUse,
-  type BottleReach,
-} from './gas/index.js';
-
-// What a machine can be set to
-export { type MachineLimits, type KnobRange, snapToKnob, stepCount, valueAtStep } from './machine/index.js';
-
-// From a joint to what to dial
-export {
-  type Aim,
-  type WeldJob,
-  type WeldSetting,
-  type Pace,
-  wantedWindow,
-  type ReachWindow,
-  wobbleFor,
-  type WobbleChoice,
-  forecastWeld,
-  plainBead,
-  type WeldForecast,
-  solvePower,
-  type Candidate,
-  suggestSetting,
-  type Suggestion,
-  type Shortfall,
-  knobs,
-  knobValue,
-  knobRange,
-  turnKnob,
-  type Knob,
-  knobEffect,
-  type KnobEffect,
-  settingWarnings,
-} from './settings/index.js';
 
 // Temperatures around the seam, colour, cooling and pull
 export {
@@ -235,80 +247,70 @@ export {
   type DistortionInput,
 } from './heat/index.js';
 
-// Special functions that several domains need
-export {
-  besselK0Scaled,
-  bracketedRoot,
-  normalCdf,
-  logNormalInterval,
-  logNormalDensity,
-} from './numeric/index.js';
+// How likely each outcome is
+export { depthSpread, couponsToLand, outcomeOdds, oddsWithin, type OutcomeOdds } from './odds/index.js';
 
-// Eyes and pressure tests: planning figures
+// Wire: which, how much, at what pace; passes, dressing and a warm nozzle
 export {
-  beamFromDataSheet,
-  opticalDensityNeeded,
-  hazardDistance,
-  diffuseHazardDistance,
-  planEyes,
-  type LaserBeam,
-  type DiffuseReflection,
-  type EyePlan,
-  airEnergy,
-  waterEnergy,
-  hoopStress,
-  gaugeClaim,
-  type GaugeClaim,
-  type PressureGauge,
-} from './safety/index.js';
+  wireDiameterFor,
+  wireDiameters,
+  type WireChoice,
+  wireArea,
+  travelFromWire,
+  wireForTravel,
+  fillers,
+  fillerTable,
+  fillerPurposes,
+  fillersByPair,
+  type Filler,
+  type FillerRow,
+  type FillerGroup,
+  type FillerOption,
+  type FillerPurpose,
+  fillersFor,
+  type FillerAdvice,
+  paceAgainstWire,
+  wireForSeam,
+  spoolLeft,
+  planPasses,
+  type PaceAgainstWire,
+  type WireRun,
+  type SpoolLeft,
+  type PassPlan,
+  dressingLeft,
+  type Dressing,
+  nozzleWarming,
+  type NozzleWarming,
+  type NozzleWarmingInput,
+} from './wire/index.js';
 
-// What feeds the machine
+// Shielding gas: which, how much a nozzle can pass, how long a bottle lasts
 export {
-  mainsDraw,
-  breakerToAskFor,
-  type MainsInput,
-  type MainsDraw,
-  dewPoint,
-  coolantState,
-  warmUpTime,
-  dewMargin,
-  type CoolantCircuit,
-  type CoolantState,
-  type WarmUp,
-} from './supply/index.js';
+  gasTable,
+  gasesByFamily,
+  shieldingGases,
+  type ShieldingGas,
+  type GasRow,
+  type GasOnFamily,
+  shieldingGasFor,
+  type GasChoice,
+  nozzleFlow,
+  type NozzleFlowInput,
+  type NozzleGas,
+  flowSlip,
+  type FlowSlip,
+  gasLeft,
+  gasPerSeam,
+  bottleReach,
+  type GasBottle,
+  type GasUse,
+  type BottleReach,
+} from './gas/index.js';
 
-// How long windows and nozzles last
-export {
-  survivalCurve,
-  type Service,
-  type SurvivalStep,
-  fitWeibullLife,
-  type WeibullLife,
-  lifeReachedBy,
-  chanceToLast,
-  meanLife,
-  windowDose,
-  type WindowDose,
-  type WindowExposure,
-  drawerStock,
-  type DrawerStock,
-  type SpareDemand,
-} from './optics/index.js';
+// What a machine can be set to
+export { type MachineLimits, type KnobRange, snapToKnob, stepCount, valueAtStep } from './machine/index.js';
 
-// Jobs: order of work, and cost
-export {
-  planChangeovers,
-  exactUpTo,
-  type ChangeoverPlan,
-  spreadSeams,
-  type SeamPlace,
-  seamCost,
-  type SeamCost,
-  type SeamUse,
-  type ShopPrices,
-} from './plan/index.js';
-
-// What the shop's coupons say
+// What the shop’s coupons say
 export {
   type EvidenceWeld,
   type EvidenceCoupon,
@@ -341,3 +343,118 @@ export {
   type ConjugateLineInput,
   type StudentPrediction,
 } from './evidence/index.js';
+
+// From a joint to what to dial
+export {
+  aimKinds,
+  type Aim,
+  type WeldJob,
+  type JobEvidence,
+  type WeldSetting,
+  type Pace,
+  wantedWindow,
+  type ReachWindow,
+  wobbleFor,
+  type WobbleChoice,
+  type WobbleJob,
+  meltInputOf,
+  plainBead,
+  travelOf,
+  forecastWeld,
+  type WeldForecast,
+  solvePower,
+  solveDuty,
+  type Candidate,
+  suggestSetting,
+  type Suggestion,
+  suggestAlternatives,
+  type Alternative,
+  type SettingReasons,
+  type Shortfall,
+  knobs,
+  knobValue,
+  knobRange,
+  turnKnob,
+  type Knob,
+  knobEffect,
+  type KnobEffect,
+  settingWarnings,
+  settingCompanions,
+  type Companion,
+  type SettingCompanions,
+  weldConsequences,
+  type WeldConsequences,
+} from './settings/index.js';
+
+// What feeds the machine
+export {
+  mainsDraw,
+  breakerToAskFor,
+  type MainsInput,
+  type MainsDraw,
+  dewPoint,
+  coolantState,
+  warmUpTime,
+  dewMargin,
+  type CoolantCircuit,
+  type CoolantState,
+  type WarmUp,
+} from './supply/index.js';
+
+// Eyes and pressure tests: planning figures
+export {
+  beamFromDataSheet,
+  opticalDensityNeeded,
+  hazardDistance,
+  diffuseHazardDistance,
+  planEyes,
+  type LaserBeam,
+  type DiffuseReflection,
+  type EyePlan,
+  airEnergy,
+  waterEnergy,
+  hoopStress,
+  gaugeClaim,
+  type GaugeClaim,
+  type PressureGauge,
+} from './safety/index.js';
+
+// How long windows and nozzles last
+export {
+  survivalCurve,
+  type Service,
+  type SurvivalStep,
+  fitWeibullLife,
+  type WeibullLife,
+  lifeReachedBy,
+  chanceToLast,
+  meanLife,
+  windowDose,
+  type WindowDose,
+  type WindowExposure,
+  drawerStock,
+  type DrawerStock,
+  type SpareDemand,
+} from './optics/index.js';
+
+// Jobs: order of work, and cost
+export {
+  planChangeovers,
+  exactUpTo,
+  type ChangeoverPlan,
+  spreadSeams,
+  type SeamPlace,
+  seamCost,
+  type SeamCost,
+  type SeamUse,
+  type ShopPrices,
+} from './plan/index.js';
+
+// Special functions that several domains need
+export {
+  besselK0Scaled,
+  bracketedRoot,
+  normalCdf,
+  logNormalInterval,
+  logNormalDensity,
+} from './numeric/index.js';

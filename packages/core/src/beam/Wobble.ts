@@ -1,7 +1,25 @@
 import type { Hertz, Metre } from '../quantity/index.js';
 
 /** Shapes the gun can sweep: y across the seam, x along it. */
-export type WobbleShape = 'sideToSide' | 'circle' | 'figureEight';
+export const wobbleShapes = [
+  'sideToSide',
+  'circle',
+  'figureEight',
+  'triangle',
+  'halfMoon',
+  'hourglass',
+] as const;
+export type WobbleShape = (typeof wobbleShapes)[number];
+
+/** The shapes as the shop says them. */
+export const wobbleNames: Readonly<Record<WobbleShape, string>> = {
+  sideToSide: 'side to side',
+  circle: 'circle',
+  figureEight: 'figure eight',
+  triangle: 'triangle',
+  halfMoon: 'half moon',
+  hourglass: 'hourglass',
+};
 
 /** How the beam sweeps while the gun travels. Without sweeping there is no width and no frequency to state. */
 export type Wobble =

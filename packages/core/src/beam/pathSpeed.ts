@@ -1,5 +1,6 @@
 import ellipe from '@stdlib/math-base-special-ellipe';
 import { metrePerSecond, type MetrePerSecond } from '../quantity/index.js';
+import { closedPaths, type ClosedPath } from './closedPath.js';
 import type { Wobble } from './Wobble.js';
 
 /** Points in the quarter cycle that stands for a whole figure eight: 1024 a cycle. */
@@ -7,7 +8,8 @@ const quarterPoints = 256;
 
 /**
  * Mean speed of the beam's centre over the sheet, wobble and travel together. Side to side and circle in closed
- * form (complete elliptic integral of the second kind), figure eight by the trapezoid rule at 1024 points a cycle.
+ * form (complete elliptic integral of the second kind), figure eight by the trapezoid rule at 1024 points a cycle,
+ * the closed shapes stretch by stretch.
  *
  * @param wobble the sweep
  * @param travel m/s, above 0
@@ -24,6 +26,12 @@ export function meanPathSpeed(wobble: Wobble, travel: MetrePerSecond): MetrePerS
       return metrePerSecond(meanOfCircle(travel, sweep));
     case 'figureEight':
       return metrePerSecond(meanOfFigureEight(travel, sweep));
+    case 'triangle':
+    case 'halfMoon':
+    case 'hourglass': {
+      const path = closedPaths[wobble.shape];
+      return metrePerSecond(meanOfClosed(path, travel, runSpeed(path, wobble)));
+    }
   }
 }
 
@@ -43,6 +51,14 @@ export function peakPathSpeed(wobble: Wobble, travel: MetrePerSecond): MetrePerS
       return metrePerSecond(travel + sweep);
     case 'figureEight':
       return metrePerSecond(Math.hypot(travel + sweep, sweep));
+    case 'triangle':
+    case 'halfMoon':
+    case 'hourglass': {
+      const path = closedPaths[wobble.shape];
+      const run = runSpeed(path, wobble);
+      const most = path.along.reduce((largest, each) => Math.max(largest, each), -1);
+      return metrePerSecond(Math.sqrt(travel * travel + 2 * travel * run * most + run * run));
+    }
   }
 }
 
@@ -76,3 +92,19 @@ const quarterCosineSquared = Float64Array.from(
   { length: quarterPoints + 1 },
   (_, i) => Math.cos((i * Math.PI) / (2 * quarterPoints)) ** 2,
 );
+
+/** Constant speed along a closed line, before the travel is added. */
+function runSpeed(path: ClosedPath, { width, frequency }: { width: number; frequency: number }): number {
+  return path.perimeter * width * frequency;
+}
+
+/** Mean over a closed line of |v + run|, by the share of the line that each stretch is. */
+function meanOfClosed({ along, lengths, perimeter }: ClosedPath, travel: number, run: number): number {
+  const still = travel * travel + run * run;
+  let sum = 0;
+  for (let i = 0; i < along.length; i++) {
+    const length = (lengths[i + 1] as number) - (lengths[i] as number);
+    sum += length * Math.sqrt(still + 2 * travel * run * (along[i] as number));
+  }
+  return sum / perimeter;
+}

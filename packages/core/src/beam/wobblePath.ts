@@ -1,12 +1,9 @@
-import type { Metre, MetrePerSecond } from '../quantity/index.js';
+import type { MetrePerSecond } from '../quantity/index.js';
 import type { Wobble } from './Wobble.js';
+import { wobbleOffsetInto } from './wobbleOffset.js';
 
 /**
- * Traces the beam's centre over the sheet into a caller's buffer.
- *   side to side  y = (w/2) sin
- *   circle        x = (w/2) cos, y = (w/2) sin
- *   figure eight  x = (w/4) sin 2., y = (w/2) sin
- * and the travel adds to x.
+ * Traces the beam's centre over the sheet into a caller's buffer: the wobble's own shape with the travel added to x.
  *
  * @param wobble the sweep
  * @param travel m/s along x
@@ -23,18 +20,12 @@ export function wobblePathInto(
   into: Float64Array,
 ): Float64Array {
   const points = into.length >> 1;
+  const offset = new Float64Array(2);
   for (let i = 0; i < points; i++) {
     const time = (seconds * i) / (points - 1);
-    const phase = wobble.shape === 'none' ? 0 : 2 * Math.PI * wobble.frequency * time;
-    const halfWidth = wobble.shape === 'none' ? 0 : wobble.width / 2;
-    into[2 * i] = travel * time + alongOffset(wobble, halfWidth, phase);
-    into[2 * i + 1] = halfWidth * Math.sin(phase);
+    wobbleOffsetInto(wobble, wobble.shape === 'none' ? 0 : wobble.frequency * time, offset);
+    into[2 * i] = travel * time + (offset[0] as number);
+    into[2 * i + 1] = offset[1] as number;
   }
   return into;
-}
-
-function alongOffset(wobble: Wobble, halfWidth: Metre | number, phase: number): number {
-  if (wobble.shape === 'circle') return halfWidth * Math.cos(phase);
-  if (wobble.shape === 'figureEight') return (halfWidth / 2) * Math.sin(2 * phase);
-  return 0;
 }

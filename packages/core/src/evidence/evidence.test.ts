@@ -166,6 +166,26 @@ describe('coupons', () => {
     );
   });
 
+  it('of every sort together settle on one line, and the answer is surer than any one of them makes it', () => {
+    const looks = ['none', 'faint', 'even', 'heavy'] as const;
+    const coupons = Array.from({ length: 200 }, (_, i) =>
+      coupon(`c${i}`, look(looks[(i * 7) % 4]!), {
+        metal: (['lowCarbonSteel', 'stainless304', 'aluminium5052'] as const)[i % 3]!,
+        machineId: i % 2 === 0 ? 'bench' : 'barrow',
+        powerW: 500 + ((i * 37) % 1000),
+        thicknessMm: 1 + (i % 5) / 2,
+        rateHz: 40 + (i % 80),
+        gas: i % 4 === 0 ? 'nitrogen' : 'argon',
+      }),
+    );
+    const evidence = shopEvidence(question, coupons);
+    expect(evidence.used).toHaveLength(200);
+    expect(depthCorrection(evidence, question).sd).toBeLessThan(0.06);
+    for (let j = 0; j < evidence.mode.length; j++) {
+      expect(Math.sqrt(evidence.covariance.get(j, j))).toBeLessThanOrEqual(evidence.line.priorSd[j]! + 1e-12);
+    }
+  });
+
   it('that contradict the model loudly still settle', () => {
     const coupons = Array.from({ length: 40 }, (_, i) => coupon(`c${i}`, look('none'), { powerW: 2400 }));
     const { lnRatio, sd } = depthCorrection(shopEvidence(question, coupons), question);

@@ -89,9 +89,11 @@ function newtonParts(data: IntervalData, weights: Float64Array) {
   const gradient = weights.map(
     (weight, j) => ((data.priorMean[j] as number) - weight) / (data.priorSd[j] as number) ** 2,
   );
-  const hessian = Matrix.diag(data.priorSd.map((sd) => sd ** -2));
   const slopes = new Float64Array(data.rows.length);
   const curvatures = new Float64Array(data.rows.length);
+  // Only one half is summed, so that rounding cannot make the two halves differ.
+  const lower = new Float64Array(count * count);
+  for (let j = 0; j < count; j++) lower[j * count + j] = (data.priorSd[j] as number) ** -2;
   data.rows.forEach((row, i) => {
     const { slope, curvature } = likelihoodAt(data, i, weights);
     slopes[i] = slope;
@@ -100,11 +102,25 @@ function newtonParts(data: IntervalData, weights: Float64Array) {
       const x = row[j] as number;
       if (x === 0) continue;
       gradient[j] = (gradient[j] as number) + slope * x;
-      for (let k = 0; k < count; k++)
-        hessian.set(j, k, hessian.get(j, k) + curvature * x * (row[k] as number));
+      for (let k = 0; k <= j; k++) {
+        lower[j * count + k] = (lower[j * count + k] as number) + curvature * x * (row[k] as number);
+      }
     }
   });
-  return { gradient, decomposition: new CholeskyDecomposition(hessian), slopes, curvatures };
+  const decomposition = new CholeskyDecomposition(bothHalves(lower, count));
+  return { gradient, decomposition, slopes, curvatures };
+}
+
+function bothHalves(lower: Float64Array, count: number): Matrix {
+  const whole = Matrix.zeros(count, count);
+  for (let j = 0; j < count; j++) {
+    for (let k = 0; k <= j; k++) {
+      const value = lower[j * count + k] as number;
+      whole.set(j, k, value);
+      whole.set(k, j, value);
+    }
+  }
+  return whole;
 }
 
 /** Log likelihood of one value along its line, with its slope and (negated) curvature. */

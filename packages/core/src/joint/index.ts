@@ -1,1 +1,40 @@
-export { buttThermal, sheetRange, type ButtJoint, type JointThermal } from './buttJoint.js';
+export {
+  jointKinds,
+  seamOf,
+  thinnerSheet,
+  type Joint,
+  type JointKind,
+  type SeamJoint,
+  type ButtJoint,
+  type LapJoint,
+  type TeeJoint,
+  type InsideCornerJoint,
+  type OutsideCornerJoint,
+  type EdgeJoint,
+  type FlareGrooveJoint,
+  type TubeToPlateJoint,
+  type TubeButtJoint,
+  type PlugJoint,
+  type TackJoint,
+  type Bevel,
+} from './Joint.js';
+export { jointThermal, sheetRange, type JointThermal } from './jointThermal.js';
+export { heatDirectionsWhy } from './heatDirectionsWhy.js';
+export { metalNeeded, usualCrown, type MetalNeeded } from './metalNeeded.js';
+export { gapBorne, gapAsKnob, edgesBeyondGap, type GapBorne } from './gapBorne.js';
+export { beamAim, type BeamAim } from './beamAim.js';
+export { gasShelter, type GasShelter } from './gasShelter.js';
+export { nozzleFor, nozzleShapes, type NozzleChoice, type NozzleShape } from './nozzleFor.js';
+export {
+  backings,
+  surfaces,
+  positions,
+  type Backing,
+  type SurfaceState,
+  type WeldingPosition,
+  type SeamRun,
+  type JointConditions,
+} from './JointConditions.js';
+export { seamStitches, weldedLength, type Stitch } from './seamRun.js';
+export { notInTheModel, type NotInTheModel } from './notInTheModel.js';
+export { jointOutline, type JointOutline, type PointMm, type PolygonMm } from './jointOutline.js';

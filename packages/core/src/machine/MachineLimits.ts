@@ -1,5 +1,5 @@
 import type { WobbleShape } from '../beam/index.js';
-import type { Hertz, Metre, MetrePerSecond, Watt } from '../quantity/index.js';
+import type { Fraction, Hertz, Metre, MetrePerSecond, Watt } from '../quantity/index.js';
 
 /** What a knob can be set to: from least to most in steps counted from the least. */
 export interface KnobRange<Unit extends number> {
@@ -19,4 +19,6 @@ export interface MachineLimits {
   readonly wobbleRate: KnobRange<Hertz>;
   /** Null where no feeder is fitted. */
   readonly wireSpeed: KnobRange<MetrePerSecond> | null;
+  /** Left out where the panel has no such knob: the light is then on all the time. */
+  readonly duty?: KnobRange<Fraction>;
 }

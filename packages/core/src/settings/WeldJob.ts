@@ -1,23 +1,53 @@
-import type { ButtJoint } from '../joint/index.js';
+import type { ShopEvidence } from '../evidence/index.js';
+import type { ShieldingGas } from '../gas/index.js';
+import type { Joint } from '../joint/index.js';
 import type { MachineLimits } from '../machine/index.js';
 import type { Metal } from '../metal/index.js';
-import type { Fraction, Metre } from '../quantity/index.js';
+import type { Practice } from '../practice/index.js';
+import type { Fraction, Metre, Radian } from '../quantity/index.js';
 
 /** What the weld is for. */
 export type Aim =
   /** All the way through, seen from behind. */
   | { readonly kind: 'reach' }
-  /** Through, with as little heat as the hand allows. */
+  /** Through, with as little heat as the hand allows: least colour and warp. */
   | { readonly kind: 'leastHeat' }
+  /** Through, with as little as possible to grind off. */
+  | { readonly kind: 'leastDressing' }
+  /** Through, and still so when the hand is a fifth too quick or too slow. */
+  | { readonly kind: 'wideForgiving' }
+  /** Through, with wire carried across a gap. */
+  | { readonly kind: 'fillGap' }
   /** A stated share of the thickness, 0.5 to 0.9. */
   | { readonly kind: 'share'; readonly share: Fraction };
+
+export const aimKinds = [
+  'reach',
+  'leastHeat',
+  'leastDressing',
+  'wideForgiving',
+  'fillGap',
+  'share',
+] as const satisfies readonly Aim['kind'][];
+
+/** The shop's coupons, with what of this job they need to know. */
+export interface JobEvidence {
+  readonly shop: ShopEvidence;
+  readonly machineId: string;
+  readonly gas: ShieldingGas;
+  readonly gunAngle: Radian;
+}
 
 /** A joint to be welded on a machine for a purpose. */
 export interface WeldJob {
   readonly metal: Metal;
-  readonly joint: ButtJoint;
+  readonly joint: Joint;
   /** Null to weld without wire. */
   readonly wireDiameter: Metre | null;
   readonly machine: MachineLimits;
   readonly aim: Aim;
+  /** The shop's schools; by default where every shop starts. */
+  readonly practice?: Practice;
+  /** Left out where the shop has no coupon: the model then stands alone. */
+  readonly evidence?: JobEvidence;
 }

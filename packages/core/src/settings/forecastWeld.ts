@@ -1,4 +1,5 @@
-import { buttThermal } from '../joint/index.js';
+import { depthCorrection, type DepthCorrection } from '../evidence/index.js';
+import { jointThermal, seamOf } from '../joint/index.js';
 import {
   meltKernel,
   predictMelt,
@@ -10,25 +11,22 @@ import {
   type ReachLimits,
 } from '../melt/index.js';
 import { depthSpread, oddsWithin, outcomeOdds, type OutcomeOdds } from '../odds/index.js';
-import {
-  joulePerMetre,
-  metre,
-  type JoulePerMetre,
-  type Metre,
-  type MetrePerSecond,
-} from '../quantity/index.js';
-import { buttFill, travelFromWire } from '../wire/index.js';
+import { joulePerMetre, type JoulePerMetre, type MetrePerSecond } from '../quantity/index.js';
+import { meltInputOf } from './meltInputOf.js';
 import { wantedWindow, type ReachWindow } from './wantedWindow.js';
 import type { WeldJob } from './WeldJob.js';
 import type { WeldSetting } from './WeldSetting.js';
 
 /** What to expect of a setting on a job. */
 export interface WeldForecast {
+  /** What the model alone says. */
   readonly prediction: MeltPrediction;
-  /** Standard deviation of ln(real depth / model depth). */
+  /** Depth over thickness with what the shop's coupons say; the model's own without coupons. */
+  readonly expectedReach: number;
+  /** Standard deviation of ln(real depth / expected depth). */
   readonly spread: number;
   readonly limits: ReachLimits;
-  /** The outcome at the model's own depth. */
+  /** The outcome at the expected reach. */
   readonly outcome: Outcome;
   readonly odds: OutcomeOdds;
   /** Reach that the aim asks for. */
@@ -60,44 +58,33 @@ function forecastWith(
   job: WeldJob,
   setting: WeldSetting,
 ): WeldForecast {
-  const thermal = buttThermal(job.joint);
-  const travel = travelOf(job, setting);
-  const prediction = predict({
-    metal: job.metal,
-    thickness: thermal.thickness,
-    heatDirections: thermal.heatDirections,
-    power: setting.power,
-    duty: setting.duty,
-    travel,
-    spot: job.machine.spot,
-    wobble: setting.wobble,
-    wire:
-      setting.pace.by === 'wire' ? { diameter: setting.pace.diameter, speed: setting.pace.wireSpeed } : null,
-  });
-  const spread = depthSpread(job.metal, thermal.thickness, prediction.keyholeShare);
-  const limits = reachLimits(thermal.thickness, prediction.width, job.joint.gap);
+  const thermal = jointThermal(job.joint);
+  const input = meltInputOf(job, setting, thermal);
+  const prediction = predict(input);
+  const { lnRatio, sd } = correctionOf(job, input, prediction);
+  const expectedReach = prediction.reach * Math.exp(lnRatio);
+  const limits = reachLimits(thermal.thickness, prediction.width, seamOf(job.joint).gap);
   const window = wantedWindow(job.aim, limits);
   return {
     prediction,
-    spread,
+    expectedReach,
+    spread: sd,
     limits,
-    outcome: readOutcome(prediction.reach, limits),
-    odds: outcomeOdds(prediction.reach, spread, limits),
+    outcome: readOutcome(expectedReach, limits),
+    odds: outcomeOdds(expectedReach, sd, limits),
     window,
-    chance: oddsWithin(prediction.reach, spread, window.from, window.to),
-    travel,
-    heat: joulePerMetre((setting.power * setting.duty) / travel),
+    chance: oddsWithin(expectedReach, sd, window.from, window.to),
+    travel: input.travel,
+    heat: joulePerMetre((setting.power * setting.duty) / input.travel),
   };
 }
 
-/** Bead width that a wobble lays down before any spreading, as the melt model counts it: w + 1.2 d. */
-export function plainBead(job: WeldJob, setting: Pick<WeldSetting, 'wobble'>): Metre {
-  const sweep = setting.wobble.shape === 'none' ? 0 : setting.wobble.width;
-  return metre(sweep + 1.2 * job.machine.spot);
-}
-
-function travelOf(job: WeldJob, setting: WeldSetting): MetrePerSecond {
-  const { pace } = setting;
-  if (pace.by === 'hand') return pace.travel;
-  return travelFromWire(pace.diameter, pace.wireSpeed, buttFill(job.joint, plainBead(job, setting)));
+/** What the shop's coupons say, or the metal table's own spread around the model. */
+function correctionOf(job: WeldJob, melt: MeltInput, prediction: MeltPrediction): DepthCorrection {
+  const { evidence } = job;
+  if (evidence === undefined || evidence.shop.used.length === 0) {
+    return { lnRatio: 0, sd: depthSpread(job.metal, melt.thickness, prediction.keyholeShare) };
+  }
+  const { machineId, gas, gunAngle } = evidence;
+  return depthCorrection(evidence.shop, { machineId, melt, gap: seamOf(job.joint).gap, gas, gunAngle });
 }

@@ -9,7 +9,7 @@ import type { WeldSetting } from './WeldSetting.js';
 export interface KnobEffect {
   /** Change of depth for 10 % more. */
   readonly depthForTenPercent: Metre;
-  /** Settings of the knob for which the model's own depth lands in the wanted window; null where none does. */
+  /** Settings of the knob for which the expected depth lands in the wanted window; null where none does. */
   readonly usable: { readonly from: number; readonly to: number } | null;
 }
 
@@ -24,8 +24,12 @@ export function knobEffect(job: WeldJob, setting: WeldSetting, knob: Knob): Knob
   const range = knobRange(job.machine, knob);
   if (value === null || range === null) return null;
   const depthAt = (at: number) => forecastUnguarded(job, turnKnob(setting, knob, at)).prediction.depth;
+  // A duty that is full cannot be turned up: what a tenth less takes stands for what a tenth more would give.
+  const isFull = knob === 'duty' && value * 1.1 > range.most;
   return {
-    depthForTenPercent: metre(depthAt(value * 1.1) - depthAt(value)),
+    depthForTenPercent: metre(
+      isFull ? depthAt(value) - depthAt(value * 0.9) : depthAt(value * 1.1) - depthAt(value),
+    ),
     usable: usableBand(job, setting, knob, range),
   };
 }
@@ -34,8 +38,8 @@ export function knobEffect(job: WeldJob, setting: WeldSetting, knob: Knob): Knob
 function usableBand(job: WeldJob, setting: WeldSetting, knob: Knob, range: KnobRange<number>) {
   const tries = triedValues(range);
   const lands = tries.map((at) => {
-    const { prediction, window } = forecastUnguarded(job, turnKnob(setting, knob, at));
-    return prediction.reach >= window.from && prediction.reach <= window.to;
+    const { expectedReach, window } = forecastUnguarded(job, turnKnob(setting, knob, at));
+    return expectedReach >= window.from && expectedReach <= window.to;
   });
   const current = nearestIndex(tries, knobValue(setting, knob) ?? range.least);
   const inside = lands[current] === true ? current : lands.indexOf(true);

@@ -1,4 +1,5 @@
 import { sweepsOverOnePlace } from '../beam/index.js';
+import { seamOf, thinnerSheet } from '../joint/index.js';
 import { inMm, inMmPerSecond, mm } from '../quantity/index.js';
 import type { WeldForecast } from './forecastWeld.js';
 import type { WeldJob } from './WeldJob.js';
@@ -49,9 +50,9 @@ function missedJoint(setting: WeldSetting, { prediction }: WeldForecast): string
 }
 
 function gapWithoutWire(job: WeldJob, setting: WeldSetting): string | null {
-  const thinner = Math.min(job.joint.firstThickness, job.joint.secondThickness);
-  if (setting.pace.by === 'wire' || job.joint.gap <= 0.1 * thinner) return null;
-  return `A gap of ${inMm(job.joint.gap).toFixed(2)} mm without wire leaves the bead hollow: add wire or close it.`;
+  const { gap } = seamOf(job.joint);
+  if (setting.pace.by === 'wire' || gap <= 0.1 * thinnerSheet(job.joint)) return null;
+  return `A gap of ${inMm(gap).toFixed(2)} mm without wire leaves the bead hollow: add wire or close it.`;
 }
 
 function nothingInHand(job: WeldJob, setting: WeldSetting): string | null {

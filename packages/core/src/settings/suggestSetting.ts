@@ -1,79 +1,93 @@
 import { wobbleFrom } from '../beam/index.js';
 import { RangeFault, requireWithin } from '../fault/index.js';
-import { buttThermal } from '../joint/index.js';
+import { jointThermal, metalNeeded, seamOf } from '../joint/index.js';
 import { snapToKnob } from '../machine/index.js';
 import { fraction, inMm, metre, mmPerSecond, type MetrePerSecond } from '../quantity/index.js';
-import { buttFill, wireForTravel } from '../wire/index.js';
-import { plainBead } from './forecastWeld.js';
+import { wireForTravel } from '../wire/index.js';
+import { aimRule, type AimRule } from './aimRules.js';
 import { findShortfall, type Shortfall } from './findShortfall.js';
-import { solvePower, type Candidate } from './solvePower.js';
-import type { Aim, WeldJob } from './WeldJob.js';
+import { plainBead } from './meltInputOf.js';
+import { solveDuty, solvePower, type Candidate } from './solveStrength.js';
+import { settingReasons, type SettingReasons } from './settingReasons.js';
+import type { WeldJob } from './WeldJob.js';
 import type { Pace, WeldSetting } from './WeldSetting.js';
 import { wobbleFor, type WobbleChoice } from './wobbleChoice.js';
 
 /** The setting to start from, what to expect of it, and what stands in the way where it falls short. */
 export interface Suggestion extends Candidate {
-  readonly wobbleReason: string;
+  /** Why each number is what it is. */
+  readonly reasons: SettingReasons;
   readonly shortfall: Shortfall | null;
 }
 
-const steadyPaces = [5, 6, 7, 8, 9, 10];
-
-/** Paces a hand holds well, mm/s, by aim: least heat hurries. */
-const paces: Readonly<Record<Aim['kind'], readonly number[]>> = {
-  reach: steadyPaces,
-  share: steadyPaces,
-  leastHeat: [...steadyPaces, 11, 12, 13, 14, 15, 16],
-};
-
-/** Shares of the usual sweep that are tried: narrower reaches deeper where the machine is near its limit. */
-const widthShares = [1, 0.8, 0.6, 0.4];
-
-/** Chances this close count as equal, so the cooler setting is taken; least heat gives up a little more for it. */
-const chanceTies: Readonly<Record<Aim['kind'], number>> = { reach: 0.02, share: 0.02, leastHeat: 0.06 };
-
 /**
- * The setting most likely to land in the wanted window, then the coolest: a first search over power in the machine's
- * own steps, pace or wire speed, and narrower sweeps where the usual one falls short. The same job always gives the
- * same answer; where nothing on the machine lands, the least bad answer comes with what stands in the way.
+ * The setting most likely to land in the wanted window, then the best of those as good by what the aim spares: power
+ * (or duty, where the shop lights reflective metals with full peak power) in the machine's own steps, pace or wire
+ * speed, and the width of the sweep. The same job always gives the same answer; where nothing on the machine lands,
+ * the least bad answer comes with what stands in the way.
  *
  * @throws RangeFault for a joint, a share or a wire the job cannot have
  * @example
- * suggestSetting({ metal: findMetal('stainless304'), joint: { firstThickness: mm(1.5), secondThickness: mm(1.5), gap: mm(0) }, wireDiameter: null, machine: { power: { least: watt(150), most: watt(1500), step: 15 }, spot: mm(0.15), wobbleShapes: ['sideToSide'], wobbleWidth: { least: mm(0), most: mm(4), step: 0.0001 }, wobbleRate: { least: hertz(10), most: hertz(150), step: 1 }, wireSpeed: null }, aim: { kind: 'reach' } }).setting.power // => 825
+ * suggestSetting({ metal: findMetal('stainless304'), joint: { kind: 'butt', firstThickness: mm(1.5), secondThickness: mm(1.5), gap: mm(0) }, wireDiameter: null, machine: { power: { least: watt(150), most: watt(1500), step: 15 }, spot: mm(0.15), wobbleShapes: ['sideToSide'], wobbleWidth: { least: mm(0), most: mm(4), step: 0.0001 }, wobbleRate: { least: hertz(10), most: hertz(150), step: 1 }, wireSpeed: null }, aim: { kind: 'reach' } }).setting.power // => 825
  */
 export function suggestSetting(job: WeldJob): Suggestion {
   requireAim(job);
-  const usual = wobbleFor(buttThermal(job.joint).thickness, job.joint.gap);
-  const tie = chanceTies[job.aim.kind];
-  const [best, ...narrower] = widthShares
+  const usual = wobbleFor(job);
+  const rule = aimRule(job);
+  const candidates = rule.widthShares
     .filter((share) => job.aim.kind !== 'share' || canStopShort(job, usual, share))
-    .map((share) => pickBest(candidatesAtWidth(job, usual, share), tie));
-  if (best === undefined) throw sheetTooThinForShare(job, usual);
-  const chosen =
-    best.forecast.prediction.reach < middleOf(best) ? pickFirstOpened([best, ...narrower], tie) : best;
+    .map((share) => pickBest(job, rule, candidatesAtWidth(job, rule, usual, share)));
+  const [widest, ...narrower] = candidates;
+  if (widest === undefined) throw sheetTooThinForShare(job, usual, rule);
+  const chosen = chooseWidth(job, rule, [widest, ...narrower]);
   return {
-    ...chosen,
-    wobbleReason:
-      chosen === best ? usual.reason : 'narrower than usual: the machine needs all its reach here',
-    shortfall: findShortfall(job, chosen),
+    ...chosen.candidate,
+    reasons: settingReasons(job, chosen.candidate, usual),
+    shortfall: findShortfall(job, chosen.candidate),
   };
+}
+
+/** A candidate with its chance as the aim counts it. */
+interface Rated {
+  readonly candidate: Candidate;
+  readonly chance: number;
+}
+
+/**
+ * Among the best of each width: where a narrower sweep is only for reach, the usual one unless it falls short, then the
+ * widest within a tie of the best; otherwise the best by the aim's own cost.
+ */
+function chooseWidth(job: WeldJob, rule: AimRule, widestFirst: readonly [Rated, ...Rated[]]): Rated {
+  const [usual] = widestFirst;
+  if (!rule.narrowsOnlyForReach) return cheapestOfTied(job, rule, widestFirst);
+  if (usual.candidate.forecast.expectedReach >= middleOf(usual.candidate)) return usual;
+  const most = Math.max(...widestFirst.map(({ chance }) => chance));
+  return widestFirst.find(({ chance }) => chance >= most - rule.tie) ?? usual;
 }
 
 function middleOf({ forecast }: Candidate): number {
   return Math.sqrt(forecast.window.from * forecast.window.to);
 }
 
-/** Narrow the sweep only as far as it gains: the widest that comes within a tie of the best of all. */
-function pickFirstOpened(widestFirst: readonly [Candidate, ...Candidate[]], tie: number): Candidate {
-  const most = Math.max(...widestFirst.map((candidate) => candidate.forecast.chance));
-  return widestFirst.find(({ forecast }) => forecast.chance >= most - tie) ?? widestFirst[0];
+function pickBest(job: WeldJob, rule: AimRule, candidates: readonly Candidate[]): Rated {
+  const [first, ...others] = candidates.map((candidate) => ({
+    candidate,
+    chance: rule.chance(job, candidate),
+  }));
+  return cheapestOfTied(job, rule, [first as Rated, ...others]);
 }
 
-/** The coolest of those within a tie of the best chance; equal heats go to the first, the slower pace. */
-function pickBest(candidates: readonly Candidate[], tie: number): Candidate {
-  const most = Math.max(...candidates.map((candidate) => candidate.forecast.chance));
-  const tied = candidates.filter((candidate) => candidate.forecast.chance >= most - tie);
-  return tied.reduce((best, next) => (next.forecast.heat < best.forecast.heat ? next : best));
+/** The least cost of those within a tie of the best chance; equal costs go to the first, the slower pace. */
+function cheapestOfTied(job: WeldJob, rule: AimRule, rated: readonly [Rated, ...Rated[]]): Rated {
+  const most = Math.max(...rated.map(({ chance }) => chance));
+  const [first, ...others] = rated.filter(({ chance }) => chance >= most - rule.tie) as [Rated, ...Rated[]];
+  let best = first;
+  let least = rule.cost(job, first.candidate);
+  for (const next of others) {
+    const cost = rule.cost(job, next.candidate);
+    if (cost < least) [best, least] = [next, cost];
+  }
+  return best;
 }
 
 function wobbleAtShare(job: WeldJob, usual: WobbleChoice, share: number): WeldSetting['wobble'] {
@@ -84,31 +98,47 @@ function wobbleAtShare(job: WeldJob, usual: WobbleChoice, share: number): WeldSe
 /** A melt can be stopped short of the back only where the sheet is no thinner than its bead is wide. */
 function canStopShort(job: WeldJob, usual: WobbleChoice, share: number): boolean {
   const bead = plainBead(job, { wobble: wobbleAtShare(job, usual, share) });
-  return buttThermal(job.joint).thickness >= bead;
+  return jointThermal(job.joint).thickness >= bead;
 }
 
-function candidatesAtWidth(job: WeldJob, usual: WobbleChoice, share: number): readonly Candidate[] {
+function candidatesAtWidth(
+  job: WeldJob,
+  rule: AimRule,
+  usual: WobbleChoice,
+  share: number,
+): readonly Candidate[] {
   const wobble = wobbleAtShare(job, usual, share);
   const seen = new Set<number>();
   const candidates: Candidate[] = [];
-  for (const travel of paces[job.aim.kind]) {
+  for (const travel of rule.paces) {
     const pace = paceFor(job, wobble, mmPerSecond(travel));
     const speed = pace.by === 'hand' ? pace.travel : pace.wireSpeed;
     if (seen.has(speed)) continue;
     seen.add(speed);
-    candidates.push(solvePower(job, { duty: fraction(1), wobble, pace }));
+    candidates.push(solveStrength(job, wobble, pace));
   }
   return candidates;
+}
+
+/** Power at full duty, or duty at full power where the shop's school wants that on a reflective metal. */
+function solveStrength(job: WeldJob, wobble: WeldSetting['wobble'], pace: Pace): Candidate {
+  const { duty, power } = job.machine;
+  const isReflective = job.metal.lightNote !== null;
+  if (isReflective && duty !== undefined && job.practice?.reflective === 'fullPeak') {
+    return solveDuty(job, duty, { power: power.most, wobble, pace });
+  }
+  return solvePower(job, { duty: fraction(1), wobble, pace });
 }
 
 function paceFor(job: WeldJob, wobble: WeldSetting['wobble'], travel: MetrePerSecond): Pace {
   const { wireDiameter, machine, joint } = job;
   if (wireDiameter === null || machine.wireSpeed === null) return { by: 'hand', travel };
-  const wanted = wireForTravel(wireDiameter, travel, buttFill(joint, plainBead(job, { wobble })));
+  const fill = metalNeeded(joint, plainBead(job, { wobble })).total;
+  const wanted = wireForTravel(wireDiameter, travel, fill);
   return { by: 'wire', diameter: wireDiameter, wireSpeed: snapToKnob(machine.wireSpeed, wanted) };
 }
 
-/** Refuses a wire without a feeder, and a share that is hardly a weld or as good as through. */
+/** Refuses a wire without a feeder, a gap to be filled without wire, and a share that is hardly a weld. */
 function requireAim(job: WeldJob): void {
   if (job.wireDiameter !== null && job.machine.wireSpeed === null) {
     throw new RangeFault({
@@ -118,13 +148,21 @@ function requireAim(job: WeldJob): void {
       remedy: 'Weld without wire or take another machine.',
     });
   }
+  if (job.aim.kind === 'fillGap' && job.wireDiameter === null) {
+    throw new RangeFault({
+      quantity: 'gap to fill',
+      given: `${inMm(seamOf(job.joint).gap)} mm without wire`,
+      allowed: 'wire, which is what fills it',
+      remedy: 'Take wire, or close the gap.',
+    });
+  }
   if (job.aim.kind !== 'share') return;
   requireWithin(job.aim.share * 100, { quantity: 'share of the thickness', min: 50, max: 90, unit: '%' });
 }
 
-function sheetTooThinForShare(job: WeldJob, usual: WobbleChoice): RangeFault {
-  const { thickness } = buttThermal(job.joint);
-  const narrowest = plainBead(job, { wobble: wobbleAtShare(job, usual, widthShares.at(-1) ?? 1) });
+function sheetTooThinForShare(job: WeldJob, usual: WobbleChoice, rule: AimRule): RangeFault {
+  const { thickness } = jointThermal(job.joint);
+  const narrowest = plainBead(job, { wobble: wobbleAtShare(job, usual, rule.widthShares.at(-1) ?? 1) });
   return new RangeFault({
     quantity: 'share of the thickness',
     given: `on ${inMm(thickness).toFixed(2)} mm sheet`,

@@ -1,9 +1,9 @@
-import { hertz, metre, metrePerSecond, watt } from '../quantity/index.js';
-import type { MachineLimits } from '../machine/index.js';
+import { fraction, hertz, metre, metrePerSecond, watt } from '../quantity/index.js';
+import type { KnobRange, MachineLimits } from '../machine/index.js';
 import type { WeldSetting } from './WeldSetting.js';
 
 /** The knobs whose turn the model can follow. */
-export const knobs = ['power', 'wobbleWidth', 'wobbleRate', 'wireSpeed', 'travel'] as const;
+export const knobs = ['power', 'duty', 'wobbleWidth', 'wobbleRate', 'wireSpeed', 'travel'] as const;
 export type Knob = (typeof knobs)[number];
 
 /** Pace of the hand that the interface lets a person try, m/s. */
@@ -17,6 +17,8 @@ export function knobValue(setting: WeldSetting, knob: Knob): number | null {
   switch (knob) {
     case 'power':
       return setting.power;
+    case 'duty':
+      return setting.duty;
     case 'wobbleWidth':
       return wobble.shape === 'none' ? null : wobble.width;
     case 'wobbleRate':
@@ -38,6 +40,8 @@ export function turnKnob(setting: WeldSetting, knob: Knob, value: number): WeldS
   switch (knob) {
     case 'power':
       return { ...setting, power: watt(value) };
+    case 'duty':
+      return { ...setting, duty: fraction(Math.min(1, value)) };
     case 'wobbleWidth':
       return wobble.shape === 'none' ? setting : { ...setting, wobble: { ...wobble, width: metre(value) } };
     case 'wobbleRate':
@@ -54,10 +58,12 @@ export function turnKnob(setting: WeldSetting, knob: Knob, value: number): WeldS
 }
 
 /** How far a knob can be turned on a machine, in SI; null where the machine has no such knob. */
-export function knobRange(machine: MachineLimits, knob: Knob) {
+export function knobRange(machine: MachineLimits, knob: Knob): KnobRange<number> | null {
   switch (knob) {
     case 'power':
       return machine.power;
+    case 'duty':
+      return machine.duty ?? null;
     case 'wobbleWidth':
       return machine.wobbleWidth;
     case 'wobbleRate':

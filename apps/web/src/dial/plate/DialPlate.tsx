@@ -1,16 +1,9 @@
-import { inMmPerSecond, type WobbleShape } from '@lone-heron/core';
+import { inMmPerSecond, wobbleNames } from '@lone-heron/core';
 import { figure } from '../../shared/words/figures.js';
 import type { DialOutcome } from '../dialOutcome.js';
 import type { Dial } from '../useDial.js';
 import { KnobRow } from './KnobRow.js';
 import { panelRows, type PanelRow } from './panelKnobs.js';
-
-const shapeNames: Readonly<Record<WobbleShape | 'none', string>> = {
-  none: 'none',
-  sideToSide: 'side to side',
-  circle: 'circle',
-  figureEight: 'figure eight',
-};
 
 const gasNames = { argon: 'argon', nitrogen: 'nitrogen', dryAir: 'dry air' } as const;
 
@@ -43,7 +36,11 @@ export function DialPlate({ dial, outcome }: { dial: Dial; outcome: DialOutcome 
             onRelease={() => dial.release(row.knob)}
           />
         ))}
-        <PlainRow name="Wobble" value={shapeNames[setting.wobble.shape]} why={suggestion.wobbleReason} />
+        <PlainRow
+          name="Wobble"
+          value={setting.wobble.shape === 'none' ? 'none' : wobbleNames[setting.wobble.shape]}
+          why={suggestion.reasons.wobbleShape ?? ''}
+        />
         {setting.pace.by === 'wire' && (
           <PlainRow
             name="Travel"

@@ -1,6 +1,6 @@
 import type { MachineProfile, PanelKnob } from '@lone-heron/contract';
 import { coreMachine } from '@lone-heron/contract';
-import { knobRange, knobValue, type Knob, type WeldSetting } from '@lone-heron/core';
+import { knobRange, knobValue, type WeldSetting } from '@lone-heron/core';
 
 /** How a panel says a knob: its unit, and how many SI units one of them is. */
 interface PanelScale {
@@ -9,9 +9,12 @@ interface PanelScale {
   readonly decimals: number;
 }
 
+/** What the plate has a row for: the panel's knobs, and the hand's travel. */
+export type PlateKnob = PanelKnob | 'travel';
+
 /** One row of the plate, ready to show and to turn. */
 export interface PanelRow {
-  readonly knob: Knob;
+  readonly knob: PlateKnob;
   readonly name: string;
   readonly scale: PanelScale;
   /** SI */
@@ -21,7 +24,7 @@ export interface PanelRow {
   readonly step: number;
 }
 
-const names: Readonly<Record<Knob, string>> = {
+const names: Readonly<Record<PlateKnob, string>> = {
   power: 'Power',
   wobbleWidth: 'Wobble width',
   wobbleRate: 'Wobble rate',
@@ -37,7 +40,7 @@ const wireSpeedScales: Readonly<Record<MachineProfile['wireSpeedUnit'], PanelSca
 };
 
 /** How this machine's panel says a knob. Travel is the hand's own and always in mm/s. */
-function panelScale(profile: MachineProfile, knob: Knob): PanelScale {
+function panelScale(profile: MachineProfile, knob: PlateKnob): PanelScale {
   switch (knob) {
     case 'power':
       return profile.powerUnit === '%'
@@ -57,7 +60,7 @@ function panelScale(profile: MachineProfile, knob: Knob): PanelScale {
 /** The knobs of a setting in the order of the machine's panel; the hand's travel comes last. */
 export function panelRows(profile: MachineProfile, setting: WeldSetting): readonly PanelRow[] {
   const machine = coreMachine(profile);
-  const order: readonly (PanelKnob | 'travel')[] = [...profile.panel, 'travel'];
+  const order: readonly PlateKnob[] = [...profile.panel, 'travel'];
   return order.flatMap((knob) => {
     const value = knobValue(setting, knob);
     const range = knobRange(machine, knob);

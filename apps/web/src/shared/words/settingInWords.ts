@@ -1,13 +1,7 @@
 import type { Joint, Setting } from '@lone-heron/contract';
+import { wobbleNames } from '@lone-heron/core';
 import { figure, mmFigure } from './figures.js';
 import { metalName } from './metalNames.js';
-
-const shapeWords = {
-  none: 'no wobble',
-  sideToSide: 'side to side',
-  circle: 'circle',
-  figureEight: 'figure eight',
-};
 
 /** A joint in one line: "304 stainless 1.5 mm butt, gap 0.1 mm". */
 export function jointInWords({ metal, firstThicknessMm, secondThicknessMm, gapMm }: Joint): string {
@@ -22,8 +16,8 @@ export function jointInWords({ metal, firstThicknessMm, secondThicknessMm, gapMm
 export function dialledInWords({ powerW, wobble, pace, gas, gasFlowLMin }: Setting): string {
   const sweep =
     wobble.shape === 'none'
-      ? shapeWords.none
-      : `${shapeWords[wobble.shape]} ${mmFigure(wobble.widthMm)} at ${figure(wobble.frequencyHz, 0)} Hz`;
+      ? 'no wobble'
+      : `${wobbleNames[wobble.shape]} ${mmFigure(wobble.widthMm)} at ${figure(wobble.frequencyHz, 0)} Hz`;
   const speed =
     pace.by === 'hand'
       ? `${figure(pace.travelMmS, 1)} mm/s by hand`

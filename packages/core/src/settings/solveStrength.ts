@@ -1,4 +1,5 @@
-import { stepCount, valueAtStep } from '../machine/index.js';
+import { stepCount, valueAtStep, type KnobRange } from '../machine/index.js';
+import { fraction, watt } from '../quantity/index.js';
 import { forecastUnguarded, type WeldForecast } from './forecastWeld.js';
 import type { WeldJob } from './WeldJob.js';
 import type { WeldSetting } from './WeldSetting.js';
@@ -14,16 +15,30 @@ const neighbours = 3;
 
 /**
  * The power, in the machine's own steps, most likely to land in the wanted window with everything else held.
- * Depth rises with power, so the step where the reach crosses the middle of the window is found by halving, and its
- * neighbours are compared; equal chances go to the lower power.
  */
 export function solvePower(job: WeldJob, rest: Omit<WeldSetting, 'power'>): Candidate {
-  const { power } = job.machine;
+  return solveSteps(job, job.machine.power, (power) => ({ ...rest, power: watt(power) }));
+}
+
+/** The duty, in the machine's own steps, most likely to land, with the power held. */
+export function solveDuty(job: WeldJob, duty: KnobRange<number>, rest: Omit<WeldSetting, 'duty'>): Candidate {
+  return solveSteps(job, duty, (value) => ({ ...rest, duty: fraction(value) }));
+}
+
+/**
+ * Depth rises along the knob, so the step where the reach crosses the middle of the window is found by halving, and
+ * its neighbours are compared; equal chances go to the lower step.
+ */
+function solveSteps(
+  job: WeldJob,
+  range: KnobRange<number>,
+  settingAt: (value: number) => WeldSetting,
+): Candidate {
   const at = (step: number): Candidate => {
-    const setting: WeldSetting = { ...rest, power: valueAtStep(power, step) };
+    const setting = settingAt(valueAtStep(range, step));
     return { setting, forecast: forecastUnguarded(job, setting) };
   };
-  const last = stepCount(power);
+  const last = stepCount(range);
   const crossing = firstStepPast(last, (step) => reachesMiddle(at(step).forecast));
   let best = at(Math.max(crossing - neighbours, 0));
   for (let step = crossing - neighbours + 1; step <= crossing + neighbours; step++) {
@@ -35,8 +50,8 @@ export function solvePower(job: WeldJob, rest: Omit<WeldSetting, 'power'>): Cand
 }
 
 /** The chance is greatest where the reach is the geometric middle of the window. */
-function reachesMiddle({ prediction, window }: WeldForecast): boolean {
-  return prediction.reach * prediction.reach >= window.from * window.to;
+function reachesMiddle({ expectedReach, window }: WeldForecast): boolean {
+  return expectedReach * expectedReach >= window.from * window.to;
 }
 
 /** Lowest step from 0 to last for which `isPast` holds, or last; `isPast` must not fall back once true. */

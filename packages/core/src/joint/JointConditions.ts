@@ -1,0 +1,34 @@
+import type { Metre } from '../quantity/index.js';
+
+/** What lies behind the seam. */
+export const backings = ['none', 'steel', 'copper'] as const;
+export type Backing = (typeof backings)[number];
+
+/** State of the edges before welding. */
+export const surfaces = ['clean', 'millScale', 'oil', 'oxide', 'coated'] as const;
+export type SurfaceState = (typeof surfaces)[number];
+
+/** How the seam lies in space. */
+export const positions = ['flat', 'horizontal', 'verticalUp', 'verticalDown', 'overhead'] as const;
+export type WeldingPosition = (typeof positions)[number];
+
+/** A seam in one go, or in stitches. */
+export type SeamRun =
+  | { readonly kind: 'continuous' }
+  | {
+      readonly kind: 'stitched';
+      /** Of one stitch. */
+      readonly length: Metre;
+      /** From the start of one stitch to the start of the next, above the length. */
+      readonly pitch: Metre;
+      /** By which the stitches of the second side are shifted; 0 where they lie opposite each other. */
+      readonly offset: Metre;
+    };
+
+/** How a joint is met, apart from its shape. */
+export interface JointConditions {
+  readonly backing: Backing;
+  readonly surface: SurfaceState;
+  readonly position: WeldingPosition;
+  readonly run: SeamRun;
+}

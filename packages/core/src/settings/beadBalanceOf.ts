@@ -1,0 +1,21 @@
+import { jointThermal, metalNeeded } from '../joint/index.js';
+import { beadBalance, type BeadBalance } from '../melt/index.js';
+import { metre, squareMetre } from '../quantity/index.js';
+import { wireArea } from '../wire/index.js';
+import type { WeldForecast } from './forecastWeld.js';
+import type { WeldJob } from './WeldJob.js';
+import type { WeldSetting } from './WeldSetting.js';
+
+/** Crown, undercut, root and sag that a setting leaves, with the depth as the shop's coupons have it. */
+export function beadBalanceOf(job: WeldJob, setting: WeldSetting, forecast: WeldForecast): BeadBalance {
+  const { thickness } = jointThermal(job.joint);
+  const { pace } = setting;
+  const laid = pace.by === 'wire' ? (wireArea(pace.diameter) * pace.wireSpeed) / forecast.travel : 0;
+  return beadBalance({
+    faceWidth: forecast.prediction.width,
+    depth: metre(forecast.expectedReach * thickness),
+    thickness,
+    gapArea: metalNeeded(job.joint, forecast.prediction.width).gap,
+    laid: squareMetre(laid),
+  });
+}

@@ -1,0 +1,64 @@
+import { inMmPerSecond } from '../quantity/index.js';
+import type { Candidate } from './solveStrength.js';
+import type { Knob } from './turnKnob.js';
+import type { WeldJob } from './WeldJob.js';
+import type { WobbleChoice } from './wobbleChoice.js';
+
+/** Why each number is what it is, one line each; only knobs that the setting has. */
+export type SettingReasons = Readonly<Partial<Record<Knob | 'wobbleShape', string>>>;
+
+/** Says why a setting was chosen, knob by knob. */
+export function settingReasons(job: WeldJob, candidate: Candidate, usual: WobbleChoice): SettingReasons {
+  const { setting } = candidate;
+  const { wobble, pace } = setting;
+  const swept =
+    wobble.shape === 'none'
+      ? {}
+      : {
+          wobbleShape: usual.reasons.shape,
+          wobbleWidth: widthReason(wobble.width, usual),
+          wobbleRate: usual.reasons.rate,
+        };
+  return {
+    power: powerReason(job, candidate),
+    ...(job.machine.duty === undefined ? {} : { duty: dutyReason(candidate) }),
+    ...swept,
+    ...(pace.by === 'wire' ? { wireSpeed: wireReason(candidate) } : { travel: paceReason(job) }),
+  };
+}
+
+function powerReason(job: WeldJob, { setting, forecast }: Candidate): string {
+  const { power } = job.machine;
+  if (setting.duty < 1)
+    return 'full peak power, as the shop lights reflective metals: the duty sets how much';
+  if (setting.power >= power.most) return 'all the machine has';
+  if (setting.power <= power.least) return 'the least the machine gives';
+  const middle = Math.round(Math.sqrt(forecast.window.from * forecast.window.to) * 100);
+  return `the ${power.step} W step whose expected depth comes nearest to ${middle} % of the thickness, the middle of the window`;
+}
+
+function dutyReason({ setting }: Candidate): string {
+  return setting.duty < 1
+    ? 'trimmed until the depth lands in the window'
+    : 'full: the light is on all the time';
+}
+
+/** Widths that differ by less are the same step of a knob. */
+const sameWidth = 0.06e-3;
+
+function widthReason(width: number, usual: WobbleChoice): string {
+  if (Math.abs(width - usual.width) < sameWidth) return usual.reasons.width;
+  return width < usual.width
+    ? 'narrower than usual: the machine needs all its reach here'
+    : 'wider than usual: it bears an unsteady hand';
+}
+
+function wireReason({ forecast }: Candidate): string {
+  return `lays down the gap and the crown at ${inMmPerSecond(forecast.travel).toFixed(0)} mm/s: the wire sets the pace`;
+}
+
+function paceReason({ aim }: WeldJob): string {
+  return aim.kind === 'leastHeat' || aim.kind === 'leastDressing'
+    ? 'as quick as still lands as surely: less heat in the part'
+    : 'a pace a hand keeps, the quickest that still lands as surely';
+}

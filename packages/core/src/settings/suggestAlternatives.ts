@@ -1,0 +1,105 @@
+import { inJoulePerMm, inMm, inMmPerSecond } from '../quantity/index.js';
+import { suggestSetting, type Suggestion } from './suggestSetting.js';
+import type { Candidate } from './solveStrength.js';
+import type { Aim, WeldJob } from './WeldJob.js';
+
+/** Another honest answer to the same job. */
+export interface Alternative extends Candidate {
+  readonly name: 'coolAndQuick' | 'wideAndForgiving' | 'flatAndNarrow' | 'steady';
+  /** What is gained and given up against the suggestion, gains first. */
+  readonly trades: readonly string[];
+}
+
+const aims: readonly { readonly name: Alternative['name']; readonly aim: Aim }[] = [
+  { name: 'coolAndQuick', aim: { kind: 'leastHeat' } },
+  { name: 'wideAndForgiving', aim: { kind: 'wideForgiving' } },
+  { name: 'flatAndNarrow', aim: { kind: 'leastDressing' } },
+  { name: 'steady', aim: { kind: 'reach' } },
+];
+
+const mostAlternatives = 3;
+
+/** An alternative may be so much less likely to land. */
+const chanceGivenUp = 0.15;
+
+/**
+ * Two or three other settings for a job, each the best by another aim, with what it trades. Fewer where they come out
+ * the same, or where only one thing lands; none for a share of the thickness, which leaves no room.
+ */
+export function suggestAlternatives(job: WeldJob, chosen: Suggestion): readonly Alternative[] {
+  if (job.aim.kind === 'share') return [];
+  const found: Alternative[] = [];
+  for (const { name, aim } of aims) {
+    if (aim.kind === job.aim.kind || found.length === mostAlternatives) continue;
+    const { setting, forecast, shortfall } = suggestSetting({ ...job, aim });
+    const isWorse = shortfall !== null || forecast.chance < chosen.forecast.chance - chanceGivenUp;
+    const isSeen = [chosen, ...found].some((each) => isSameSetting(each, { setting, forecast }));
+    if (!isWorse && !isSeen)
+      found.push({ name, setting, forecast, trades: tradesAgainst(chosen, { setting, forecast }) });
+  }
+  return found;
+}
+
+/** Settings this close are one setting to a hand. */
+const near = { power: 0.03, travel: 0.05, width: 0.05e-3 };
+
+function isSameSetting(one: Candidate, other: Candidate): boolean {
+  const widthOf = ({ setting: { wobble } }: Candidate) => (wobble.shape === 'none' ? 0 : wobble.width);
+  return (
+    Math.abs(one.setting.power / other.setting.power - 1) < near.power &&
+    Math.abs(one.forecast.travel / other.forecast.travel - 1) < near.travel &&
+    Math.abs(widthOf(one) - widthOf(other)) < near.width
+  );
+}
+
+interface Trade {
+  readonly isGain: boolean;
+  readonly words: string;
+}
+
+function tradesAgainst(chosen: Candidate, other: Candidate): readonly string[] {
+  const trades = [heatTrade, widthTrade, chanceTrade, paceTrade].flatMap((trade) => trade(chosen, other));
+  return [...trades.filter(({ isGain }) => isGain), ...trades.filter(({ isGain }) => !isGain)].map(
+    ({ words }) => words,
+  );
+}
+
+function heatTrade(chosen: Candidate, other: Candidate): Trade[] {
+  const less = inJoulePerMm(chosen.forecast.heat) - inJoulePerMm(other.forecast.heat);
+  if (Math.abs(less) < 1) return [];
+  return [
+    { isGain: less > 0, words: `${Math.abs(less).toFixed(0)} J/mm ${less > 0 ? 'less' : 'more'} heat` },
+  ];
+}
+
+function widthTrade(chosen: Candidate, other: Candidate): Trade[] {
+  const wider = inMm(other.forecast.prediction.width) - inMm(chosen.forecast.prediction.width);
+  if (Math.abs(wider) < 0.1) return [];
+  return wider > 0
+    ? [{ isGain: true, words: `bead ${wider.toFixed(1)} mm wider: catches the joint more surely` }]
+    : [
+        {
+          isGain: true,
+          words: `bead ${(-wider).toFixed(1)} mm narrower: less to dress, easier to miss the joint`,
+        },
+      ];
+}
+
+function chanceTrade(chosen: Candidate, other: Candidate): Trade[] {
+  const surer = Math.round((other.forecast.chance - chosen.forecast.chance) * 100);
+  if (surer === 0) return [];
+  return [
+    { isGain: surer > 0, words: `lands ${Math.abs(surer)} in 100 ${surer > 0 ? 'more' : 'less'} often` },
+  ];
+}
+
+function paceTrade(chosen: Candidate, other: Candidate): Trade[] {
+  const faster = inMmPerSecond(other.forecast.travel) - inMmPerSecond(chosen.forecast.travel);
+  if (Math.abs(faster) < 0.5) return [];
+  return [
+    {
+      isGain: false,
+      words: `the hand must go ${Math.abs(faster).toFixed(1)} mm/s ${faster > 0 ? 'faster' : 'slower'}`,
+    },
+  ];
+}
