@@ -21,7 +21,11 @@ module.exports = {
       from: { path: '^packages/core/src/([^/]+)/' },
       to: {
         path: '^packages/core/src/([^/]+)/',
-        pathNot: ['^packages/core/src/$1/', '^packages/core/src/[^/]+/index\\.ts$'],
+        pathNot: [
+          '^packages/core/src/$1/',
+          '^packages/core/src/[^/]+/index\\.ts$',
+          '^packages/core/src/testing/',
+        ],
       },
     },
     {
@@ -61,8 +65,8 @@ module.exports = {
     {
       name: 'testing-for-tests-only',
       severity: 'error',
-      from: { pathNot: ['\\.test\\.tsx?$', '^apps/[^/]+/src/testing/'] },
-      to: { path: '^apps/[^/]+/src/testing/' },
+      from: { pathNot: ['\\.test\\.tsx?$', '^(apps|packages)/[^/]+/src/testing/'] },
+      to: { path: '^(apps|packages)/[^/]+/src/testing/' },
     },
     {
       name: 'controllers-speak-http-only',

@@ -71,6 +71,16 @@ export {
   type ParseOptions,
 } from './quantity/index.js';
 
+// Numbers in the wrong unit, with what was probably meant
+export {
+  type UnitSlip,
+  wireSpeedSlip,
+  type WireSpeedContext,
+  type WireSpeedUnit,
+  thicknessSlip,
+  wobbleRateSlip,
+} from './slip/index.js';
+
 // Reference data by metal
 export {
   type Metal,
@@ -307,8 +317,19 @@ export {
   type BottleReach,
 } from './gas/index.js';
 
-// What a machine can be set to
-export { type MachineLimits, type KnobRange, snapToKnob, stepCount, valueAtStep } from './machine/index.js';
+// What a machine can be set to, and how its panel says it
+export {
+  type MachineLimits,
+  type KnobRange,
+  panelToSi,
+  siToPanel,
+  dialOnPanel,
+  type PanelKnob,
+  type PanelLimits,
+  snapToKnob,
+  stepCount,
+  valueAtStep,
+} from './machine/index.js';
 
 // What the shop’s coupons say
 export {
@@ -385,6 +406,24 @@ export {
   weldConsequences,
   type WeldConsequences,
 } from './settings/index.js';
+
+// From a coupon to the next one
+export {
+  faceSigns,
+  weldingSigns,
+  type FaceSign,
+  type SeenWeld,
+  type WeldingSign,
+  diagnose,
+  type Diagnosis,
+  dialInAdvice,
+  type DialInAdvice,
+  type KnobTurn,
+  nextCoupons,
+  evidenceWeldOf,
+  type CouponIdea,
+  type NextCoupons,
+} from './advice/index.js';
 
 // What feeds the machine
 export {

@@ -10,6 +10,7 @@ import {
 } from './index.js';
 
 const shapes: WobbleShape[] = ['sideToSide', 'circle', 'figureEight'];
+const cornered: WobbleShape[] = ['triangle', 'halfMoon', 'hourglass'];
 const sweep = fc.record({
   shape: fc.constantFrom(...shapes),
   width: fc.double({ min: 0.1, max: 5, noNaN: true }),
@@ -63,7 +64,49 @@ describe('path speed', () => {
   });
 });
 
+describe('path speed round corners', () => {
+  const still = mmPerSecond(1e-9);
+
+  it.each<[WobbleShape, number]>([
+    ['triangle', 3],
+    ['hourglass', 1 + 2 * Math.hypot(0.5, 1)],
+    // Half a circle of diameter 1, and an arc of radius 5/8 that subtends 2 asin(4/5).
+    ['halfMoon', Math.PI / 2 + (5 / 8) * 2 * Math.asin(4 / 5)],
+  ])('of a %s at rest is the length of its line times its rate', (shape, perimeter) => {
+    const mean = meanPathSpeed(wobbleFrom(shape, mm(2), hertz(50)), still);
+    expect(mean / mmPerSecond(perimeter * 2 * 50)).toBeCloseTo(1, 5);
+    expect(peakPathSpeed(wobbleFrom(shape, mm(2), hertz(50)), still) / mean).toBeCloseTo(1, 9);
+  });
+
+  it('is the traced path’s, as nearly as points on a line round its corners', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...cornered), sweep, (shape, { width, frequency, travel }) => {
+        const mean = meanPathSpeed(wobbleFrom(shape, mm(width), hertz(frequency)), mmPerSecond(travel));
+        expect(mean / tracedSpeed(shape, width, frequency, travel)).toBeCloseTo(1, 3);
+      }),
+      { numRuns: 20 },
+    );
+  });
+});
+
 describe('wobble path', () => {
+  it.each(cornered)('%s spans its width, comes back to its start and runs at one speed', (shape) => {
+    const points = 3001;
+    const path = wobblePathInto(
+      wobbleFrom(shape, mm(2), hertz(50)),
+      mmPerSecond(0),
+      0.02,
+      new Float64Array(2 * points),
+    );
+    const across = Array.from({ length: points }, (_, i) => path[2 * i + 1]!);
+    expect((Math.max(...across) - Math.min(...across)) / 0.002).toBeCloseTo(1, 2);
+    expect(Math.hypot(path[2 * points - 2]! - path[0]!, path[2 * points - 1]! - path[1]!)).toBeLessThan(1e-9);
+    const steps = Array.from({ length: points - 1 }, (_, i) =>
+      Math.hypot(path[2 * i + 2]! - path[2 * i]!, path[2 * i + 3]! - path[2 * i + 1]!),
+    ).sort((a, b) => a - b);
+    expect(steps[Math.floor(points * 0.02)]! / steps.at(-1)!).toBeCloseTo(1, 2);
+  });
+
   it.each(shapes)('%s spans its width and advances with the travel', (shape) => {
     const path = wobblePathInto(
       wobbleFrom(shape, mm(2), hertz(50)),

@@ -10,7 +10,19 @@ import {
   normalLitrePerMinute,
   second,
 } from '../quantity/index.js';
-import { bottleReach, flowSlip, gasLeft, gasPerSeam, nozzleFlow } from './index.js';
+import { findMetal } from '../metal/index.js';
+import { usualPractice } from '../practice/index.js';
+import {
+  bottleReach,
+  flowSlip,
+  gasesByFamily,
+  gasLeft,
+  gasPerSeam,
+  gasTable,
+  nozzleFlow,
+  shieldingGases,
+  shieldingGasFor,
+} from './index.js';
 
 const nozzle = {
   gas: 'argon' as const,
@@ -92,5 +104,43 @@ describe('a bottle', () => {
     expect(reach.seams).toBe(Math.floor((gasLeft(bottle) * 1000) / 5.5));
     expect(reach.seam).toBeCloseTo(reach.seams * 0.2, 9);
     expect(reach.open / 3600).toBeCloseTo((gasLeft(bottle) * 1000) / 15 / 60, 9);
+  });
+});
+
+describe('the gases', () => {
+  it('are judged for every metal family, with a reason in each cell, argon always allowed', () => {
+    for (const rows of Object.values(gasesByFamily)) {
+      expect(rows.map(({ gas }) => gas)).toEqual([...shieldingGases]);
+      expect(rows[0]?.refused).toBeNull();
+      for (const { why } of rows) expect(why).not.toBe('');
+    }
+    for (const row of Object.values(gasTable)) {
+      for (const cell of [row.purity, row.colour, row.reach, row.cost, row.caution, row.source]) {
+        expect(cell.length).toBeGreaterThan(10);
+      }
+    }
+    expect(gasTable.argon.costBesideArgon).toBe(1);
+    expect(gasesByFamily.titanium[1]?.refused).toContain('brittle');
+  });
+
+  it('are chosen by the shop’s school where there is one, and by the joint’s shelter', () => {
+    const shop = {
+      ...usualPractice,
+      gasOnMildSteel: 'dryAir',
+      gasOnStainless: 'nitrogen',
+      flow: 'generous',
+    } as const;
+    expect(shieldingGasFor(findMetal('lowCarbonSteel'), null, shop).gas).toBe('dryAir');
+    expect(shieldingGasFor(findMetal('stainless316'), null, shop).gas).toBe('nitrogen');
+    expect(shieldingGasFor(findMetal('aluminium6061'), null, shop).gas).toBe('argon');
+    const sheet = { firstThickness: mm(2), secondThickness: mm(2), gap: mm(0) };
+    const flow = (kind: 'edge' | 'butt') =>
+      shieldingGasFor(findMetal('stainless304'), { kind, ...sheet }).flowLitresPerMinute;
+    expect(flow('edge')).toBe(20);
+    expect(flow('butt')).toBe(15);
+    const generous = shieldingGasFor(findMetal('stainless304'), { kind: 'edge', ...sheet }, shop);
+    expect(generous.flowLitresPerMinute).toBe(25);
+    expect(generous.reason).toContain('edge');
+    expect(generous.reason).toContain('spatter');
   });
 });

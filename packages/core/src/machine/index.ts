@@ -1,2 +1,3 @@
 export type { MachineLimits, KnobRange } from './MachineLimits.js';
+export { panelToSi, siToPanel, dialOnPanel, type PanelKnob, type PanelLimits } from './panelKnob.js';
 export { snapToKnob, stepCount, valueAtStep } from './knobSteps.js';

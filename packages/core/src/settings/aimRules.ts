@@ -52,7 +52,7 @@ const rules: Readonly<Record<Aim['kind'], AimRule>> = {
   },
   wideForgiving: {
     ...plain,
-    widthShares: [1.5, 1.25, 1, 0.8, 0.6, 0.4],
+    widthShares: [1.5, 1.25, 1],
     narrowsOnlyForReach: false,
     chance: (job, { setting }) =>
       Math.min(

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import { findMetal, type MetalId } from '../metal/index.js';
-import type { MachineLimits } from '../machine/index.js';
+import type { MetalId } from '../metal/index.js';
 import { stepCount, valueAtStep } from '../machine/index.js';
-import { fraction, hertz, inMm, mm, mmPerSecond, watt, type Metre } from '../quantity/index.js';
+import { fraction, hertz, inMm, mm, mmPerSecond, watt } from '../quantity/index.js';
+import { bench, sampleJob, type SaidJob } from '../testing/sampleJobs.js';
 import { wireDiameterFor } from '../wire/index.js';
 import {
   forecastWeld,
@@ -13,44 +13,10 @@ import {
   solvePower,
   suggestSetting,
   turnKnob,
-  type Aim,
-  type WeldJob,
 } from './index.js';
 
-const bench: MachineLimits = {
-  power: { least: watt(150), most: watt(1500), step: 15 },
-  spot: mm(0.15),
-  wobbleShapes: ['sideToSide', 'circle'],
-  wobbleWidth: { least: mm(0), most: mm(4), step: mm(0.1) },
-  wobbleRate: { least: hertz(10), most: hertz(150), step: 1 },
-  wireSpeed: { least: mmPerSecond(2), most: mmPerSecond(60), step: mmPerSecond(10 / 60) },
-};
-
-interface Said {
-  metal?: MetalId;
-  thickness?: number;
-  gap?: number;
-  wire?: Metre | null;
-  machine?: MachineLimits;
-  aim?: Aim;
-}
-
-function job({
-  metal = 'stainless304',
-  thickness = 1.5,
-  gap = 0.1,
-  wire = null,
-  machine = bench,
-  aim = { kind: 'reach' },
-}: Said = {}): WeldJob {
-  return {
-    metal: findMetal(metal),
-    joint: { kind: 'butt', firstThickness: mm(thickness), secondThickness: mm(thickness), gap: mm(gap) },
-    wireDiameter: wire,
-    machine,
-    aim,
-  };
-}
+type Said = SaidJob;
+const job = sampleJob;
 
 describe('suggestSetting', () => {
   it('lands about two times in three on steel before any coupon, inside the machine and a steady pace', () => {

@@ -10,7 +10,7 @@ interface PanelScale {
 }
 
 /** What the plate has a row for: the panel's knobs, and the hand's travel. */
-export type PlateKnob = PanelKnob | 'travel';
+type PlateKnob = PanelKnob | 'travel';
 
 /** One row of the plate, ready to show and to turn. */
 export interface PanelRow {

@@ -1,0 +1,97 @@
+import { informationGain, shopEvidence, type EvidenceWeld, type ShopEvidence } from '../evidence/index.js';
+import { shieldingGasFor } from '../gas/index.js';
+import { seamOf } from '../joint/index.js';
+import { snapToKnob } from '../machine/index.js';
+import { degree } from '../quantity/index.js';
+import {
+  forecastWeld,
+  knobRange,
+  knobs,
+  knobValue,
+  meltInputOf,
+  turnKnob,
+  type Knob,
+  type WeldForecast,
+  type WeldJob,
+  type WeldSetting,
+} from '../settings/index.js';
+
+/** A coupon worth welding. */
+export interface CouponIdea {
+  /** Null for the same setting once more. */
+  readonly turned: { readonly knob: Knob; readonly from: number; readonly to: number } | null;
+  readonly setting: WeldSetting;
+  readonly forecast: WeldForecast;
+  /** Expected gain of information about the setting in question, nats. */
+  readonly teaches: number;
+}
+
+/** The next coupon by what it is for. */
+export interface NextCoupons {
+  readonly mostLikelyToLand: CouponIdea;
+  readonly teachesMost: CouponIdea;
+}
+
+/** Turns that are tried, as shares of where a knob stands. */
+const turns = [-0.2, -0.1, -0.05, 0.05, 0.1, 0.2];
+
+/**
+ * The next coupon worth welding: the single turn most likely to land in the wanted window, and the one expected to
+ * teach most about the setting in question (by information, an exact sum over the five looks). The same setting once
+ * more is among them. Equal ones go to the smaller turn.
+ */
+export function nextCoupons(job: WeldJob, setting: WeldSetting): NextCoupons {
+  const question = evidenceWeldOf(job, setting);
+  const evidence = job.evidence?.shop ?? shopEvidence(question, []);
+  const ideas = [null, ...knobs.flatMap((knob) => turnsOf(job, setting, knob))].map((turned) =>
+    ideaOf(job, setting, turned, { evidence, question }),
+  );
+  const [same, ...others] = ideas as [CouponIdea, ...CouponIdea[]];
+  const most = (value: (idea: CouponIdea) => number) =>
+    others.reduce((best, next) => (value(next) > value(best) + 1e-9 ? next : best), same);
+  return {
+    mostLikelyToLand: most(({ forecast }) => forecast.chance),
+    teachesMost: most(({ teaches }) => teaches),
+  };
+}
+
+function turnsOf(
+  job: WeldJob,
+  setting: WeldSetting,
+  knob: Knob,
+): readonly NonNullable<CouponIdea['turned']>[] {
+  const range = knobRange(job.machine, knob);
+  const from = knobValue(setting, knob);
+  if (range === null || from === null) return [];
+  const values = turns.map((share) => snapToKnob(range, from * (1 + share)));
+  return [...new Set(values)]
+    .filter((to) => to > 0 && to !== from)
+    .sort((a, b) => Math.abs(a - from) - Math.abs(b - from))
+    .map((to) => ({ knob, from, to }));
+}
+
+function ideaOf(
+  job: WeldJob,
+  setting: WeldSetting,
+  turned: CouponIdea['turned'],
+  { evidence, question }: { evidence: ShopEvidence; question: EvidenceWeld },
+): CouponIdea {
+  const changed = turned === null ? setting : turnKnob(setting, turned.knob, turned.to);
+  return {
+    turned,
+    setting: changed,
+    forecast: forecastWeld(job, changed),
+    teaches: informationGain(evidence, question, evidenceWeldOf(job, changed)),
+  };
+}
+
+/** A setting on a job as the evidence takes it; without evidence of the job's own, with the usual gas and angle. */
+export function evidenceWeldOf(job: WeldJob, setting: WeldSetting): EvidenceWeld {
+  return {
+    machineId: job.evidence?.machineId ?? 'this machine',
+    melt: meltInputOf(job, setting),
+    gap: seamOf(job.joint).gap,
+    gas: job.evidence?.gas ?? shieldingGasFor(job.metal, job.joint, job.practice).gas,
+    gunAngle: job.evidence?.gunAngle ?? degree(45),
+  };
+}

@@ -1,0 +1,4 @@
+export type { UnitSlip } from './UnitSlip.js';
+export { wireSpeedSlip, type WireSpeedContext, type WireSpeedUnit } from './wireSpeedSlip.js';
+export { thicknessSlip } from './thicknessSlip.js';
+export { wobbleRateSlip } from './wobbleRateSlip.js';

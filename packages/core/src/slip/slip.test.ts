@@ -1,0 +1,66 @@
+import { thicknessSlip, wireSpeedSlip, wobbleRateSlip } from './index.js';
+
+describe('a wire speed in the wrong unit', () => {
+  it.each([
+    [57, 'mm/s', 'cm/min', 9.5],
+    [24, 'mm/s', 'in/min', 10.16],
+    [60, 'in/min', 'cm/min', 10],
+    [24, 'cm/min', 'in/min', 10.16],
+    [0.6, 'cm/min', 'm/min', 10],
+    [10, 'cm/min', 'mm/s', 10],
+    [1, 'mm/s', 'cm/s', 10],
+    [0.6, 'mm/s', 'm/min', 10],
+  ] as const)('%d %s was probably %s, %d mm/s', (value, unit, meant, speed) => {
+    const slip = wireSpeedSlip(value, unit, { wanted: 9.8 });
+    expect(slip?.words).toContain(`Probably ${value} ${meant}, which is ${speed.toFixed(1)} mm/s.`);
+  });
+
+  it('gives the meant speed in the unit that it was read in', () => {
+    expect(wireSpeedSlip(24, 'cm/min', { wanted: 10 })?.probably).toBeCloseTo(60.96, 9);
+  });
+
+  it('is not raised near what the seam asks for, or within what feeders do', () => {
+    expect(wireSpeedSlip(60, 'cm/min', { wanted: 9 })).toBeNull();
+    expect(wireSpeedSlip(90, 'cm/min', { wanted: 9 })).toBeNull();
+    expect(wireSpeedSlip(1.2, 'm/min', { wanted: null })).toBeNull();
+  });
+
+  it('is said without a guess where none is likely', () => {
+    expect(wireSpeedSlip(1e6, 'm/min', { wanted: null })).toEqual({
+      words: '1000000 m/min is no usual wire speed (3 to 60 mm/s).',
+      probably: null,
+    });
+  });
+});
+
+describe('a thickness that is no sheet', () => {
+  it.each([
+    [38.1, 'millimetres, read as inches', 1.5],
+    [63, 'thousandths of an inch, read as millimetres', 1.6002],
+    [0.063, 'inches, read as millimetres', 1.6002],
+    [15, 'millimetres, read as centimetres', 1.5],
+  ])('%d mm was probably %s', (value, meant, mm) => {
+    const slip = thicknessSlip(value);
+    expect(slip?.words).toContain(`Probably ${meant}`);
+    expect(slip?.probably).toBeCloseTo(mm, 6);
+  });
+
+  it('is any gauge and plate up to 12 mm', () => {
+    expect(thicknessSlip(0.32004)).toBeNull();
+    expect(thicknessSlip(12)).toBeNull();
+    expect(thicknessSlip(1e6)?.probably).toBeNull();
+  });
+});
+
+describe('a wobble rate', () => {
+  it('of hundreds was probably a sweep speed, and a sweep speed of tens probably a rate', () => {
+    expect(wobbleRateSlip(400, 'Hz', 4)?.probably).toBe(100);
+    expect(wobbleRateSlip(15, 'mm/s', 4)).toEqual({
+      words: '15 mm/s is no usual wobble rate (5 to 350 Hz). Probably 15 Hz.',
+      probably: 60,
+    });
+    expect(wobbleRateSlip(60, 'Hz', 4)).toBeNull();
+    expect(wobbleRateSlip(300, 'mm/s', 4)).toBeNull();
+    expect(wobbleRateSlip(1e6, 'Hz', 4)?.probably).toBeNull();
+  });
+});

@@ -1,0 +1,44 @@
+import type { Joint } from '../joint/index.js';
+import type { MachineLimits } from '../machine/index.js';
+import { findMetal, type MetalId } from '../metal/index.js';
+import { fraction, hertz, mm, mmPerSecond, watt, type Metre } from '../quantity/index.js';
+import type { Aim, WeldJob } from '../settings/index.js';
+
+/** A bench machine of 1.5 kW with a feeder, for tests. */
+export const bench: MachineLimits = {
+  power: { least: watt(150), most: watt(1500), step: 15 },
+  spot: mm(0.15),
+  wobbleShapes: ['sideToSide', 'circle', 'figureEight'],
+  wobbleWidth: { least: mm(0), most: mm(4), step: mm(0.1) },
+  wobbleRate: { least: hertz(10), most: hertz(150), step: 1 },
+  wireSpeed: { least: mmPerSecond(2), most: mmPerSecond(60), step: mmPerSecond(10 / 60) },
+  duty: { least: fraction(0.3), most: fraction(1), step: 0.05 },
+};
+
+/** What a test says of a job; the rest is a tight 1.5 mm butt in 304 on the bench machine. */
+export interface SaidJob {
+  metal?: MetalId;
+  thickness?: number;
+  gap?: number;
+  joint?: Joint;
+  wire?: Metre | null;
+  machine?: MachineLimits;
+  aim?: Aim;
+  practice?: WeldJob['practice'];
+  evidence?: WeldJob['evidence'];
+}
+
+/** A job for tests. */
+export function sampleJob(said: SaidJob = {}): WeldJob {
+  const { metal = 'stainless304', thickness = 1.5, gap = 0.1, wire = null, machine = bench } = said;
+  const sheet = mm(thickness);
+  return {
+    metal: findMetal(metal),
+    joint: said.joint ?? { kind: 'butt', firstThickness: sheet, secondThickness: sheet, gap: mm(gap) },
+    wireDiameter: wire,
+    machine,
+    aim: said.aim ?? { kind: 'reach' },
+    ...(said.practice === undefined ? {} : { practice: said.practice }),
+    ...(said.evidence === undefined ? {} : { evidence: said.evidence }),
+  };
+}
