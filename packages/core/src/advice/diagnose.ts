@@ -75,6 +75,9 @@ const mends: readonly {
  * What a coupon's signs come to: faults to mend first, then cold, hot or right. A back that is cold or hot outweighs
  * the rest: it is what the weld is for. An even back is right unless face or gun speak for cold or for hot; where they
  * speak against each other, the answer says so.
+ *
+ * @example
+ * diagnose({ back: 'faint', face: [], welding: [] }) // => { kind: 'cold', signs: ['only a faint line behind'] }
  */
 export function diagnose(seen: SeenWeld): Diagnosis {
   const fault = mends.find(({ sign }) => [...seen.face, ...seen.welding].some((each) => each === sign));

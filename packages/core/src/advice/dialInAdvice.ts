@@ -59,6 +59,8 @@ const tries = 24;
  * one that gets furthest, and the advice says that it is not enough alone.
  *
  * @throws RangeFault as {@link forecastWeld}
+ * @example
+ * dialInAdvice(sampleJob(), sampleSetting, { back: 'none', face: [], welding: [] }).why // => 'No mark behind: too cold.'
  */
 export function dialInAdvice(job: WeldJob, setting: WeldSetting, seen: SeenWeld): DialInAdvice {
   const diagnosis = diagnose(seen);

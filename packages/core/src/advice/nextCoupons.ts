@@ -39,6 +39,9 @@ const turns = [-0.2, -0.1, -0.05, 0.05, 0.1, 0.2];
  * The next coupon worth welding: the single turn most likely to land in the wanted window, and the one expected to
  * teach most about the setting in question (by information, an exact sum over the five looks). The same setting once
  * more is among them. Equal ones go to the smaller turn.
+ *
+ * @example
+ * nextCoupons(sampleJob(), sampleSetting).teachesMost.teaches.toFixed(2) // => '0.61'
  */
 export function nextCoupons(job: WeldJob, setting: WeldSetting): NextCoupons {
   const question = evidenceWeldOf(job, setting);
@@ -85,7 +88,12 @@ function ideaOf(
   };
 }
 
-/** A setting on a job as the evidence takes it; without evidence of the job's own, with the usual gas and angle. */
+/**
+ * A setting on a job as the evidence takes it; without evidence of the job's own, with the usual gas and angle.
+ *
+ * @example
+ * evidenceWeldOf(sampleJob(), sampleSetting).gas // => 'argon'
+ */
 export function evidenceWeldOf(job: WeldJob, setting: WeldSetting): EvidenceWeld {
   return {
     machineId: job.evidence?.machineId ?? 'this machine',

@@ -37,6 +37,8 @@ export type Wobble =
  *
  * @param width m, 0 or more
  * @param frequency Hz, 0 or more
+ * @example
+ * wobbleFrom('circle', mm(0), hertz(60)) // => { shape: 'none' }
  */
 export function wobbleFrom(shape: WobbleShape | 'none', width: Metre, frequency: Hertz): Wobble {
   return shape === 'none' || width <= 0 || frequency <= 0 ? { shape: 'none' } : { shape, width, frequency };

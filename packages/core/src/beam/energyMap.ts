@@ -37,6 +37,8 @@ const felt = 2.5;
  * @param into row by row, rows x columns long
  * @returns the buffer
  * @throws RangeFault for a buffer of another length
+ * @example
+ * energyMapInto({ wobble: { shape: 'none' }, spot: mm(2), power: watt(Math.PI), grid: { left: 0, bottom: 0, step: 1, columns: 1, rows: 1 } }, new Float64Array(1))[0].toFixed(0) // => '2000000'
  */
 export function energyMapInto(input: EnergyMapInput, into: Float64Array): Float64Array {
   const { wobble, spot, power, grid } = input;

@@ -40,6 +40,8 @@ export function meanPathSpeed(wobble: Wobble, travel: MetrePerSecond): MetrePerS
  *
  * @param wobble the sweep
  * @param travel m/s, above 0
+ * @example
+ * peakPathSpeed({ shape: 'circle', width: mm(2), frequency: hertz(50) }, mmPerSecond(8)).toFixed(4) // => '0.3222'
  */
 export function peakPathSpeed(wobble: Wobble, travel: MetrePerSecond): MetrePerSecond {
   if (wobble.shape === 'none') return travel;

@@ -34,6 +34,9 @@ export interface StudentPrediction {
 /**
  * Conjugate normal inverse-gamma regression: the closed form that the interval fit is checked against where every
  * coupon is a measured value.
+ *
+ * @example
+ * fitConjugateLine({ rows: [[1]], values: [2], priorMean: [0], priorVariance: [1], shape: 3, rate: 1 }).mean[0].toFixed(6) // => '1.000000'
  */
 export function fitConjugateLine(input: ConjugateLineInput): ConjugateLine {
   const { rows, values, priorMean, priorVariance, shape, rate } = input;
@@ -62,6 +65,8 @@ export function fitConjugateLine(input: ConjugateLineInput): ConjugateLine {
  * Student-t prediction of one more value at a row.
  *
  * @param at row of x
+ * @example
+ * predictConjugateLine(fitConjugateLine({ rows: [], values: [], priorMean: [0], priorVariance: [1], shape: 2, rate: 2 }), [1]).degrees // => 4
  */
 export function predictConjugateLine(line: ConjugateLine, at: readonly number[]): StudentPrediction {
   const x = Matrix.columnVector([...at]);

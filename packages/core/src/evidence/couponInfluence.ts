@@ -12,6 +12,9 @@ export interface CouponInfluence {
 /**
  * What each coupon did to the answer for a weld: the answer less the answer without that coupon, by one Newton step
  * from the mode with the coupon's own curvature taken out (Sherman and Morrison). Largest first.
+ *
+ * @example
+ * couponInfluence(shopEvidence(sampleWeld, [sampleCoupon('faint')]), sampleWeld)[0].lnShift.toFixed(2) // => '-0.20'
  */
 export function couponInfluence(evidence: ShopEvidence, weld: EvidenceWeld): readonly CouponInfluence[] {
   const asked = lineRow(evidence.line.terms, weld);

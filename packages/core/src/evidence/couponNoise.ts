@@ -15,6 +15,9 @@ const turn = 0.02;
  * Standard deviation of one coupon's ln(real depth/model depth) about the shop's own line: section 0.10, look 0.12;
  * in quadrature 0.1 times the sensitivity of depth to power and, where travel was not measured, 0.2 times that to
  * travel.
+ *
+ * @example
+ * couponNoise(sampleCoupon('even')).toFixed(2) // => '0.16'
  */
 export function couponNoise({ weld, finding, isTravelMeasured }: EvidenceCoupon): number {
   const { melt } = weld;

@@ -13,6 +13,9 @@ export interface DepthCorrection {
 /**
  * What the evidence says of a weld's depth. A machine, family or gas that the evidence was not made for counts as not
  * known at all beyond the shop's own weight: make the evidence with the question it is asked.
+ *
+ * @example
+ * depthCorrection(shopEvidence(sampleWeld, []), sampleWeld).sd.toFixed(2) // => '0.22'
  */
 export function depthCorrection(evidence: ShopEvidence, weld: EvidenceWeld): DepthCorrection {
   return correctionAlong(evidence, lineRow(evidence.line.terms, weld));

@@ -41,6 +41,9 @@ const covariates = ['gunAngle', 'wobbleRate', 'modulation', 'duty', 'power'] as 
  * The spread of the metal table is the whole spread of an answer before any coupon. What machine, family, gas and
  * covariates take of it at the question is taken off the shop's own weight, so that without a coupon the answer has
  * exactly the table's spread. A family whose own spread is wider than the question's carries the excess in its weight.
+ *
+ * @example
+ * depthLine(sampleWeld, []).terms.length // => 9
  */
 export function depthLine(question: EvidenceWeld, coupons: readonly EvidenceCoupon[]): DepthLine {
   const welds = [question, ...coupons.map(({ weld }) => weld)];
@@ -82,7 +85,12 @@ function termSd(
   return Math.sqrt(prior.family ** 2 + Math.max(0, Math.max(...own) ** 2 - whole));
 }
 
-/** The row x of a weld: 1 for what it has of the shop, its machine, family and gas, and its covariates. */
+/**
+ * The row x of a weld: 1 for what it has of the shop, its machine, family and gas, and its covariates.
+ *
+ * @example
+ * lineRow([{ kind: 'shop' }, { kind: 'gas', gas: 'nitrogen' }], sampleWeld)[1] // => 0
+ */
 export function lineRow(terms: readonly LineTerm[], weld: EvidenceWeld): Float64Array {
   return Float64Array.from(terms, (term) => {
     switch (term.kind) {

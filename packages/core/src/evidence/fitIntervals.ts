@@ -35,6 +35,8 @@ const settled = 1e-14;
  * Source: the Laplace approximation.
  *
  * @throws Error where no step settles, which log-concavity rules out for finite data
+ * @example
+ * fitIntervals({ rows: [Float64Array.of(1)], low: [0.3], high: [0.3], noise: [0.2], priorMean: [0], priorSd: [0.2] }).mode[0].toFixed(6) // => '0.150000'
  */
 export function fitIntervals(data: IntervalData): IntervalFit {
   let weights: Float64Array = Float64Array.from(data.priorMean);

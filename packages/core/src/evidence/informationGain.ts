@@ -19,6 +19,8 @@ const reach = 5;
  *
  * @param question the weld one wants to know about
  * @param coupon the weld that would be made
+ * @example
+ * informationGain(shopEvidence(sampleWeld, []), sampleWeld, sampleWeld).toFixed(2) // => '0.60'
  */
 export function informationGain(
   evidence: ShopEvidence,

@@ -39,6 +39,8 @@ const leastReach = 0.05;
  *
  * @param question the weld that is asked about: its spread before any coupon is the metal table's
  * @param coupons in any order; the answer does not depend on it
+ * @example
+ * shopEvidence(sampleWeld, [{ ...sampleCoupon('hole'), isSlip: true }]).leftOut // => [{ id: 'a', why: 'slip' }]
  */
 export function shopEvidence(question: EvidenceWeld, coupons: readonly EvidenceCoupon[]): ShopEvidence {
   const inOrder = [...coupons].sort((a, b) => (a.id < b.id ? -1 : 1));

@@ -16,6 +16,8 @@ export interface ShopOffset {
  * The summed contrast of shop, machine and family, which overlap and mean little each on its own.
  *
  * @returns null where the evidence holds nothing of that machine or family
+ * @example
+ * shopOffset(shopEvidence(sampleWeld, [sampleCoupon('faint', 'a'), sampleCoupon('faint', 'b')]), sampleWeld.machineId, 'stainless').words // => '20 % shallower, give or take 9'
  */
 export function shopOffset(
   evidence: ShopEvidence,

@@ -24,6 +24,8 @@ export function describeRange({ min, max, unit }: AllowedRange): string {
  *
  * @param value in the range's own unit
  * @throws RangeFault naming the quantity, the value and the range
+ * @example
+ * requireWithin(3, { quantity: 'gap', min: 0, max: 5, unit: 'mm' }) // => undefined
  */
 export function requireWithin(value: number, range: AllowedRange): void {
   if (value >= range.min && value <= range.max) return;

@@ -50,6 +50,8 @@ export interface GasUse {
  * Gas that one seam takes: flow x (length/travel + before + after).
  *
  * @returns at 0 °C and 1.01325 bar
+ * @example
+ * (gasPerSeam({ flow: normalLitrePerMinute(15), travel: mmPerSecond(10), beforeAndAfter: second(2), seamLength: mm(200) }) * 1000).toFixed(1) // => '5.5'
  */
 export function gasPerSeam({ flow, travel, beforeAndAfter, seamLength }: GasUse): CubicMetre {
   return cubicMetre(flow * (seamLength / travel + beforeAndAfter));

@@ -32,6 +32,8 @@ export function distanceFromFusion(heat: LaidHeat, peak: Kelvin): number {
  * The hottest that a place beside the seam gets; the inverse of {@link distanceFromFusion}.
  *
  * @param distance m from the fusion line, 0 or more
+ * @example
+ * peakTemperature({ absorbedPerLength: 60e3, density: 7450, heatCapacity: 620, thickness: mm(2), start: celsius(20), melting: kelvin(1715) }, mm(0)) // => 1715
  */
 export function peakTemperature(heat: LaidHeat, distance: number): Kelvin {
   const { start, melting } = heat;

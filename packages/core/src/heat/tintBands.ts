@@ -28,6 +28,8 @@ export interface TintInput {
  * Metal left under the melt counts as so much distance from it. In air; gas cover narrows the bands.
  *
  * @returns null for metals that show no bands (aluminium, copper, brass)
+ * @example
+ * tintBands({ metal: findMetal('aluminium5052'), heat: { absorbedPerLength: 60e3, density: 2580, heatCapacity: 1030, thickness: mm(2), start: celsius(20), melting: kelvin(920) }, faceWidth: mm(2), rootWidth: mm(1), leftUnderMelt: 0 }) // => null
  */
 export function tintBands(input: TintInput): SeamTint | null {
   const { metal, heat, faceWidth, rootWidth, leftUnderMelt } = input;

@@ -117,12 +117,22 @@ export const jointKinds = [
   'tack',
 ] as const satisfies readonly JointKind[];
 
-/** The seam of a joint: a tack is on one. */
+/**
+ * The seam of a joint: a tack is on one.
+ *
+ * @example
+ * seamOf(sampleJob().joint).kind // => 'butt'
+ */
 export function seamOf(joint: Joint): SeamJoint {
   return joint.kind === 'tack' ? joint.on : joint;
 }
 
-/** Thickness of the thinner of a joint's two sheets. */
+/**
+ * Thickness of the thinner of a joint's two sheets.
+ *
+ * @example
+ * thinnerSheet({ kind: 'lap', firstThickness: mm(2), secondThickness: mm(1), gap: mm(0) }) // => 0.001
+ */
 export function thinnerSheet(joint: Joint): Metre {
   const { firstThickness, secondThickness } = seamOf(joint);
   return Math.min(firstThickness, secondThickness) as Metre;

@@ -58,6 +58,9 @@ export function gapBorne(joint: Joint, wireDiameter: Metre | null): GapBorne {
 /**
  * What a small gap does to reach. On thicker sheet some shops leave one on purpose: light runs down the walls.
  * The melt model does not count it, so no figure is given.
+ *
+ * @example
+ * gapAsKnob(sampleJob().joint) // => null
  */
 export function gapAsKnob(joint: Joint): string | null {
   const seam = seamOf(joint);

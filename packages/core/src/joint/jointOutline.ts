@@ -36,6 +36,9 @@ const arcPoints = 48;
  * Outline of a joint in section with the beam coming from above: butts and laps flat, fillets with the first sheet
  * lying, outside corners with the corner up and right. Sizes are the joint's own; only how far the sheets run on is
  * the drawing's.
+ *
+ * @example
+ * jointOutline({ kind: 'edge', firstThickness: mm(2), secondThickness: mm(1), gap: mm(0) }).first[0][0] // => [-2, 0]
  */
 export function jointOutline(joint: Joint): JointOutline {
   const seam = seamOf(joint);

@@ -28,7 +28,12 @@ export interface MetalNeeded {
   readonly total: SquareMetre;
 }
 
-/** Height of the crown that is asked for unless another is said: 15 % of the thickness, 0.2 to 0.5 mm. */
+/**
+ * Height of the crown that is asked for unless another is said: 15 % of the thickness, 0.2 to 0.5 mm.
+ *
+ * @example
+ * usualCrown(mm(2)) // => 0.0003
+ */
 export function usualCrown(thickness: Metre): Metre {
   return metre(Math.min(highestCrown, Math.max(lowestCrown, crownShare * thickness)));
 }

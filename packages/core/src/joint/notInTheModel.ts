@@ -6,7 +6,12 @@ export interface NotInTheModel {
   readonly words: string;
 }
 
-/** What of the conditions the melt model does not count: said, so that nobody takes the figure to include it. */
+/**
+ * What of the conditions the melt model does not count: said, so that nobody takes the figure to include it.
+ *
+ * @example
+ * notInTheModel({ backing: 'none', surface: 'clean', position: 'overhead', run: { kind: 'continuous' } })[0].what // => 'position'
+ */
 export function notInTheModel(conditions: JointConditions): readonly NotInTheModel[] {
   return [
     backingWords(conditions),

@@ -27,7 +27,12 @@ export function seamStitches(run: SeamRun, length: Metre, sides: 1 | 2): readonl
   return both.flatMap((side) => stitchesFrom(side, onSide(side), run, length));
 }
 
-/** Length that is really welded along a seam, all sides together. */
+/**
+ * Length that is really welded along a seam, all sides together.
+ *
+ * @example
+ * weldedLength({ kind: 'continuous' }, mm(100), 2) // => 0.2
+ */
 export function weldedLength(run: SeamRun, length: Metre, sides: 1 | 2): Metre {
   return metre(seamStitches(run, length, sides).reduce((sum, { from, to }) => sum + to - from, 0));
 }

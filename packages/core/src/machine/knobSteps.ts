@@ -14,6 +14,8 @@ export function stepCount<Unit extends number>(range: KnobRange<Unit>): number {
  * The value of a knob so many steps above its least.
  *
  * @param step 0 to {@link stepCount}
+ * @example
+ * valueAtStep({ least: watt(150), most: watt(1500), step: 15 }, 2) // => 180
  */
 export function valueAtStep<Unit extends number>(range: KnobRange<Unit>, step: number): Unit {
   return (range.least + step * range.step) as Unit;

@@ -1,6 +1,6 @@
 import type { Wobble } from '../beam/index.js';
 import type { Metal } from '../metal/index.js';
-import type { Fraction, Hertz, Metre, MetrePerSecond, Watt } from '../quantity/index.js';
+import type { Fraction, Hertz, Kelvin, Metre, MetrePerSecond, Watt } from '../quantity/index.js';
 
 /** Wire fed cold into the melt. */
 export interface WireFeed {
@@ -27,6 +27,8 @@ export interface MeltInput {
   readonly wobble: Wobble;
   /** Null where no wire is fed. */
   readonly wire: WireFeed | null;
+  /** Temperature of the sheets before the beam; room temperature where it is left out. The wire is always cold. */
+  readonly start?: Kelvin;
 }
 
 /** What the model makes of it. */

@@ -15,7 +15,12 @@ const deepest = 50e-3;
 const tolerance = 1e-12;
 const mostSteps = 60;
 
-/** W that a melt of this depth carries off; rises with depth. */
+/**
+ * W that a melt of this depth carries off; rises with depth.
+ *
+ * @example
+ * heatCarriedOff({ perDepth: 2e5, below: 0, thickness: 0.002, belowLength: 0.003 }, 0.001) // => 200
+ */
 export function heatCarriedOff(balance: HeatBalance, depth: number): number {
   const below = Math.tanh(Math.max(balance.thickness - depth, 0) / balance.belowLength);
   return depth * balance.perDepth + balance.below * below * below;
@@ -27,6 +32,8 @@ export function heatCarriedOff(balance: HeatBalance, depth: number): number {
  *
  * @param absorbed W left for the sheets, above 0
  * @returns m
+ * @example
+ * heatLimitedDepth({ perDepth: 2e5, below: 0, thickness: 0.002, belowLength: 0.003 }, 500) // => 0.0025
  */
 export function heatLimitedDepth(balance: HeatBalance, absorbed: number): number {
   const { perDepth, thickness } = balance;

@@ -19,6 +19,8 @@ export interface KeyholeInput {
  * Source: Lankalapalli, Tu and Gartner 1996. The published reference; the melt model adds wobble and a floor to it.
  *
  * @returns m
+ * @example
+ * (keyholeDepth({ absorbed: 765.7, conductivity: 153, boilingPoint: 2544, start: 1702, peclet: 0.8643 }) * 1000).toFixed(5) // => '0.81442'
  */
 export function keyholeDepth(input: KeyholeInput): number {
   const { absorbed, conductivity, boilingPoint, start, peclet } = input;

@@ -26,6 +26,8 @@ export function keyholeCubic(peclet: number): number {
  * R = min(cubic, 2 pi/(I0(Pe) K0(Pe))). Sources: Lankalapalli, Tu and Gartner 1996; Rosenthal 1946.
  *
  * @param peclet above 0
+ * @example
+ * keyholeResistance(1).toFixed(4) // => '8.0424'
  */
 export function keyholeResistance(peclet: number): number {
   const published = keyholeCubic(peclet);

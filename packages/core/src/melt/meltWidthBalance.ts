@@ -19,6 +19,8 @@ export interface WidthBalanceInput {
  * Sources: Wells 1952; Swift-Hook and Gick 1973. A published check on the melt model, not part of it.
  *
  * @returns m
+ * @example
+ * (depthFromWidth({ absorbed: 1196, conductivity: 58.91, meltRise: 831.2, travel: 0.004244, width: 0.001773, diffusivity: 5.46e-5 }) * 1000).toFixed(3) // => '13.022'
  */
 export function depthFromWidth(input: WidthBalanceInput): number {
   const { absorbed, conductivity, meltRise, travel, width, diffusivity } = input;

@@ -24,6 +24,8 @@ export interface EnthalpyInput {
  * Source: Hann, Iammi and Folkes 2011.
  *
  * @returns pure number; a keyhole opens from about 6
+ * @example
+ * normalisedEnthalpy({ absorptivity: 0.2777, power: 2027, density: 4270, heatCapacity: 899.7, meltRise: 1073, diffusivity: 1.469e-5, pathSpeed: 0.9653, spotRadius: 0.0001102 }).toFixed(4) // => '9.9779'
  */
 export function normalisedEnthalpy(input: EnthalpyInput): number {
   const { absorptivity, power, density, heatCapacity, meltRise, diffusivity, pathSpeed, spotRadius } = input;

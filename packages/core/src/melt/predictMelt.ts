@@ -1,7 +1,7 @@
 import { meanPathSpeed } from '../beam/index.js';
 import { requireWithin } from '../fault/index.js';
 import { diffusivity, heatToMelt, meltRise } from '../metal/index.js';
-import { inMm, inMmPerSecond, metre } from '../quantity/index.js';
+import { inCelsius, inMm, inMmPerSecond, metre } from '../quantity/index.js';
 import { heatLimitedDepth } from './heatLimitedDepth.js';
 import type { MeltInput, MeltPrediction, WireFeed } from './MeltInput.js';
 import { keyholeShare, normalisedEnthalpy } from './normalisedEnthalpy.js';
@@ -27,7 +27,12 @@ export function predictMelt(input: MeltInput): MeltPrediction {
   return meltKernel(input);
 }
 
-/** {@link predictMelt} without its guards, for searches that make their own inputs. */
+/**
+ * {@link predictMelt} without its guards, for searches that make their own inputs.
+ *
+ * @example
+ * meltKernel(meltInputOf(sampleJob(), sampleSetting)).reach.toFixed(2) // => '1.23'
+ */
 export function meltKernel(input: MeltInput): MeltPrediction {
   const { metal, thickness, wobble, travel, duty } = input;
   const wobbleWidth = wobble.shape === 'none' ? 0 : wobble.width;
@@ -41,7 +46,7 @@ export function meltKernel(input: MeltInput): MeltPrediction {
     power: keyholeDrive,
     density: metal.density,
     heatCapacity: metal.heatCapacity,
-    meltRise: meltRise(metal),
+    meltRise: meltRise(metal, input.start),
     diffusivity: diffusivity(metal),
     pathSpeed,
     spotRadius,
@@ -63,6 +68,7 @@ export function meltKernel(input: MeltInput): MeltPrediction {
   // Step 4: how deep the keyhole can reach.
   const reachLimited = reachLimitedDepth({
     metal,
+    rise: meltRise(metal, input.start),
     keyholePower: share * absorptivity * keyholeDrive * (1 - wireShare),
     pathSpeed,
     spotRadius,
@@ -101,7 +107,7 @@ function wireVolumeRate(wire: WireFeed): number {
 
 function heatBalance(input: MeltInput, wobbleWidth: number, bead: number) {
   const { metal, travel, thickness, heatDirections } = input;
-  const rise = meltRise(metal);
+  const rise = meltRise(metal, input.start);
   const narrow = 5 * input.spot;
   const overheat = 1.15 + (0.85 * narrow) / (narrow + wobbleWidth);
   return {
@@ -125,7 +131,7 @@ interface DepthParts {
 function beadWidth(input: MeltInput, { bead, depth, heatLimited, left }: DepthParts): number {
   if (depth >= heatLimited || depth >= input.thickness) return bead;
   const { metal, travel, heatDirections } = input;
-  const rise = meltRise(metal);
+  const rise = meltRise(metal, input.start);
   const spread =
     (left / depth - 0.8 * heatDirections * metal.conductivity * rise) /
     (travel * metal.density * (2 * metal.heatCapacity * rise + metal.latentHeat));
@@ -138,6 +144,10 @@ function requireMeltRanges(input: MeltInput): void {
   requireWithin(input.power, { quantity: 'power', min: 1, max: 20_000, unit: 'W' });
   requireWithin(input.duty, { quantity: 'duty', min: 0.01, max: 1, unit: '' });
   requireWithin(inMmPerSecond(input.travel), { quantity: 'travel', min: 0.1, max: 500, unit: 'mm/s' });
+  if (input.start !== undefined) {
+    const mostStart = 0.8 * inCelsius(input.metal.meltingPoint);
+    requireWithin(inCelsius(input.start), { quantity: 'start', min: -40, max: mostStart, unit: '°C' });
+  }
   requireWithin(inMm(input.spot), { quantity: 'spot', min: 0.02, max: 2, unit: 'mm' });
   if (input.wobble.shape !== 'none') {
     requireWithin(inMm(input.wobble.width), { quantity: 'wobble width', min: 0, max: 20, unit: 'mm' });

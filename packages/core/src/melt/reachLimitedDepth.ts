@@ -1,4 +1,4 @@
-import { diffusivity, liquidDiffusivity, meltRise, type Metal } from '../metal/index.js';
+import { diffusivity, liquidDiffusivity, type Metal } from '../metal/index.js';
 import { keyholeResistance } from './keyholeResistance.js';
 
 /** Wobble from this width on sweeps over a pool that is still liquid. */
@@ -10,6 +10,8 @@ const weaveReach = Math.sqrt(3);
 /** Inputs of {@link reachLimitedDepth}, all SI. */
 export interface ReachInput {
   readonly metal: Metal;
+  /** K from the start to melting. */
+  readonly rise: number;
   /** Absorbed power that the keyhole works with, W. */
   readonly keyholePower: number;
   /** Mean speed of the beam over the sheet, m/s. */
@@ -30,9 +32,9 @@ export interface ReachInput {
  * @returns m
  */
 export function reachLimitedDepth(input: ReachInput): number {
-  const { metal, keyholePower, pathSpeed, spotRadius, wobbleWidth, beadWidth } = input;
+  const { metal, rise, keyholePower, pathSpeed, spotRadius, wobbleWidth, beadWidth } = input;
   const weave = Math.min(1, wobbleWidth / fullWeave);
-  const demand = blend(straightDemand(metal), weaveDemand(metal), weave);
+  const demand = blend(straightDemand(metal, rise), weaveDemand(metal), weave);
   const peclet = blend(
     (pathSpeed * spotRadius) / (2 * diffusivity(metal)),
     (pathSpeed * spotRadius) / (2 * liquidDiffusivity(metal)),
@@ -50,11 +52,8 @@ function blend(from: number, to: number, weight: number): number {
 }
 
 /** W/m that holds a keyhole wall at boiling with solid metal around the melt. */
-function straightDemand(metal: Metal): number {
-  return (
-    metal.liquidConductivity * (metal.boilingPoint - metal.meltingPoint) +
-    metal.conductivity * meltRise(metal)
-  );
+function straightDemand(metal: Metal, rise: number): number {
+  return metal.liquidConductivity * (metal.boilingPoint - metal.meltingPoint) + metal.conductivity * rise;
 }
 
 /** W/m that holds a keyhole wall at boiling inside a pool that stays liquid between sweeps. */

@@ -26,6 +26,8 @@ export function outcomeOdds(reach: number, spread: number, limits: ReachLimits):
  *
  * @param from lower end of the window, above 0
  * @param to upper end, at or above `from`
+ * @example
+ * oddsWithin(1.265, 0.22, 1, 1.6).toFixed(2) // => '0.71'
  */
 export function oddsWithin(reach: number, spread: number, from: number, to: number): number {
   return normalCdf(Math.log(to / reach) / spread) - normalCdf(Math.log(from / reach) / spread);

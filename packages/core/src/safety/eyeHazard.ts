@@ -24,6 +24,9 @@ export interface DiffuseReflection {
 /**
  * A beam from a data sheet, whose figures are for 1/e2 (86 % of the power): both are larger than the 1/e figures by
  * the square root of two. Read as they stand they would make distances a third too short.
+ *
+ * @example
+ * beamFromDataSheet({ power: watt(1500), divergence: radian(0.1), exitDiameter: mm(4) }).divergence.toFixed(4) // => '0.0707'
  */
 export function beamFromDataSheet(beam: LaserBeam): LaserBeam {
   return {

@@ -46,6 +46,8 @@ export interface WeldJob {
   readonly wireDiameter: Metre | null;
   readonly machine: MachineLimits;
   readonly aim: Aim;
+  /** Distance from the seam to the part's free edges where it is small enough to run hot; left out for large parts. */
+  readonly freeEdge?: Metre;
   /** The shop's schools; by default where every shop starts. */
   readonly practice?: Practice;
   /** Left out where the shop has no coupon: the model then stands alone. */

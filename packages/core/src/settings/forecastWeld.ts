@@ -1,5 +1,7 @@
 import { depthCorrection, type DepthCorrection } from '../evidence/index.js';
+import { partWarming } from '../heat/index.js';
 import { jointThermal, seamOf } from '../joint/index.js';
+import { diffusivity, meltRise, roomTemperature } from '../metal/index.js';
 import {
   meltKernel,
   predictMelt,
@@ -11,7 +13,7 @@ import {
   type ReachLimits,
 } from '../melt/index.js';
 import { depthSpread, oddsWithin, outcomeOdds, type OutcomeOdds } from '../odds/index.js';
-import { joulePerMetre, type JoulePerMetre, type MetrePerSecond } from '../quantity/index.js';
+import { joulePerMetre, kelvin, type JoulePerMetre, type MetrePerSecond } from '../quantity/index.js';
 import { meltInputOf } from './meltInputOf.js';
 import { wantedWindow, type ReachWindow } from './wantedWindow.js';
 import type { WeldJob } from './WeldJob.js';
@@ -43,6 +45,8 @@ export interface WeldForecast {
  * Depth, odds, pace and heat of a setting on a job.
  *
  * @throws RangeFault for a joint, a wobble, a power or a pace outside what can be computed
+ * @example
+ * forecastWeld(sampleJob(), sampleSetting).outcome // => 'full'
  */
 export function forecastWeld(job: WeldJob, setting: WeldSetting): WeldForecast {
   return forecastWith(predictMelt, job, setting);
@@ -60,7 +64,7 @@ function forecastWith(
 ): WeldForecast {
   const thermal = jointThermal(job.joint);
   const input = meltInputOf(job, setting, thermal);
-  const prediction = predict(input);
+  const prediction = withWarming(predict, job, input);
   const { lnRatio, sd } = correctionOf(job, input, prediction);
   const expectedReach = prediction.reach * Math.exp(lnRatio);
   const limits = reachLimits(thermal.thickness, prediction.width, seamOf(job.joint).gap);
@@ -78,6 +82,33 @@ function forecastWith(
     heat: joulePerMetre((setting.power * setting.duty) / input.travel),
   };
 }
+
+/**
+ * The prediction on a part whose free edges throw the heat back: what it absorbs warms the metal before the beam, and
+ * the warmer metal is predicted once more. Large parts are predicted once.
+ */
+function withWarming(
+  predict: (input: MeltInput) => MeltPrediction,
+  { freeEdge }: WeldJob,
+  input: MeltInput,
+): MeltPrediction {
+  const cold = predict(input);
+  if (freeEdge === undefined) return cold;
+  const { metal, thickness, heatDirections, travel, power, duty } = input;
+  const rise = partWarming({
+    absorbed: cold.absorptivity * power * duty,
+    conductivity: metal.conductivity,
+    diffusivity: diffusivity(metal),
+    travel,
+    thickness: (heatDirections * thickness) / 2,
+    edgeDistance: freeEdge,
+  });
+  const warmest = warmestShare * meltRise(metal);
+  return predict({ ...input, start: kelvin(roomTemperature + Math.min(rise, warmest)) });
+}
+
+/** A part that gets warmer than this share of its melting rise is past what one pass's images can say. */
+const warmestShare = 0.6;
 
 /** What the shop's coupons say, or the metal table's own spread around the model. */
 function correctionOf(job: WeldJob, melt: MeltInput, prediction: MeltPrediction): DepthCorrection {

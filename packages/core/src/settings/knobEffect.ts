@@ -18,6 +18,9 @@ const mostTries = 160;
 
 /**
  * Sensitivity and usable band of a knob; null where the setting has no such knob.
+ *
+ * @example
+ * (knobEffect(sampleJob(), sampleSetting, 'power').depthForTenPercent * 1000).toFixed(2) // => '0.19'
  */
 export function knobEffect(job: WeldJob, setting: WeldSetting, knob: Knob): KnobEffect | null {
   const value = knobValue(setting, knob);

@@ -334,3 +334,23 @@ describe('duty', () => {
     expect(jointThermal(job.joint).thickness).toBe(0.002);
   });
 });
+
+describe('a small part', () => {
+  it('runs hot: deeper the nearer its free edges, and as a large one where they are far', () => {
+    const job = sampleJob({ metal: 'aluminium5052', thickness: 2 });
+    const { setting } = suggestSetting(job);
+    const reach = (freeEdgeMm: number) =>
+      forecastWeld({ ...job, freeEdge: mm(freeEdgeMm) }, setting).prediction.reach;
+    const large = forecastWeld(job, setting).prediction.reach;
+    expect(reach(10)).toBeGreaterThan(reach(20) * 1.01);
+    expect(reach(20)).toBeGreaterThan(large * 1.005);
+    expect(reach(500)).toBeCloseTo(large, 6);
+    expect(suggestSetting({ ...job, freeEdge: mm(10) }).setting.power).toBeLessThan(setting.power);
+  });
+
+  it('is never counted warmer than the model can say', () => {
+    const tiny = { ...sampleJob({ metal: 'copper', thickness: 1 }), freeEdge: mm(1) };
+    const { forecast } = suggestSetting(tiny);
+    expect(Number.isFinite(forecast.expectedReach)).toBe(true);
+  });
+});

@@ -35,6 +35,9 @@ const gasAfterHot = { reactive: second(3), other: second(0.5) };
 /**
  * Gas, nozzle, aim, focus, ramps and gas times to go with a setting: starting values of common practice and the
  * shop's schools. None of them enters the computed depth.
+ *
+ * @example
+ * settingCompanions(sampleJob(), sampleSetting).nozzle.shape // => 'flat'
  */
 export function settingCompanions(job: WeldJob, setting: WeldSetting): SettingCompanions {
   const practice = job.practice ?? usualPractice;

@@ -16,6 +16,9 @@ const handBand = { slowest: 5, fastest: 20 };
 
 /**
  * What a welder should know of a setting before striking the light, most pressing first; empty when there is nothing.
+ *
+ * @example
+ * settingWarnings(sampleJob(), sampleSetting, forecastWeld(sampleJob(), sampleSetting)) // => []
  */
 export function settingWarnings(
   job: WeldJob,

@@ -15,12 +15,20 @@ const neighbours = 3;
 
 /**
  * The power, in the machine's own steps, most likely to land in the wanted window with everything else held.
+ *
+ * @example
+ * solvePower(sampleJob(), sampleSetting).setting.power // => 795
  */
 export function solvePower(job: WeldJob, rest: Omit<WeldSetting, 'power'>): Candidate {
   return solveSteps(job, job.machine.power, (power) => ({ ...rest, power: watt(power) }));
 }
 
-/** The duty, in the machine's own steps, most likely to land, with the power held. */
+/**
+ * The duty, in the machine's own steps, most likely to land, with the power held.
+ *
+ * @example
+ * solveDuty(sampleJob(), { least: 0.3, most: 1, step: 0.05 }, { ...sampleSetting, power: watt(1500) }).setting.duty.toFixed(2) // => '0.50'
+ */
 export function solveDuty(job: WeldJob, duty: KnobRange<number>, rest: Omit<WeldSetting, 'duty'>): Candidate {
   return solveSteps(job, duty, (value) => ({ ...rest, duty: fraction(value) }));
 }

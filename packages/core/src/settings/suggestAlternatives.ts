@@ -25,6 +25,9 @@ const chanceGivenUp = 0.15;
 /**
  * Two or three other settings for a job, each the best by another aim, with what it trades. Fewer where they come out
  * the same, or where only one thing lands; none for a share of the thickness, which leaves no room.
+ *
+ * @example
+ * suggestAlternatives(sampleJob(), suggestSetting(sampleJob()))[0].name // => 'coolAndQuick'
  */
 export function suggestAlternatives(job: WeldJob, chosen: Suggestion): readonly Alternative[] {
   if (job.aim.kind === 'share') return [];

@@ -11,6 +11,9 @@ const handPace = { least: metrePerSecond(0.002), most: metrePerSecond(0.03), ste
 
 /**
  * Where a knob stands, in SI; null where the setting has no such knob (no wobble, no wire, or the wire sets the pace).
+ *
+ * @example
+ * knobValue(sampleSetting, 'wobbleRate') // => 60
  */
 export function knobValue(setting: WeldSetting, knob: Knob): number | null {
   const { wobble, pace } = setting;
@@ -34,6 +37,8 @@ export function knobValue(setting: WeldSetting, knob: Knob): number | null {
  * The setting with one knob turned to a value; unchanged where it has no such knob.
  *
  * @param value SI
+ * @example
+ * turnKnob(sampleSetting, 'power', 900).power // => 900
  */
 export function turnKnob(setting: WeldSetting, knob: Knob, value: number): WeldSetting {
   const { wobble, pace } = setting;
@@ -57,7 +62,12 @@ export function turnKnob(setting: WeldSetting, knob: Knob, value: number): WeldS
   }
 }
 
-/** How far a knob can be turned on a machine, in SI; null where the machine has no such knob. */
+/**
+ * How far a knob can be turned on a machine, in SI; null where the machine has no such knob.
+ *
+ * @example
+ * knobRange(bench, 'power').most // => 1500
+ */
 export function knobRange(machine: MachineLimits, knob: Knob): KnobRange<number> | null {
   switch (knob) {
     case 'power':

@@ -49,6 +49,8 @@ const judgedTo = celsius(500);
  * free sheet: planning figures with the spreads their own functions state.
  *
  * @param zincCoat g/m2 on each side; 0 for bare sheet
+ * @example
+ * (weldConsequences(sampleJob(), sampleSetting, forecastWeld(sampleJob(), sampleSetting)).tint.back.straw * 1000).toFixed(1) // => '13.0'
  */
 export function weldConsequences(
   job: WeldJob,

@@ -22,6 +22,8 @@ export const dewMargin = 2;
  * any more, and near the dew point water forms on the optics.
  *
  * @param dew dew point of the room; null where it was not measured
+ * @example
+ * coolantState({ setPoint: celsius(25), lowerLimit: celsius(22), upperLimit: celsius(30) }, celsius(25), null).state // => 'ready'
  */
 export function coolantState(circuit: CoolantCircuit, coolant: Kelvin, dew: Kelvin | null): CoolantState {
   if (coolant < circuit.lowerLimit) {

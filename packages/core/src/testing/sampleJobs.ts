@@ -1,8 +1,10 @@
+import { evidenceWeldOf } from '../advice/index.js';
+import type { EvidenceCoupon } from '../evidence/index.js';
 import type { Joint } from '../joint/index.js';
 import type { MachineLimits } from '../machine/index.js';
 import { findMetal, type MetalId } from '../metal/index.js';
 import { fraction, hertz, mm, mmPerSecond, watt, type Metre } from '../quantity/index.js';
-import type { Aim, WeldJob } from '../settings/index.js';
+import { suggestSetting, type Aim, type WeldJob } from '../settings/index.js';
 
 /** A bench machine of 1.5 kW with a feeder, for tests. */
 export const bench: MachineLimits = {
@@ -41,4 +43,15 @@ export function sampleJob(said: SaidJob = {}): WeldJob {
     ...(said.practice === undefined ? {} : { practice: said.practice }),
     ...(said.evidence === undefined ? {} : { evidence: said.evidence }),
   };
+}
+
+/** The setting that is suggested for the sample job, for examples. */
+export const sampleSetting = suggestSetting(sampleJob()).setting;
+
+/** The sample job as the evidence takes it. */
+export const sampleWeld = evidenceWeldOf(sampleJob(), sampleSetting);
+
+/** A coupon of the sample job whose back showed this. */
+export function sampleCoupon(back: 'none' | 'faint' | 'even' | 'heavy' | 'hole', id = 'a'): EvidenceCoupon {
+  return { id, weld: sampleWeld, finding: { by: 'look', back }, isTravelMeasured: true, isSlip: false };
 }

@@ -38,6 +38,9 @@ const cutOffLength = 0.4e-3;
  * How warm the nozzle gets on a run, and the rests that keep it whole. One lump of copper that cools with a time of a
  * minute; light on it 0.4 % of the power, and up to 2 % more as the sweep comes within half a millimetre of the bore.
  * Planning figures to be replaced by what the shop sees.
+ *
+ * @example
+ * nozzleWarming({ bore: mm(6), wobbleWidth: mm(2), spotAtMouth: mm(1), meanPower: watt(1000), run: second(60) }).rise.toFixed(0) // => '18'
  */
 export function nozzleWarming(input: NozzleWarmingInput): NozzleWarming {
   const { bore, wobbleWidth, spotAtMouth, meanPower, run } = input;

@@ -35,6 +35,8 @@ export function travelFromWire(
  * Wire speed that a travel asks for; the inverse of {@link travelFromWire}.
  *
  * @param fill metal needed per length of seam, m2
+ * @example
+ * (wireForTravel(mm(0.8), mmPerSecond(8), squareMetre(0.5e-6)) * 1000).toFixed(2) // => '7.96'
  */
 export function wireForTravel(diameter: Metre, travel: MetrePerSecond, fill: SquareMetre): MetrePerSecond {
   return metrePerSecond((travel * fill) / wireArea(diameter));

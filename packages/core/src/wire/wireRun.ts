@@ -84,6 +84,8 @@ export interface SpoolLeft {
  *
  * @param onSpool kg of wire on the spool
  * @param perMetre kg of wire per metre of seam, above 0
+ * @example
+ * spoolLeft(5, 0.01, metre(100)).left // => 4
  */
 export function spoolLeft(onSpool: number, perMetre: number, seam: Metre): SpoolLeft {
   return { left: onSpool - perMetre * seam, seam: metre(onSpool / perMetre) };
