@@ -48,9 +48,10 @@ export function energyMapInto(input: EnergyMapInput, into: Float64Array): Float6
   const radius = spot / 2;
   const peak = (2 * power) / (Math.PI * radius * radius) / places;
   const offset = new Float64Array(2);
+  const along = new Float64Array(grid.columns);
   for (let place = 0; place < places; place++) {
     wobbleOffsetInto(wobble, place / places, offset);
-    addSpot({ grid, radius, peak }, offset[0] as number, offset[1] as number, into);
+    addSpot({ grid, radius, peak, along }, offset[0] as number, offset[1] as number, into);
   }
   return into;
 }
@@ -59,10 +60,12 @@ interface Spot {
   readonly grid: MapGrid;
   readonly radius: number;
   readonly peak: number;
+  /** Room for the Gaussian along the columns: it is the same in every row. */
+  readonly along: Float64Array;
 }
 
 /** Adds one Gaussian, only where it is felt. */
-function addSpot({ grid, radius, peak }: Spot, x: number, y: number, into: Float64Array): void {
+function addSpot({ grid, radius, peak, along }: Spot, x: number, y: number, into: Float64Array): void {
   const { left, bottom, step, columns, rows } = grid;
   const reach = felt * radius;
   const firstColumn = Math.max(0, Math.ceil((x - reach - left) / step));
@@ -70,13 +73,16 @@ function addSpot({ grid, radius, peak }: Spot, x: number, y: number, into: Float
   const firstRow = Math.max(0, Math.ceil((y - reach - bottom) / step));
   const lastRow = Math.min(rows - 1, Math.floor((y + reach - bottom) / step));
   const fall = -2 / (radius * radius);
+  for (let column = firstColumn; column <= lastColumn; column++) {
+    const dx = left + column * step - x;
+    along[column] = Math.exp(fall * dx * dx);
+  }
   for (let row = firstRow; row <= lastRow; row++) {
     const dy = bottom + row * step - y;
     const across = peak * Math.exp(fall * dy * dy);
     for (let column = firstColumn; column <= lastColumn; column++) {
-      const dx = left + column * step - x;
       const at = row * columns + column;
-      into[at] = (into[at] as number) + across * Math.exp(fall * dx * dx);
+      into[at] = (into[at] as number) + across * (along[column] as number);
     }
   }
 }

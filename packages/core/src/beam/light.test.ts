@@ -15,8 +15,9 @@ import {
   type MapGrid,
 } from './index.js';
 
-/** 6 mm square around the gun at 0.02 mm. */
-const grid: MapGrid = { left: -3e-3, bottom: -3e-3, step: 2e-5, columns: 301, rows: 301 };
+/** 3.2 mm square around the gun at 0.02 mm: the sweep of 2 mm and its spot lie inside. */
+const grid: MapGrid = { left: -1.6e-3, bottom: -1.6e-3, step: 2e-5, columns: 161, rows: 161 };
+const middle = 80;
 const map = (shape: (typeof wobbleShapes)[number] | 'none', width = 2) =>
   energyMapInto(
     { wobble: wobbleFrom(shape, mm(width), hertz(60)), spot: mm(0.3), power: watt(1000), grid },
@@ -44,22 +45,22 @@ describe('the energy map', () => {
 
   it('of a spot at rest is the Gaussian, by hand', () => {
     const light = map('none');
-    const centre = 150 * grid.columns + 150;
+    const centre = middle * grid.columns + middle;
     expect(light[centre]).toBeCloseTo((2 * 1000) / (Math.PI * 0.15e-3 ** 2), 0);
     expect(light[centre + 5]! / light[centre]!).toBeCloseTo(Math.exp(-2 * (0.1 / 0.15) ** 2), 9);
   });
 
   it('of a sweep from side to side is hottest at its turns, of a circle hollow in the middle', () => {
-    const column = (light: Float64Array, row: number) => light[row * grid.columns + 150]!;
+    const column = (light: Float64Array, row: number) => light[row * grid.columns + middle]!;
     const sideways = map('sideToSide');
-    expect(column(sideways, 150 + 47)).toBeGreaterThan(2 * column(sideways, 150));
-    expect(column(map('circle'), 150)).toBe(0);
+    expect(column(sideways, middle + 47)).toBeGreaterThan(2 * column(sideways, middle));
+    expect(column(map('circle'), middle)).toBe(0);
   });
 
   it('refuses a buffer of another size', () => {
     const input = { wobble: { shape: 'none' } as const, spot: mm(0.3), power: watt(1), grid };
     expect(() => energyMapInto(input, new Float64Array(5))).toThrow(
-      'energy map 5 places: allowed is 301 rows x 301 columns.',
+      'energy map 5 places: allowed is 161 rows x 161 columns.',
     );
   });
 });

@@ -1,5 +1,5 @@
 import type { EvidenceWeld } from './EvidenceWeld.js';
-import { lineRow } from './depthLine.js';
+import { lineRow, unknownVariance } from './depthLine.js';
 import type { ShopEvidence } from './shopEvidence.js';
 
 /** How a weld's real depth is expected to differ from the model's. */
@@ -11,14 +11,16 @@ export interface DepthCorrection {
 }
 
 /**
- * What the evidence says of a weld's depth. A machine, family or gas that the evidence was not made for counts as not
- * known at all beyond the shop's own weight: make the evidence with the question it is asked.
+ * What the evidence says of a weld's depth. A machine, family or gas that the evidence was not made for is as unknown
+ * as before any coupon, and widens the answer accordingly.
  *
  * @example
  * depthCorrection(shopEvidence(sampleWeld, []), sampleWeld).sd.toFixed(2) // => '0.22'
  */
 export function depthCorrection(evidence: ShopEvidence, weld: EvidenceWeld): DepthCorrection {
-  return correctionAlong(evidence, lineRow(evidence.line.terms, weld));
+  const { terms } = evidence.line;
+  const { lnRatio, sd } = correctionAlong(evidence, lineRow(terms, weld));
+  return { lnRatio, sd: Math.sqrt(sd * sd + unknownVariance(terms, weld)) };
 }
 
 /** Mean and standard deviation of the line along any row. */

@@ -86,6 +86,19 @@ function termSd(
 }
 
 /**
+ * Variance that a weld's machine, family and gas have of their own where the line holds no weight for them: they are
+ * then as unknown as before any coupon.
+ */
+export function unknownVariance(terms: readonly LineTerm[], weld: EvidenceWeld): number {
+  const isKnown = (has: (term: LineTerm) => boolean) => terms.some(has);
+  const { family } = weld.melt.metal;
+  const machine = isKnown((term) => term.kind === 'machine' && term.machineId === weld.machineId);
+  const metal = isKnown((term) => term.kind === 'family' && term.family === family);
+  const gas = isKnown((term) => term.kind === 'gas' && term.gas === weld.gas);
+  return (machine ? 0 : prior.machine ** 2) + (metal ? 0 : prior.family ** 2) + (gas ? 0 : prior.gas ** 2);
+}
+
+/**
  * The row x of a weld: 1 for what it has of the shop, its machine, family and gas, and its covariates.
  *
  * @example

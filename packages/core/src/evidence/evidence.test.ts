@@ -120,6 +120,18 @@ describe('coupons', () => {
     expect(shift('copper')).toBeLessThan(shift('lowCarbonSteel') / 2);
   });
 
+  it('leave a machine, a metal or a gas that they know nothing of as unknown as before', () => {
+    const evidence = shopEvidence(question, [deeper('a', 1.1)]);
+    const strange = weld({ machineId: 'barrow', metal: 'lowCarbonSteel', gas: 'nitrogen' });
+    const { sd, lnRatio } = depthCorrection(evidence, strange);
+    // The same question asked with the stranger in the line from the start: the shop's own weight is all they share.
+    const whole = shopEvidence(question, [deeper('a', 1.1), coupon('slip', look('hole'), {}, true)]);
+    const shopOnly = Math.sqrt(whole.covariance.get(0, 0));
+    expect(sd).toBeCloseTo(Math.hypot(shopOnly, 0.12, 0.12, 0.06), 2);
+    expect(lnRatio).toBeGreaterThan(0);
+    expect(lnRatio).toBeLessThan(depthCorrection(evidence, question).lnRatio);
+  });
+
   it('may come in any order', () => {
     const coupons = [
       coupon('a', look('even')),

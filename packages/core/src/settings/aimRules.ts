@@ -1,7 +1,7 @@
+import { metrePerSecond } from '../quantity/index.js';
 import { dressingLeft } from '../wire/index.js';
 import { beadBalanceOf } from './beadBalanceOf.js';
 import { forecastUnguarded } from './forecastWeld.js';
-import { scaledTravel } from './scaledTravel.js';
 import type { Candidate } from './solveStrength.js';
 import type { Aim, WeldJob } from './WeldJob.js';
 
@@ -54,10 +54,10 @@ const rules: Readonly<Record<Aim['kind'], AimRule>> = {
     ...plain,
     widthShares: [1.5, 1.25, 1],
     narrowsOnlyForReach: false,
-    chance: (job, { setting }) =>
+    chance: (job, { setting, forecast }) =>
       Math.min(
         ...[1 - handSlack, 1 + handSlack].map(
-          (by) => forecastUnguarded(job, scaledTravel(job, setting, by)).chance,
+          (by) => forecastUnguarded(job, setting, metrePerSecond(forecast.travel * by)).chance,
         ),
       ),
     cost: (_, { setting }) => (setting.wobble.shape === 'none' ? 0 : 0 - setting.wobble.width),

@@ -14,7 +14,7 @@ import {
 } from '../melt/index.js';
 import { depthSpread, oddsWithin, outcomeOdds, type OutcomeOdds } from '../odds/index.js';
 import { joulePerMetre, kelvin, type JoulePerMetre, type MetrePerSecond } from '../quantity/index.js';
-import { meltInputOf } from './meltInputOf.js';
+import { meltInputOf, travelOf } from './meltInputOf.js';
 import { wantedWindow, type ReachWindow } from './wantedWindow.js';
 import type { WeldJob } from './WeldJob.js';
 import type { WeldSetting } from './WeldSetting.js';
@@ -44,26 +44,37 @@ export interface WeldForecast {
 /**
  * Depth, odds, pace and heat of a setting on a job.
  *
+ * @param realTravel as the gun really went; by default the setting's own pace. With wire, a hand that hurries past the
+ *   wire or holds it back still feeds it
  * @throws RangeFault for a joint, a wobble, a power or a pace outside what can be computed
  * @example
  * forecastWeld(sampleJob(), sampleSetting).outcome // => 'full'
  */
-export function forecastWeld(job: WeldJob, setting: WeldSetting): WeldForecast {
-  return forecastWith(predictMelt, job, setting);
+export function forecastWeld(
+  job: WeldJob,
+  setting: WeldSetting,
+  realTravel: MetrePerSecond = travelOf(job, setting),
+): WeldForecast {
+  return forecastWith(predictMelt, job, setting, realTravel);
 }
 
 /** {@link forecastWeld} without the guards of the melt model, for searches that make their own settings. */
-export function forecastUnguarded(job: WeldJob, setting: WeldSetting): WeldForecast {
-  return forecastWith(meltKernel, job, setting);
+export function forecastUnguarded(
+  job: WeldJob,
+  setting: WeldSetting,
+  realTravel: MetrePerSecond = travelOf(job, setting),
+): WeldForecast {
+  return forecastWith(meltKernel, job, setting, realTravel);
 }
 
 function forecastWith(
   predict: (input: MeltInput) => MeltPrediction,
   job: WeldJob,
   setting: WeldSetting,
+  travel: MetrePerSecond,
 ): WeldForecast {
   const thermal = jointThermal(job.joint);
-  const input = meltInputOf(job, setting, thermal);
+  const input = meltInputOf(job, setting, travel, thermal);
   const prediction = withWarming(predict, job, input);
   const { lnRatio, sd } = correctionOf(job, input, prediction);
   const expectedReach = prediction.reach * Math.exp(lnRatio);
@@ -78,8 +89,8 @@ function forecastWith(
     odds: outcomeOdds(expectedReach, sd, limits),
     window,
     chance: oddsWithin(expectedReach, sd, window.from, window.to),
-    travel: input.travel,
-    heat: joulePerMetre((setting.power * setting.duty) / input.travel),
+    travel,
+    heat: joulePerMetre((setting.power * setting.duty) / travel),
   };
 }
 

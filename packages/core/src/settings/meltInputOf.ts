@@ -14,6 +14,7 @@ import type { WeldSetting } from './WeldSetting.js';
 export function meltInputOf(
   job: WeldJob,
   setting: WeldSetting,
+  travel: MetrePerSecond = travelOf(job, setting),
   thermal: JointThermal = jointThermal(job.joint),
 ): MeltInput {
   const { pace } = setting;
@@ -23,7 +24,7 @@ export function meltInputOf(
     heatDirections: thermal.heatDirections,
     power: setting.power,
     duty: setting.duty,
-    travel: travelOf(job, setting),
+    travel,
     spot: job.machine.spot,
     wobble: setting.wobble,
     wire: pace.by === 'wire' ? { diameter: pace.diameter, speed: pace.wireSpeed } : null,

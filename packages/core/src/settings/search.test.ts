@@ -10,12 +10,12 @@ import {
   inJoulePerMm,
   inMm,
   inMmPerSecond,
+  metrePerSecond,
   mm,
   mmPerSecond,
   second,
 } from '../quantity/index.js';
 import { bench, sampleJob, type SaidJob } from '../testing/sampleJobs.js';
-import { scaledTravel } from './scaledTravel.js';
 import {
   aimKinds,
   forecastWeld,
@@ -129,8 +129,10 @@ describe('aims', () => {
   it('wide and forgiving still lands when the hand is a fifth off, at least as surely as full reach', () => {
     const worst = (kind: 'reach' | 'wideForgiving') => {
       const job = sampleJob({ thickness: 1.5, aim: { kind } });
-      const { setting } = suggestSetting(job);
-      return Math.min(...[0.8, 1.2].map((by) => forecastWeld(job, scaledTravel(job, setting, by)).chance));
+      const { setting, forecast } = suggestSetting(job);
+      return Math.min(
+        ...[0.8, 1.2].map((by) => forecastWeld(job, setting, metrePerSecond(forecast.travel * by)).chance),
+      );
     };
     expect(worst('wideForgiving')).toBeGreaterThanOrEqual(worst('reach') - 0.02);
     const width = (kind: 'reach' | 'wideForgiving') =>
@@ -143,6 +145,14 @@ describe('aims', () => {
     expect(knobValue(setting, 'wobbleWidth')).toBeGreaterThanOrEqual(0.002 - 1e-12);
     expect(shortfall).toBeNull();
     expect(() => suggest({ gap: 0.5, aim: { kind: 'fillGap' } })).toThrow('gap to fill 0.5 mm without wire');
+    const hard = suggest({
+      metal: 'lowCarbonSteel',
+      thickness: 6,
+      gap: 1.2,
+      wire: mm(1.6),
+      aim: { kind: 'fillGap' },
+    });
+    expect(knobValue(hard.setting, 'wobbleWidth')).toBeGreaterThanOrEqual(0.0022 - 1e-12);
     const wide = suggest({ thickness: 3, gap: 1.2, wire: mm(0.8), aim: { kind: 'fillGap' } });
     expect(wide.shortfall?.obstacle).toContain('more than this wire carries across');
   });
@@ -279,8 +289,14 @@ describe('what a setting does to the part', () => {
   });
 
   it('is greater for more heat in every way', () => {
-    const slower = scaledTravel(job, setting, 0.8);
-    const more = weldConsequences(job, slower, forecastWeld(job, slower));
+    const held = forecastWeld(job, setting, metrePerSecond(forecast.travel * 0.8));
+    const more = weldConsequences(job, setting, held);
+    expect(more.pace?.by).toBe('heldBack');
+    const metal = ({ bead }: typeof more) => bead.crownArea + bead.rootArea;
+    expect(metal(more)).toBeGreaterThan(metal(found));
+    const hurried = forecastWeld(job, setting, metrePerSecond(forecast.travel * 1.3));
+    expect(weldConsequences(job, setting, hurried).pace?.by).toBe('hurried');
+    expect(hurried.prediction.wireShare).toBeCloseTo(forecast.prediction.wireShare, 3);
     expect(more.grossHeat).toBeGreaterThan(found.grossHeat);
     expect(more.tint?.back.straw).toBeGreaterThan(found.tint?.back.straw as number);
     expect(more.distortion.transverseShrinkage).toBeGreaterThan(found.distortion.transverseShrinkage);

@@ -91,7 +91,8 @@ function cheapestOfTied(job: WeldJob, rule: AimRule, rated: readonly [Rated, ...
 }
 
 function wobbleAtShare(job: WeldJob, usual: WobbleChoice, share: number): WeldSetting['wobble'] {
-  const width = snapToKnob(job.machine.wobbleWidth, metre(usual.width * share));
+  const wanted = metre(Math.max(usual.width * share, usual.leastWidth));
+  const width = snapToKnob(job.machine.wobbleWidth, wanted);
   return wobbleFrom(usual.shape, width, snapToKnob(job.machine.wobbleRate, usual.frequency));
 }
 

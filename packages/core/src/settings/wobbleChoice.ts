@@ -1,5 +1,5 @@
 import { wobbleNames, type WobbleShape } from '../beam/index.js';
-import { edgesBeyondGap, jointThermal, seamOf } from '../joint/index.js';
+import { edgesBeyondGap, gapBorne, jointThermal, seamOf } from '../joint/index.js';
 import type { Metal } from '../metal/index.js';
 import { usualPractice, type Practice } from '../practice/index.js';
 import { hertz, metre, mm, type Hertz, type Metre } from '../quantity/index.js';
@@ -10,6 +10,8 @@ export interface WobbleChoice {
   readonly shape: WobbleShape;
   readonly width: Metre;
   readonly frequency: Hertz;
+  /** Below this the weave no longer reaches both edges of the gap; 0 where the gap is borne plainly. */
+  readonly leastWidth: Metre;
   readonly reasons: { readonly shape: string; readonly width: string; readonly rate: string };
 }
 
@@ -48,12 +50,15 @@ export function wobbleFor(job: WobbleJob): WobbleChoice {
   const practice = job.practice ?? usualPractice;
   const { thickness } = jointThermal(job.joint);
   const shape = shapeFor(job, thickness, practice);
-  const width = widthFor(thickness, seamOf(job.joint).gap, practice);
+  const { gap } = seamOf(job.joint);
+  const width = widthFor(thickness, gap, practice);
+  const { plain, leastWeave } = gapBorne(job.joint, null);
   const rate = rateFor(job.machine.spot, practice);
   return {
     shape: shape.value,
     width: width.value,
     frequency: rate.value,
+    leastWidth: gap > plain ? leastWeave : mm(0),
     reasons: { shape: shape.reason, width: width.reason, rate: rate.reason },
   };
 }
