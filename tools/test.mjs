@@ -14,7 +14,8 @@ const scratch = mkdtempSync(join(tmpdir(), 'heron-test-'));
 const workspaces = ['packages/contract', 'apps/server', 'apps/web'];
 const total = { passed: 0, failed: 0 };
 
-for (const workspace of ['packages/core', ...workspaces, 'e2e']) check(`types ${workspace}`, bin('tsc'), ['-p', workspace]);
+for (const workspace of ['packages/core', ...workspaces, 'e2e'])
+  check(`types ${workspace}`, bin('tsc'), ['-p', workspace]);
 check('lint', bin('eslint'), ['.', '--max-warnings', '0', '--cache', '--cache-location', '.cache/eslint']);
 check('formatting', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
 check('layers', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'packages', 'apps', 'e2e']);
