@@ -121,6 +121,7 @@ export {
 export {
   jointKinds,
   seamOf,
+  tackTravel,
   thinnerSheet,
   type Joint,
   type JointKind,

@@ -1,4 +1,10 @@
-import type { Metre, Radian, Second } from '../quantity/index.js';
+import {
+  metrePerSecond,
+  type Metre,
+  type MetrePerSecond,
+  type Radian,
+  type Second,
+} from '../quantity/index.js';
 
 interface TwoSheets {
   readonly firstThickness: Metre;
@@ -116,6 +122,16 @@ export const jointKinds = [
   'plug',
   'tack',
 ] as const satisfies readonly JointKind[];
+
+/**
+ * Pace of a timed tack: its length over its time.
+ *
+ * @example
+ * tackTravel({ kind: 'tack', on: sampleJob().joint, length: mm(3), lightOn: second(0.6) }) // => 0.005
+ */
+export function tackTravel({ length, lightOn }: TackJoint): MetrePerSecond {
+  return metrePerSecond(length / lightOn);
+}
 
 /**
  * The seam of a joint: a tack is on one.

@@ -1,6 +1,7 @@
 export {
   jointKinds,
   seamOf,
+  tackTravel,
   thinnerSheet,
   type Joint,
   type JointKind,

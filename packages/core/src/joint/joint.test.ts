@@ -120,6 +120,8 @@ describe('a joint that cannot be', () => {
       'gap -0.1 mm: allowed is 0 to 1 mm, the thinner sheet’s thickness. Re-fit the parts',
     ],
     ['gap', made('tee', { first: 1, second: 2, gap: 1.5 }), 'gap 1.5 mm'],
+    ['tack', { ...made('tack', usual), length: mm(50) } as Joint, 'tack 50 mm: allowed is 0.5 to 30 mm.'],
+    ['tack’s time', { ...made('tack', usual), lightOn: second(0) } as Joint, 'time of a tack 0 s'],
     ['leg', { ...made('tee', usual), leg: mm(20) } as Joint, 'leg 20 mm: allowed is 0.5 to 12 mm.'],
     ['tube', { ...made('tubeToPlate', usual), tubeRadius: mm(1) } as Joint, 'tube radius 1 mm'],
     ['hole', { ...made('plug', usual), holeDiameter: mm(40) } as Joint, 'hole 40 mm: allowed is 1 to 20 mm.'],

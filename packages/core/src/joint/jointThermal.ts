@@ -1,6 +1,6 @@
 import { RangeFault, requireWithin } from '../fault/index.js';
 import { inDegrees, inMm, metre, type Metre } from '../quantity/index.js';
-import { seamOf, thinnerSheet, type Joint, type SeamJoint } from './Joint.js';
+import { seamOf, thinnerSheet, type Joint, type SeamJoint, type TackJoint } from './Joint.js';
 
 /** What a joint means to the melt model. */
 export interface JointThermal {
@@ -27,7 +27,7 @@ const rootShare = 0.2;
  * - flare groove: t = 0.7 leg + 0.2 t1; tube wall and sheet both run on, n = 2 (t1 + t2)/t
  * - plug: the fillet round the hole with leg min(t1, half the hole); n = (t1 + 2 t2)/t
  * - outside corner, edge: t = min(t1, t2); heat leaves one way only, n = (t1 + t2)/(2 t)
- * - tack: as the seam it is on.
+ * - tack: as the seam it is on. A tack starts cold, so it reaches less than a seam under way at the same pace.
  *
  * @throws RangeFault for a sheet outside 0.3 to 12 mm, a gap that cannot be bridged, or a size the joint cannot have
  * @example
@@ -36,6 +36,7 @@ const rootShare = 0.2;
 export function jointThermal(joint: Joint): JointThermal {
   const seam = seamOf(joint);
   requireJoint(seam);
+  if (joint.kind === 'tack') requireTack(joint);
   const { firstThickness: first, secondThickness: second } = seam;
   switch (seam.kind) {
     case 'butt':
@@ -90,6 +91,11 @@ function requireBevel(seam: Extract<SeamJoint, { kind: 'butt' | 'tubeButt' }>): 
   const { land, includedAngle } = seam.bevel;
   requireWithin(inMm(land), { quantity: 'land', min: 0.3, max: inMm(thinnerSheet(seam)), unit: 'mm' });
   requireWithin(inDegrees(includedAngle), { quantity: 'bevel angle', min: 20, max: 120, unit: 'degrees' });
+}
+
+function requireTack({ length, lightOn }: TackJoint): void {
+  requireWithin(inMm(length), { quantity: 'tack', min: 0.5, max: 30, unit: 'mm' });
+  requireWithin(lightOn, { quantity: 'time of a tack', min: 0.05, max: 10, unit: 's' });
 }
 
 /** Refuses a gap that no bead could cross: wider than the thinner sheet is thick. */

@@ -13,7 +13,13 @@ import {
   type ReachLimits,
 } from '../melt/index.js';
 import { depthSpread, oddsWithin, outcomeOdds, type OutcomeOdds } from '../odds/index.js';
-import { joulePerMetre, kelvin, type JoulePerMetre, type MetrePerSecond } from '../quantity/index.js';
+import {
+  joulePerMetre,
+  kelvin,
+  type JoulePerMetre,
+  type Kelvin,
+  type MetrePerSecond,
+} from '../quantity/index.js';
 import { meltInputOf, travelOf } from './meltInputOf.js';
 import { wantedWindow, type ReachWindow } from './wantedWindow.js';
 import type { WeldJob } from './WeldJob.js';
@@ -23,6 +29,8 @@ import type { WeldSetting } from './WeldSetting.js';
 export interface WeldForecast {
   /** What the model alone says. */
   readonly prediction: MeltPrediction;
+  /** Temperature of the sheets before the beam: warmer than the room on a small part. */
+  readonly start: Kelvin;
   /** Depth over thickness with what the shop's coupons say; the model's own without coupons. */
   readonly expectedReach: number;
   /** Standard deviation of ln(real depth / expected depth). */
@@ -75,13 +83,14 @@ function forecastWith(
 ): WeldForecast {
   const thermal = jointThermal(job.joint);
   const input = meltInputOf(job, setting, travel, thermal);
-  const prediction = withWarming(predict, job, input);
+  const { prediction, start } = withWarming(predict, job, input);
   const { lnRatio, sd } = correctionOf(job, input, prediction);
   const expectedReach = prediction.reach * Math.exp(lnRatio);
   const limits = reachLimits(thermal.thickness, prediction.width, seamOf(job.joint).gap);
   const window = wantedWindow(job.aim, limits);
   return {
     prediction,
+    start,
     expectedReach,
     spread: sd,
     limits,
@@ -102,9 +111,9 @@ function withWarming(
   predict: (input: MeltInput) => MeltPrediction,
   { freeEdge }: WeldJob,
   input: MeltInput,
-): MeltPrediction {
+): { prediction: MeltPrediction; start: Kelvin } {
   const cold = predict(input);
-  if (freeEdge === undefined) return cold;
+  if (freeEdge === undefined) return { prediction: cold, start: roomTemperature };
   const { metal, thickness, heatDirections, travel, power, duty } = input;
   const rise = partWarming({
     absorbed: cold.absorptivity * power * duty,
@@ -115,7 +124,8 @@ function withWarming(
     edgeDistance: freeEdge,
   });
   const warmest = warmestShare * meltRise(metal);
-  return predict({ ...input, start: kelvin(roomTemperature + Math.min(rise, warmest)) });
+  const start = kelvin(roomTemperature + Math.min(rise, warmest));
+  return { prediction: predict({ ...input, start }), start };
 }
 
 /** A part that gets warmer than this share of its melting rise is past what one pass's images can say. */

@@ -76,6 +76,11 @@ describe('the search over joints', () => {
     },
   );
 
+  it('gives a tack the pace of its own length and time, without wire', () => {
+    const { setting } = suggest({ joint: jointOf('tack', 1), wire: mm(0.8) });
+    expect(setting.pace).toEqual({ by: 'hand', travel: 0.006 });
+  });
+
   it('wants less power at an edge, which cannot lose its heat, than for a butt of the same sheet', () => {
     const power = (kind: JointKind) => suggest({ joint: jointOf(kind, 1.5) }).setting.power;
     expect(power('edge')).toBeLessThan(power('butt'));

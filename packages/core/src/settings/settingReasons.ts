@@ -57,7 +57,8 @@ function wireReason({ forecast }: Candidate): string {
   return `lays down the gap and the crown at ${inMmPerSecond(forecast.travel).toFixed(0)} mm/s: the wire sets the pace`;
 }
 
-function paceReason({ aim }: WeldJob): string {
+function paceReason({ aim, joint }: WeldJob): string {
+  if (joint.kind === 'tack') return 'the tack’s length over its time';
   return aim.kind === 'leastHeat' || aim.kind === 'leastDressing'
     ? 'as quick as still lands as surely: less heat in the part'
     : 'a pace a hand keeps, the quickest that still lands as surely';

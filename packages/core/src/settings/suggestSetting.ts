@@ -1,6 +1,6 @@
 import { wobbleFrom } from '../beam/index.js';
 import { RangeFault, requireWithin } from '../fault/index.js';
-import { jointThermal, metalNeeded, seamOf } from '../joint/index.js';
+import { jointThermal, metalNeeded, seamOf, tackTravel } from '../joint/index.js';
 import { snapToKnob } from '../machine/index.js';
 import { fraction, inMm, metre, mmPerSecond, type MetrePerSecond } from '../quantity/index.js';
 import { wireForTravel } from '../wire/index.js';
@@ -133,6 +133,8 @@ function solveStrength(job: WeldJob, wobble: WeldSetting['wobble'], pace: Pace):
 
 function paceFor(job: WeldJob, wobble: WeldSetting['wobble'], travel: MetrePerSecond): Pace {
   const { wireDiameter, machine, joint } = job;
+  // A tack is timed, and made of the edges alone.
+  if (joint.kind === 'tack') return { by: 'hand', travel: tackTravel(joint) };
   if (wireDiameter === null || machine.wireSpeed === null) return { by: 'hand', travel };
   const fill = metalNeeded(joint, plainBead(job, { wobble })).total;
   const wanted = wireForTravel(wireDiameter, travel, fill);

@@ -9,7 +9,7 @@ import {
 } from '../heat/index.js';
 import { jointThermal, metalNeeded } from '../joint/index.js';
 import type { BeadBalance } from '../melt/index.js';
-import { meltRise, roomTemperature, zincBoiledOff, zincBoilingPoint } from '../metal/index.js';
+import { meltRise, zincBoiledOff, zincBoilingPoint } from '../metal/index.js';
 import { celsius, joulePerMetre, metre, type JoulePerMetre, type Second } from '../quantity/index.js';
 import {
   dressingLeft,
@@ -69,7 +69,7 @@ export function weldConsequences(
     density: metal.density,
     heatCapacity: metal.heatCapacity,
     thickness: heatedThickness,
-    start: roomTemperature,
+    start: forecast.start,
     melting: metal.meltingPoint,
   };
   const depth = forecast.expectedReach * thermal.thickness;
@@ -92,7 +92,7 @@ export function weldConsequences(
       density: metal.density,
       heatCapacity: metal.heatCapacity,
       expansion: metal.expansion,
-      meltRise: meltRise(metal),
+      meltRise: meltRise(metal, forecast.start),
       heatedThickness,
       thickness: thermal.thickness,
       faceWidth: bead.faceWidth,

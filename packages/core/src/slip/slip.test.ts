@@ -10,6 +10,8 @@ describe('a wire speed in the wrong unit', () => {
     [10, 'cm/min', 'mm/s', 10],
     [1, 'mm/s', 'cm/s', 10],
     [0.6, 'mm/s', 'm/min', 10],
+    [600, 'mm/s', 'mm/min', 10],
+    [0.4, 'mm/s', 'in/s', 10.16],
   ] as const)('%d %s was probably %s, %d mm/s', (value, unit, meant, speed) => {
     const slip = wireSpeedSlip(value, unit, { wanted: 9.8 });
     expect(slip?.words).toContain(`Probably ${value} ${meant}, which is ${speed.toFixed(1)} mm/s.`);

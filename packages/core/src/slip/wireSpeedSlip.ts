@@ -2,14 +2,16 @@ import type { UnitSlip } from './UnitSlip.js';
 
 /**
  * Mistakes of unit in a wire speed: the number was meant in the first unit and read in the second. Wire speed comes in
- * cm/min, m/min, in/min and mm/s, which differ by 6, 10, 25.4, 60, 100 and 2.54.
+ * cm/min, m/min, in/min and mm/s, which differ by 2.54, 6, 10, 25.4, 60, 100 and their products.
  */
 const wireSpeedUnits = [
   { unit: 'mm/s', mmPerSecond: 1 },
+  { unit: 'mm/min', mmPerSecond: 1 / 60 },
   { unit: 'cm/min', mmPerSecond: 10 / 60 },
   { unit: 'in/min', mmPerSecond: 25.4 / 60 },
   { unit: 'm/min', mmPerSecond: 1000 / 60 },
   { unit: 'cm/s', mmPerSecond: 10 },
+  { unit: 'in/s', mmPerSecond: 25.4 },
 ] as const;
 
 export type WireSpeedUnit = (typeof wireSpeedUnits)[number]['unit'];
