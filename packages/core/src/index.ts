@@ -142,6 +142,8 @@ export {
   sheetRange,
   type JointThermal,
   heatDirectionsWhy,
+  farFace,
+  type FarFace,
   metalNeeded,
   usualCrown,
   type MetalNeeded,

@@ -19,7 +19,7 @@ export interface TintInput {
   readonly faceWidth: number;
   /** Width of the melt at the back, m; 0 where it does not come through. */
   readonly rootWidth: number;
-  /** Metal left under the melt, m; 0 where it comes through. */
+  /** Metal left under the melt, m; 0 where it comes through, Infinity where there is no far side. */
   readonly leftUnderMelt: number;
 }
 

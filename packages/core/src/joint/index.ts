@@ -21,6 +21,7 @@ export {
 } from './Joint.js';
 export { jointThermal, sheetRange, type JointThermal } from './jointThermal.js';
 export { heatDirectionsWhy } from './heatDirectionsWhy.js';
+export { farFace, type FarFace } from './farFace.js';
 export { metalNeeded, usualCrown, type MetalNeeded } from './metalNeeded.js';
 export { gapBorne, gapAsKnob, edgesBeyondGap, type GapBorne } from './gapBorne.js';
 export { beamAim, type BeamAim } from './beamAim.js';

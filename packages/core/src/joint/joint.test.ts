@@ -147,7 +147,7 @@ describe('metal a joint needs', () => {
   it('is a butt’s gap, crown and root, by hand', () => {
     // 2 mm sheet, 0.2 mm gap, 2.4 mm bead: gap 0.4, crown 2/3 x 2.4 x 0.3, root 2/3 x 1.2 x 0.15 mm2.
     expect(total(butt(2, 0.2))).toBeCloseTo(0.4 + 0.48 + 0.12, 9);
-    expect(inSquareMm(metalNeeded(butt(2), mm(2.4), mm(0.6)).face)).toBeCloseTo(0.96, 9);
+    expect(inSquareMm(metalNeeded(butt(2), mm(2.4), mm(0.6)).crown)).toBeCloseTo(0.96, 9);
   });
 
   it('keeps the crown between 0.2 and 0.5 mm', () => {
@@ -363,7 +363,7 @@ describe('the outline', () => {
     expect(fillArea(made('tee', usual))).toBeCloseTo(4.5, 9);
     expect(fillArea(made('outsideCorner', usual))).toBeCloseTo((Math.PI / 4) * 2.25, 1);
     expect(1.1 * fillArea(made('flareGroove', usual))).toBeCloseTo(
-      inSquareMm(metalNeeded(made('flareGroove', usual), mm(2)).face),
+      inSquareMm(metalNeeded(made('flareGroove', usual), mm(2)).fill),
       1,
     );
     const bevelled = {

@@ -19,8 +19,11 @@ const edgesGive = 0.25;
 /** Metal a seam takes per length, by where it goes. */
 export interface MetalNeeded {
   readonly gap: SquareMetre;
-  /** Crown, fillet or filled groove. */
-  readonly face: SquareMetre;
+  /** What belongs to the joint: fillet, groove, V of a bevel, rounded corner, filled hole. */
+  readonly fill: SquareMetre;
+  /** What stands over the sheets in front. */
+  readonly crown: SquareMetre;
+  /** What stands over them behind. */
   readonly root: SquareMetre;
   /** What the joint's own edges give, already taken off the sum. */
   readonly edges: SquareMetre;
@@ -39,7 +42,7 @@ export function usualCrown(thickness: Metre): Metre {
 }
 
 /**
- * Metal a joint needs per length of seam: gap + crown or fillet + root - what its edges give. An area balance with
+ * Metal a joint needs per length of seam: gap + fillet or groove + crown + root - what its edges give. An area balance with
  * these planning assumptions: parabolic crown over the bead, a root half as wide and half as high, fillets a tenth
  * fuller than their triangle, outside corners rounded to the thinner sheet's thickness.
  *
@@ -57,40 +60,53 @@ export function metalNeeded(joint: Joint, beadWidth: Metre, crown?: Metre): Meta
   switch (seam.kind) {
     case 'butt':
     case 'tubeButt':
-      return needed({ gap: seam.gap * thinner, face: cap + bevelArea(seam.bevel, thinner), root: rootCap });
+      return needed({
+        gap: seam.gap * thinner,
+        fill: bevelArea(seam.bevel, thinner),
+        crown: cap,
+        root: rootCap,
+      });
     case 'lap':
-      return needed({ gap: seam.gap * beadWidth, face: cap });
+      return needed({ gap: seam.gap * beadWidth, crown: cap });
     case 'edge':
-      return needed({ gap: seam.gap * thinner, face: cap });
+      return needed({ gap: seam.gap * thinner, crown: cap });
     case 'tee':
     case 'tubeToPlate':
     case 'insideCorner':
-      return needed({ gap: seam.gap * seam.leg, face: filletArea(seam.leg) });
+      return needed({ gap: seam.gap * seam.leg, fill: filletArea(seam.leg) });
     case 'flareGroove':
-      return needed({ gap: seam.gap * seam.leg, face: flareArea(seam) });
+      return needed({ gap: seam.gap * seam.leg, fill: flareArea(seam) });
     case 'outsideCorner':
       return needed({
         gap: seam.gap * thinner,
-        face: (Math.PI / 4) * thinner * thinner,
+        fill: (Math.PI / 4) * thinner * thinner,
         edges: edgesGive * thinner * thinner,
       });
     case 'plug': {
       const leg = plugLeg(seam.firstThickness, seam.holeDiameter);
       const isFilled = leg >= seam.holeDiameter / 2;
       const hole = (seam.holeDiameter * seam.firstThickness) / 4;
-      return needed({ gap: seam.gap * leg, face: isFilled ? hole : filletArea(leg) });
+      return needed({ gap: seam.gap * leg, fill: isFilled ? hole : filletArea(leg) });
     }
   }
 }
 
-function needed(parts: { gap: number; face: number; root?: number; edges?: number }): MetalNeeded {
-  const { gap, face, root = 0, edges = 0 } = parts;
+interface Parts {
+  readonly gap: number;
+  readonly fill?: number;
+  readonly crown?: number;
+  readonly root?: number;
+  readonly edges?: number;
+}
+
+function needed({ gap, fill = 0, crown = 0, root = 0, edges = 0 }: Parts): MetalNeeded {
   return {
     gap: squareMetre(gap),
-    face: squareMetre(face),
+    fill: squareMetre(fill),
+    crown: squareMetre(crown),
     root: squareMetre(root),
     edges: squareMetre(edges),
-    total: squareMetre(Math.max(0, gap + face + root - edges)),
+    total: squareMetre(Math.max(0, gap + fill + crown + root - edges)),
   };
 }
 

@@ -1,4 +1,4 @@
-import { jointThermal, metalNeeded } from '../joint/index.js';
+import { farFace, jointThermal, metalNeeded } from '../joint/index.js';
 import { beadBalance, type BeadBalance } from '../melt/index.js';
 import { metre, squareMetre } from '../quantity/index.js';
 import { wireArea } from '../wire/index.js';
@@ -11,11 +11,15 @@ export function beadBalanceOf(job: WeldJob, setting: WeldSetting, forecast: Weld
   const { thickness } = jointThermal(job.joint);
   const { pace } = setting;
   const laid = pace.by === 'wire' ? (wireArea(pace.diameter) * pace.wireSpeed) / forecast.travel : 0;
+  const { gap, fill, edges } = metalNeeded(job.joint, forecast.prediction.width);
   return beadBalance({
     faceWidth: forecast.prediction.width,
     depth: metre(forecast.expectedReach * thickness),
     thickness,
-    gapArea: metalNeeded(job.joint, forecast.prediction.width).gap,
+    gapArea: gap,
+    // Without wire a fillet is made of the sheets' own edges: what they lose there is not undercut.
+    fillArea: squareMetre(pace.by === 'wire' ? fill - edges : 0),
+    isOpenBehind: farFace(job.joint).isOpen,
     laid: squareMetre(laid),
   });
 }

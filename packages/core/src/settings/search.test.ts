@@ -284,6 +284,28 @@ describe('what a setting does to the part', () => {
     expect((2 / 3) * bead.faceWidth * bead.crownHeight).toBeCloseTo(bead.crownArea, 15);
   });
 
+  it('counts a fillet as wanted, not as something to grind off, and shows no root where there is no open back', () => {
+    for (const kind of ['tee', 'insideCorner', 'flareGroove', 'tubeToPlate'] as const) {
+      const fillet = sampleJob({ joint: jointOf(kind, 1.5), wire: mm(0.8) });
+      const suggestion = suggestSetting(fillet);
+      const { bead, dressing } = weldConsequences(fillet, suggestion.setting, suggestion.forecast);
+      expect(bead.rootWidth).toBe(0);
+      expect(bead.crownHeight * 1000).toBeLessThan(0.05);
+      expect(bead.undercut * 1000).toBeLessThan(0.05);
+      expect(dressing.minutesPerMetre).toBeLessThan(2.5);
+    }
+  });
+
+  it('colours behind a lap less than in front, behind an edge not at all', () => {
+    const tintOf = (kind: JointKind) => {
+      const one = sampleJob({ joint: jointOf(kind, 1.5) });
+      const suggestion = suggestSetting(one);
+      return weldConsequences(one, suggestion.setting, suggestion.forecast).tint;
+    };
+    expect(tintOf('lap')?.back.straw).toBeLessThan(tintOf('lap')?.front.straw as number);
+    expect(tintOf('edge')?.back).toEqual({ straw: 0, gold: 0, blue: 0 });
+  });
+
   it('leaves undercut where no wire feeds a bead that came through', () => {
     const bare = sampleJob({ thickness: 2, gap: 0.2 });
     const suggestion = suggestSetting(bare);

@@ -7,7 +7,7 @@ import {
   type LaidHeat,
   type SeamTint,
 } from '../heat/index.js';
-import { jointThermal, metalNeeded } from '../joint/index.js';
+import { farFace, jointThermal, metalNeeded } from '../joint/index.js';
 import type { BeadBalance } from '../melt/index.js';
 import { meltRise, zincBoiledOff, zincBoilingPoint } from '../metal/index.js';
 import { celsius, joulePerMetre, metre, type JoulePerMetre, type Second } from '../quantity/index.js';
@@ -73,6 +73,7 @@ export function weldConsequences(
     melting: metal.meltingPoint,
   };
   const depth = forecast.expectedReach * thermal.thickness;
+  const { distance } = farFace(job.joint);
   return {
     grossHeat: forecast.heat,
     absorbedHeat: joulePerMetre(absorbed),
@@ -81,7 +82,7 @@ export function weldConsequences(
       heat,
       faceWidth: bead.faceWidth,
       rootWidth: bead.rootWidth,
-      leftUnderMelt: Math.max(0, thermal.thickness - depth),
+      leftUnderMelt: distance === null ? Infinity : Math.max(0, distance - depth),
     }),
     coolingTime:
       metal.meltingPoint > judgedFrom
