@@ -47,6 +47,12 @@ const machine: Machine = {
     wireSpeedMmS: { ...range, least: 1 },
     wireSpeedUnit: 'cm/min',
     panel: ['power', 'wobbleWidth', 'wobbleRate', 'wireSpeed'],
+    optics: null,
+    mains: null,
+    coolant: [],
+    pointer: null,
+    feederMenu: [],
+    programSlots: 0,
   },
 };
 

@@ -4,11 +4,19 @@ export { settingSchema, type Setting } from './setting.js';
 export {
   machineSchema,
   machineProfileSchema,
+  machineRevisionDraftSchema,
+  machineRevisionSchema,
+  machineFileSchema,
   panelKnobs,
+  wireSpeedUnits,
   type Machine,
+  type MachineFile,
   type MachineProfile,
+  type MachineRevision,
+  type MachineRevisionDraft,
   type PanelKnob,
 } from './machine.js';
+export { startingProfiles, type StartingProfile } from './startingProfiles.js';
 export { personSchema, type Person } from './person.js';
 export {
   couponDraftSchema,

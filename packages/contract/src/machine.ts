@@ -1,40 +1,201 @@
-import { wobbleShapes } from '@lone-heron/core';
+import { describeRange, wobbleShapes, type AllowedRange } from '@lone-heron/core';
 import { z } from 'zod';
-import { oneOf, shortText } from './bounded.js';
+import { boundedNumber, oneOf, shortText } from './bounded.js';
 
-/** A knob's reach in the unit its name says. */
-const rangeOf = z.strictObject({ least: z.number(), most: z.number(), step: z.number().positive() });
+/** A knob's reach in the unit its name says, inside what such machines can be. */
+function reachOf(range: AllowedRange) {
+  const value = boundedNumber(range);
+  const step = boundedNumber({ quantity: 'step', min: 0.001, max: range.max, unit: range.unit });
+  return z
+    .strictObject(
+      { least: value, most: value, step },
+      { error: `least, most and step, from ${describeRange(range)}` },
+    )
+    .check(({ value: reach, issues }) => {
+      if (reach.most > reach.least) return;
+      const message = `more than the least, ${reach.least} ${range.unit}`;
+      issues.push({ code: 'custom', path: ['most'], input: reach.most, message });
+    });
+}
 
 /** Knobs a panel can have, in the order the panel shows them. */
 export const panelKnobs = ['power', 'wobbleWidth', 'wobbleRate', 'wireSpeed'] as const;
 export type PanelKnob = (typeof panelKnobs)[number];
 
+/** How feeders show wire speed. */
+export const wireSpeedUnits = ['cm/min', 'm/min', 'mm/s', 'in/min'] as const;
+
+const watts = { quantity: 'power', min: 50, max: 6000, unit: 'W' };
+const celsius = (quantity: string) => boundedNumber({ quantity, min: 0, max: 60, unit: '°C' });
+
+const opticsSchema = z.strictObject(
+  {
+    fibreCoreMm: boundedNumber({ quantity: 'fibre core', min: 0.005, max: 1, unit: 'mm' }),
+    collimatorMm: boundedNumber({ quantity: 'collimator', min: 10, max: 500, unit: 'mm' }),
+    focusLensMm: boundedNumber({ quantity: 'focus lens', min: 20, max: 1000, unit: 'mm' }),
+    /** M2. */
+    beamQuality: boundedNumber({ quantity: 'beam quality M2', min: 1, max: 50, unit: '' }),
+    /** Full angle behind the focus, as the data sheet gives it (1/e2). */
+    divergenceMrad: boundedNumber({ quantity: 'divergence', min: 1, max: 600, unit: 'mrad' }),
+  },
+  { error: 'optics with fibreCoreMm, collimatorMm, focusLensMm, beamQuality and divergenceMrad, or null' },
+);
+
+const mainsSchema = z.strictObject(
+  {
+    volts: boundedNumber({ quantity: 'mains', min: 90, max: 700, unit: 'V' }),
+    phases: z.union([z.literal(1), z.literal(3)], { error: '1 or 3 phases' }),
+    /** Chiller, feeder and extraction on the same supply. */
+    otherW: boundedNumber({ quantity: 'other load', min: 0, max: 20_000, unit: 'W' }),
+    wallPlugPercent: boundedNumber({ quantity: 'wall-plug efficiency', min: 5, max: 60, unit: '%' }),
+    powerFactor: boundedNumber({ quantity: 'power factor', min: 0.5, max: 1, unit: '' }),
+  },
+  { error: 'mains with volts, phases, otherW, wallPlugPercent and powerFactor, or null' },
+);
+
+const coolantSchema = z
+  .strictObject(
+    {
+      name: shortText(40).min(1, { error: 'a name, such as source' }),
+      setPointC: celsius('coolant set point'),
+      lowerC: celsius('coolant lower limit'),
+      upperC: celsius('coolant upper limit'),
+      changeMonths: boundedNumber({ quantity: 'water change', min: 1, max: 24, unit: 'months' }),
+    },
+    { error: 'a circuit with name, setPointC, lowerC, upperC and changeMonths' },
+  )
+  .check(({ value, issues }) => {
+    if (value.lowerC < value.setPointC && value.setPointC < value.upperC) return;
+    issues.push({
+      code: 'custom',
+      path: ['setPointC'],
+      input: value.setPointC,
+      message: `between the limits, ${value.lowerC} and ${value.upperC} °C`,
+    });
+  });
+
+const pointerSchema = z.strictObject(
+  {
+    /** What one step of the controller's offset moves the dot by. */
+    stepMm: boundedNumber({ quantity: 'pointer step', min: 0.001, max: 1, unit: 'mm' }),
+    /** A larger number moves the dot to the right and up; reversed where it goes the other way. */
+    isXReversed: z.boolean({ error: 'true or false' }),
+    isYReversed: z.boolean({ error: 'true or false' }),
+  },
+  { error: 'a pointer with stepMm, isXReversed and isYReversed, or null' },
+);
+
+const feederEntrySchema = z.strictObject(
+  {
+    name: shortText(40).min(1, { error: 'a name, as the feeder’s menu has it' }),
+    value: shortText(20),
+    /** As the feeder came, so that a changed one is seen. */
+    makerDefault: shortText(20),
+  },
+  { error: 'an entry with name, value and makerDefault' },
+);
+
 /** What a machine is able to do and how its panel says it. */
-export const machineProfileSchema = z.strictObject({
-  ratedPowerW: z.number().positive(),
-  /** What 100 % on the panel stands for. */
-  configuredPowerW: z.number().positive(),
-  powerW: rangeOf,
-  /** How the panel shows power. */
-  powerUnit: oneOf(['W', '%']),
-  spotMm: z.number().positive(),
-  wobbleShapes: z.array(oneOf(wobbleShapes)).min(1),
-  wobbleWidthMm: rangeOf,
-  wobbleRateHz: rangeOf,
-  /** Null where no feeder is fitted. */
-  wireSpeedMmS: rangeOf.nullable(),
-  /** How the feeder shows wire speed. */
-  wireSpeedUnit: oneOf(['cm/min', 'm/min', 'mm/s', 'in/min']),
-  panel: z.array(oneOf(panelKnobs)).min(1),
-});
+export const machineProfileSchema = z
+  .strictObject(
+    {
+      ratedPowerW: boundedNumber({ ...watts, quantity: 'rated power' }),
+      /** What 100 % on the panel stands for. */
+      configuredPowerW: boundedNumber({ ...watts, quantity: 'configured power' }),
+      powerW: reachOf({ ...watts, min: 1 }),
+      /** How the panel shows power. */
+      powerUnit: oneOf(['W', '%']),
+      spotMm: boundedNumber({ quantity: 'spot', min: 0.02, max: 2, unit: 'mm' }),
+      wobbleShapes: z
+        .array(oneOf(wobbleShapes), { error: 'one shape or more' })
+        .min(1, { error: 'one shape or more' }),
+      wobbleWidthMm: reachOf({ quantity: 'wobble width', min: 0, max: 10, unit: 'mm' }),
+      wobbleRateHz: reachOf({ quantity: 'wobble rate', min: 1, max: 500, unit: 'Hz' }),
+      /** Null where no feeder is fitted. */
+      wireSpeedMmS: reachOf({ quantity: 'wire speed', min: 0.1, max: 300, unit: 'mm/s' }).nullable(),
+      /** How the feeder shows wire speed. */
+      wireSpeedUnit: oneOf(wireSpeedUnits),
+      panel: z.array(oneOf(panelKnobs), { error: 'the knobs in the panel’s order' }).min(1),
+      /** Null where it is not known. */
+      optics: opticsSchema.nullable().default(null),
+      mains: mainsSchema.nullable().default(null),
+      /** One circuit or two; none where nothing is known of them. */
+      coolant: z.array(coolantSchema).max(2, { error: 'two circuits at most' }).default([]),
+      pointer: pointerSchema.nullable().default(null),
+      feederMenu: z.array(feederEntrySchema).max(20, { error: 'up to 20 entries' }).default([]),
+      programSlots: boundedNumber({ quantity: 'program slots', min: 0, max: 999, unit: '' }).default(0),
+    },
+    { error: 'a machine’s profile' },
+  )
+  .check(({ value: profile, issues }) => {
+    const refuse = (path: PropertyKey[], input: unknown, message: string) =>
+      issues.push({ code: 'custom', path, input, message });
+    if (profile.configuredPowerW > profile.ratedPowerW) {
+      refuse(
+        ['configuredPowerW'],
+        profile.configuredPowerW,
+        `up to the rated power, ${profile.ratedPowerW} W`,
+      );
+    }
+    if (profile.powerW.most > profile.configuredPowerW) {
+      refuse(
+        ['powerW', 'most'],
+        profile.powerW.most,
+        `up to the configured power, ${profile.configuredPowerW} W`,
+      );
+    }
+    if (new Set(profile.panel).size < profile.panel.length) {
+      refuse(['panel'], profile.panel, 'each knob once');
+    }
+  });
 export type MachineProfile = z.infer<typeof machineProfileSchema>;
+
+const machineName = shortText(60).min(1, { error: 'a name of up to 60 characters' });
 
 /** A machine as it stands: its newest revision. */
 export const machineSchema = z.strictObject({
   id: z.string(),
-  name: shortText(60),
+  name: machineName,
   /** Rises by one with each change; coupons keep the revision they were welded with. */
   revision: z.int().positive(),
   profile: machineProfileSchema,
 });
 export type Machine = z.infer<typeof machineSchema>;
+
+/** What is sent to make a machine or to change one: its next revision. */
+export const machineRevisionDraftSchema = z.strictObject(
+  {
+    name: machineName,
+    profile: machineProfileSchema,
+    personId: z.string({ error: 'the id of a person of this shop' }).max(60),
+    /** Why it was changed. */
+    note: shortText(500),
+  },
+  { error: 'a revision with name, profile, personId and note' },
+);
+export type MachineRevisionDraft = z.infer<typeof machineRevisionDraftSchema>;
+
+/** A revision as it is kept; never changed afterwards. */
+export const machineRevisionSchema = z.strictObject({
+  machineId: z.string(),
+  revision: z.int().positive(),
+  name: machineName,
+  profile: machineProfileSchema,
+  madeAt: z.iso.datetime(),
+  /** Null for revisions from before people were recorded. */
+  madeBy: z.string().nullable(),
+  note: shortText(500),
+});
+export type MachineRevision = z.infer<typeof machineRevisionSchema>;
+
+/** A machine in a file of its own, to be taken to another shop or kept. */
+export const machineFileSchema = z.strictObject(
+  {
+    format: z.literal('lone-heron-machine', { error: 'lone-heron-machine, a machine’s own file' }),
+    version: z.literal(1, { error: '1' }),
+    name: machineName,
+    profile: machineProfileSchema,
+  },
+  { error: 'a machine’s file: format, version, name and profile' },
+);
+export type MachineFile = z.infer<typeof machineFileSchema>;

@@ -42,8 +42,8 @@ const sampleWindows = [
 export function seedWorkshop(app: NestExpressApplication, now = Date.now()): Promise<boolean> {
   return app.get(WriteQueue).run(async (manager) => {
     if ((await manager.count(MachineEntity)) > 0) return false;
-    await seedMachines(manager, new Date(now - 60 * day).toISOString());
     await manager.insert(PersonEntity, [...samplePeople]);
+    await seedMachines(manager, new Date(now - 60 * day).toISOString());
     await seedWindows(manager, now);
     await seedCoupons(manager, now);
     return true;
@@ -53,7 +53,15 @@ export function seedWorkshop(app: NestExpressApplication, now = Date.now()): Pro
 async function seedMachines(manager: EntityManager, madeAt: string): Promise<void> {
   for (const [index, { id, name, revision, profile }] of sampleMachines.entries()) {
     await manager.insert(MachineEntity, { id, name, position: index + 1, revision });
-    await manager.insert(MachineRevisionEntity, { machineId: id, revision, profile, madeAt });
+    await manager.insert(MachineRevisionEntity, {
+      machineId: id,
+      revision,
+      name,
+      profile,
+      madeAt,
+      madeBy: 'ines',
+      note: 'first set up',
+    });
   }
 }
 

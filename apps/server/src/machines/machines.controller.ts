@@ -1,10 +1,32 @@
-import { machineSchema, type Machine } from '@lone-heron/contract';
-import { Controller, Get } from '@nestjs/common';
-import { ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
+import {
+  machineRevisionDraftSchema,
+  machineRevisionSchema,
+  machineSchema,
+  type Machine,
+  type MachineRevision,
+} from '@lone-heron/contract';
+import { Body, Controller, Get, Param, Put, Res } from '@nestjs/common';
+import { ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
+import type { Response } from 'express';
 import { createZodDto } from 'nestjs-zod';
+import { z } from 'zod';
+import { SchemaPipe } from '../http/schemaPipe.js';
 import { MachinesService } from './machines.service.js';
 
 class MachineDto extends createZodDto(machineSchema) {}
+class MachineRevisionDto extends createZodDto(machineRevisionSchema) {}
+class MachineRevisionDraftDto extends createZodDto(machineRevisionDraftSchema) {}
+
+const idPipe = new SchemaPipe(
+  z.string().regex(/^[\w-]{1,60}$/, { error: 'an id of letters, digits and dashes' }),
+  'id',
+);
+const revisionPipe = new SchemaPipe(
+  z.coerce.number({ error: 'a whole number from 1' }).int({ error: 'a whole number from 1' }).positive({
+    error: 'a whole number from 1',
+  }),
+  'revision',
+);
 
 @ApiTags('machines')
 @Controller('machines')
@@ -16,5 +38,29 @@ export class MachinesController {
   @ApiOkResponse({ type: [MachineDto] })
   list(): Promise<Machine[]> {
     return this.machines.list();
+  }
+
+  @Get(':id/revisions')
+  @ApiOperation({ summary: 'Every revision of a machine, newest first' })
+  @ApiOkResponse({ type: [MachineRevisionDto] })
+  history(@Param('id', idPipe) id: string): Promise<MachineRevision[]> {
+    return this.machines.history(id);
+  }
+
+  @Put(':id/revisions/:revision')
+  @ApiOperation({
+    summary: 'Make a machine (revision 1) or change one (the next revision); repeating it is the same save',
+  })
+  @ApiCreatedResponse({ type: MachineDto })
+  @ApiOkResponse({ type: MachineDto, description: 'It was stored already.' })
+  async revise(
+    @Param('id', idPipe) id: string,
+    @Param('revision', revisionPipe) revision: number,
+    @Body(new SchemaPipe(machineRevisionDraftSchema)) draft: MachineRevisionDraftDto,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<Machine> {
+    const { machine, isNew } = await this.machines.revise(id, revision, draft);
+    response.status(isNew ? 201 : 200);
+    return machine;
   }
 }

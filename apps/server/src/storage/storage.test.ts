@@ -5,6 +5,7 @@ import Database from 'better-sqlite3';
 import { DataSource } from 'typeorm';
 import { startSampleServer } from '../testing/sampleServer.js';
 import { databaseOptions } from './database.js';
+import { migrations } from './migrations/index.js';
 import { setAsideBeforeMigrating } from './setAside.js';
 import { WriteQueue } from './writeQueue.js';
 
@@ -28,7 +29,7 @@ describe('the database', () => {
     const dataSource = await new DataSource(databaseOptions(join(folder, 'shape.sqlite'))).initialize();
     const drift = await dataSource.driver.createSchemaBuilder().log();
     expect(drift.upQueries.map(({ query }) => query)).toEqual([]);
-    await dataSource.undoLastMigration();
+    for (const _ of migrations) await dataSource.undoLastMigration();
     expect(await dataSource.query("SELECT name FROM sqlite_master WHERE name = 'coupon'")).toEqual([]);
     await dataSource.destroy();
   });

@@ -1,0 +1,174 @@
+import {
+  startingProfiles,
+  type Coupon,
+  type Machine,
+  type MachineRevision,
+  type MachineRevisionDraft,
+  type Problem,
+} from '@lone-heron/contract';
+import Database from 'better-sqlite3';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { DataSource } from 'typeorm';
+import { v7 as uuid } from 'uuid';
+import { databaseOptions } from '../storage/database.js';
+import { migrations } from '../storage/migrations/index.js';
+import { couponDraft, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
+import { MachinesService } from './machines.service.js';
+
+let server: SampleServer;
+beforeAll(async () => {
+  server = await startSampleServer();
+});
+afterAll(() => server.stop());
+
+const [bench, , plate] = startingProfiles.map(({ profile }) => profile) as [
+  MachineRevisionDraft['profile'],
+  MachineRevisionDraft['profile'],
+  MachineRevisionDraft['profile'],
+];
+const draft = (changes: Partial<MachineRevisionDraft> = {}): MachineRevisionDraft => ({
+  name: 'the bench unit',
+  profile: { ...bench, configuredPowerW: 1200, powerW: { least: 120, most: 1200, step: 12 } },
+  personId: 'ines',
+  note: 'configured down for thin sheet',
+  ...changes,
+});
+const put = (id: string, revision: number | string, body: object) =>
+  server.http.put(`/api/machines/${id}/revisions/${revision}`).send(body);
+const benchNow = async () =>
+  ((await server.http.get('/api/machines')).body as Machine[]).find(({ id }) => id === 'bench')!;
+const historyOf = async (id: string) =>
+  (await server.http.get(`/api/machines/${id}/revisions`).expect(200)).body as MachineRevision[];
+
+describe('changing a machine', () => {
+  it('makes a revision, and a coupon keeps the one it was welded with', async () => {
+    const before = (await server.http.put(`/api/coupons/${uuid()}`).send(couponDraft()).expect(201))
+      .body as Coupon;
+    expect(before.machineRevision).toBe(1);
+    const changed = (await put('bench', 2, draft()).expect(201)).body as Machine;
+    expect(changed).toMatchObject({ id: 'bench', revision: 2, profile: { configuredPowerW: 1200 } });
+    expect(await benchNow()).toEqual(changed);
+    const after = (await server.http.put(`/api/coupons/${uuid()}`).send(couponDraft()).expect(201))
+      .body as Coupon;
+    expect(after.machineRevision).toBe(2);
+    const page = (await server.http.get('/api/coupons?limit=200')).body as { coupons: Coupon[] };
+    expect(page.coupons.find(({ id }) => id === before.id)?.machineRevision).toBe(1);
+  });
+
+  it('is the same save when it is repeated, and a conflict when somebody else was quicker', async () => {
+    await put('bench', 2, draft()).expect(200);
+    const { body } = await put('bench', 2, draft({ note: 'another thought' })).expect(409);
+    expect((body as Problem).detail).toContain('Look at it, then change it again.');
+    expect((await benchNow()).revision).toBe(2);
+  });
+
+  it('keeps every revision with who made it and why', async () => {
+    const history = await historyOf('bench');
+    expect(history.map(({ revision }) => revision)).toEqual([2, 1]);
+    expect(history[0]).toMatchObject({ madeBy: 'ines', note: 'configured down for thin sheet' });
+    expect(history[1]?.profile.configuredPowerW).toBe(1500);
+  });
+
+  it('takes two at once one after the other: one is stored, the other told', async () => {
+    const revision = (await benchNow()).revision + 1;
+    const answers = await Promise.all([
+      put('bench', revision, draft({ note: 'first' })),
+      put('bench', revision, draft({ note: 'second' })),
+    ]);
+    expect(answers.map(({ status }) => status).sort()).toEqual([201, 409]);
+  });
+
+  it.each<[string, number | string, object, number, string]>([
+    ['a revision that does not come next', 9, draft(), 422, 'the next one'],
+    ['no revision at all', 'two', draft(), 422, 'a whole number from 1'],
+    ['a name that is taken', 4, draft({ name: 'the barrow unit' }), 422, 'a name that no other machine has'],
+    ['a person nobody knows', 4, draft({ personId: 'nobody' }), 422, 'a person of this shop'],
+    ['no name', 4, draft({ name: '' }), 422, 'a name of up to 60 characters'],
+    [
+      'more power than the machine has',
+      4,
+      draft({ profile: { ...bench, configuredPowerW: 9000 } }),
+      422,
+      'a number from 50 to 6000 W',
+    ],
+    ['a field nobody knows', 4, { ...draft(), colour: 'red' }, 422, 'no field called colour'],
+  ])('refuses %s and changes nothing', async (_, revision, body, status, allowed) => {
+    const before = await benchNow();
+    const answer = await put('bench', revision, body).expect(status);
+    expect((answer.body as Problem).detail).toContain(allowed);
+    expect(await benchNow()).toEqual(before);
+  });
+});
+
+describe('a new machine', () => {
+  it('is made by its first revision, comes last, and can be welded with once a window is recorded', async () => {
+    const id = uuid();
+    await put(id, 2, draft({ name: 'the plate unit', profile: plate })).expect(422);
+    await put(id, 1, draft({ name: 'the plate unit', profile: plate })).expect(201);
+    const machines = (await server.http.get('/api/machines')).body as Machine[];
+    expect(machines.at(-1)).toMatchObject({ id, name: 'the plate unit', revision: 1 });
+    const coupon = couponDraft({ machineId: id });
+    const refused = await server.http.put(`/api/coupons/${uuid()}`).send(coupon).expect(409);
+    expect((refused.body as Problem).detail).toContain('No protective window');
+    const window = { machineId: id, personId: 'ines', reason: 'planned', note: '' };
+    await server.http.put(`/api/windows/${uuid()}`).send(window).expect(201);
+    await server.http.put(`/api/coupons/${uuid()}`).send(coupon).expect(201);
+  });
+
+  it('that nobody made has no history', async () => {
+    await server.http.get(`/api/machines/${uuid()}/revisions`).expect(404);
+    await server.http.get('/api/machines/no%20such/revisions').expect(422);
+  });
+});
+
+describe('a database from before revisions had names and makers', () => {
+  it('is carried over: names are filled in, what was not kept reads as not known', async () => {
+    const folder = mkdtempSync(join(tmpdir(), 'heron-machines-'));
+    const file = join(folder, 'old.sqlite');
+    const old = await new DataSource({
+      ...databaseOptions(file),
+      migrations: migrations.slice(0, 1),
+    }).initialize();
+    await old.destroy();
+    const {
+      optics: _o,
+      mains: _m,
+      coolant: _c,
+      pointer: _p,
+      feederMenu: _f,
+      programSlots: _s,
+      ...profile
+    } = bench;
+    const raw = new Database(file);
+    raw.prepare("INSERT INTO machine VALUES ('m', 'the old unit', 1, 1)").run();
+    raw
+      .prepare("INSERT INTO machine_revision VALUES ('m', 1, ?, '2026-01-01T00:00:00.000Z')")
+      .run(JSON.stringify(profile));
+    raw.close();
+    const dataSource = await new DataSource(databaseOptions(file)).initialize();
+    const service = new MachinesService(dataSource, null as never, null as never);
+    expect(await service.history('m')).toEqual([
+      {
+        machineId: 'm',
+        revision: 1,
+        name: 'the old unit',
+        profile: {
+          ...profile,
+          optics: null,
+          mains: null,
+          coolant: [],
+          pointer: null,
+          feederMenu: [],
+          programSlots: 0,
+        },
+        madeAt: '2026-01-01T00:00:00.000Z',
+        madeBy: null,
+        note: '',
+      },
+    ]);
+    await dataSource.destroy();
+    rmSync(folder, { recursive: true });
+  });
+});
