@@ -28,6 +28,8 @@ const shots = [
   { name: 'dial-depth-by-power', path: '/dial', act: (page) => press(page, 'Depth by power') },
   { name: 'log-coupon', path: '/dial', act: logHalfDone },
   { name: 'coupons', path: '/coupons' },
+  { name: 'shop', path: '/shop' },
+  { name: 'shop-machine', path: '/shop/machines/barrow' },
   { name: 'optics', path: '/optics' },
   { name: 'optics-change', path: '/optics', theme: 'dusk', act: (page) => press(page, 'Window was changed') },
 ];

@@ -7,6 +7,8 @@ export {
   machineRevisionDraftSchema,
   machineRevisionSchema,
   machineFileSchema,
+  machineId,
+  revisionNumber,
   panelKnobs,
   wireSpeedUnits,
   type Machine,

@@ -18,27 +18,6 @@ describe('a machine’s profile', () => {
     expect(refusalsOf(profile)).toEqual([]);
   });
 
-  it('from before optics, mains, coolant and pointer were kept reads as not known', () => {
-    const {
-      optics: _o,
-      mains: _m,
-      coolant: _c,
-      pointer: _p,
-      feederMenu: _f,
-      programSlots: _s,
-      ...old
-    } = bench;
-    expect(machineProfileSchema.parse(old)).toEqual({
-      ...old,
-      optics: null,
-      mains: null,
-      coolant: [],
-      pointer: null,
-      feederMenu: [],
-      programSlots: 0,
-    });
-  });
-
   it.each<[string, Partial<Record<keyof MachineProfile, unknown>>, string, string]>([
     [
       'is configured above its rating',

@@ -117,13 +117,13 @@ export const machineProfileSchema = z
       wireSpeedUnit: oneOf(wireSpeedUnits),
       panel: z.array(oneOf(panelKnobs), { error: 'the knobs in the panel’s order' }).min(1),
       /** Null where it is not known. */
-      optics: opticsSchema.nullable().default(null),
-      mains: mainsSchema.nullable().default(null),
+      optics: opticsSchema.nullable(),
+      mains: mainsSchema.nullable(),
       /** One circuit or two; none where nothing is known of them. */
-      coolant: z.array(coolantSchema).max(2, { error: 'two circuits at most' }).default([]),
-      pointer: pointerSchema.nullable().default(null),
-      feederMenu: z.array(feederEntrySchema).max(20, { error: 'up to 20 entries' }).default([]),
-      programSlots: boundedNumber({ quantity: 'program slots', min: 0, max: 999, unit: '' }).default(0),
+      coolant: z.array(coolantSchema).max(2, { error: 'two circuits at most' }),
+      pointer: pointerSchema.nullable(),
+      feederMenu: z.array(feederEntrySchema).max(20, { error: 'up to 20 entries' }),
+      programSlots: boundedNumber({ quantity: 'program slots', min: 0, max: 999, unit: '' }),
     },
     { error: 'a machine’s profile' },
   )
@@ -149,6 +149,16 @@ export const machineProfileSchema = z
     }
   });
 export type MachineProfile = z.infer<typeof machineProfileSchema>;
+
+/** A machine's id in an address: the client's own for a new one. */
+export const machineId = z
+  .string({ error: 'an id of letters, digits and dashes' })
+  .regex(/^[\w-]{1,60}$/, { error: 'an id of letters, digits and dashes' });
+
+const wholeNumber = { error: 'a whole number from 1' };
+
+/** A revision's number in an address. */
+export const revisionNumber = z.coerce.number(wholeNumber).int(wholeNumber).positive(wholeNumber);
 
 const machineName = shortText(60).min(1, { error: 'a name of up to 60 characters' });
 

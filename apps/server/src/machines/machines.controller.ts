@@ -1,7 +1,9 @@
 import {
+  machineId,
   machineRevisionDraftSchema,
   machineRevisionSchema,
   machineSchema,
+  revisionNumber,
   type Machine,
   type MachineRevision,
 } from '@lone-heron/contract';
@@ -9,7 +11,6 @@ import { Body, Controller, Get, Param, Put, Res } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
 import { createZodDto } from 'nestjs-zod';
-import { z } from 'zod';
 import { SchemaPipe } from '../http/schemaPipe.js';
 import { MachinesService } from './machines.service.js';
 
@@ -17,16 +18,7 @@ class MachineDto extends createZodDto(machineSchema) {}
 class MachineRevisionDto extends createZodDto(machineRevisionSchema) {}
 class MachineRevisionDraftDto extends createZodDto(machineRevisionDraftSchema) {}
 
-const idPipe = new SchemaPipe(
-  z.string().regex(/^[\w-]{1,60}$/, { error: 'an id of letters, digits and dashes' }),
-  'id',
-);
-const revisionPipe = new SchemaPipe(
-  z.coerce.number({ error: 'a whole number from 1' }).int({ error: 'a whole number from 1' }).positive({
-    error: 'a whole number from 1',
-  }),
-  'revision',
-);
+const idPipe = new SchemaPipe(machineId, 'id');
 
 @ApiTags('machines')
 @Controller('machines')
@@ -55,7 +47,7 @@ export class MachinesController {
   @ApiOkResponse({ type: MachineDto, description: 'It was stored already.' })
   async revise(
     @Param('id', idPipe) id: string,
-    @Param('revision', revisionPipe) revision: number,
+    @Param('revision', new SchemaPipe(revisionNumber, 'revision')) revision: number,
     @Body(new SchemaPipe(machineRevisionDraftSchema)) draft: MachineRevisionDraftDto,
     @Res({ passthrough: true }) response: Response,
   ): Promise<Machine> {

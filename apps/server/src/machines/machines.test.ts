@@ -132,15 +132,10 @@ describe('a database from before revisions had names and makers', () => {
       migrations: migrations.slice(0, 1),
     }).initialize();
     await old.destroy();
-    const {
-      optics: _o,
-      mains: _m,
-      coolant: _c,
-      pointer: _p,
-      feederMenu: _f,
-      programSlots: _s,
-      ...profile
-    } = bench;
+    const profile: Record<string, unknown> = { ...bench };
+    for (const later of ['optics', 'mains', 'coolant', 'pointer', 'feederMenu', 'programSlots']) {
+      Reflect.deleteProperty(profile, later);
+    }
     const raw = new Database(file);
     raw.prepare("INSERT INTO machine VALUES ('m', 'the old unit', 1, 1)").run();
     raw

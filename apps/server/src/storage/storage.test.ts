@@ -29,7 +29,7 @@ describe('the database', () => {
     const dataSource = await new DataSource(databaseOptions(join(folder, 'shape.sqlite'))).initialize();
     const drift = await dataSource.driver.createSchemaBuilder().log();
     expect(drift.upQueries.map(({ query }) => query)).toEqual([]);
-    for (const _ of migrations) await dataSource.undoLastMigration();
+    for (let left = migrations.length; left > 0; left--) await dataSource.undoLastMigration();
     expect(await dataSource.query("SELECT name FROM sqlite_master WHERE name = 'coupon'")).toEqual([]);
     await dataSource.destroy();
   });

@@ -28,7 +28,14 @@ export function createRouter() {
           path: 'optics',
           lazy: async () => ({ Component: (await import('../optics/OpticsScreen.js')).OpticsScreen }),
         },
-        { path: 'shop', element: <NotYet station="Shop" promise={promises['/shop']} /> },
+        {
+          path: 'shop',
+          lazy: async () => ({ Component: (await import('../shop/ShopScreen.js')).ShopScreen }),
+        },
+        {
+          path: 'shop/machines/:id',
+          lazy: async () => ({ Component: (await import('../shop/MachineScreen.js')).MachineScreen }),
+        },
         { path: '*', element: <Lost /> },
       ],
     },

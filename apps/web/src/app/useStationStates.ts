@@ -30,7 +30,7 @@ export function useStationStates(): Readonly<Record<StationPath, string>> {
     '/cards': notYet,
     '/jobs': notYet,
     '/optics': fitted === undefined ? '' : `window ${fitted.number}, ${fitted.couponCount} coupons`,
-    '/shop': notYet,
+    '/shop': `${machines.length} ${machines.length === 1 ? 'machine' : 'machines'}`,
   };
 }
 

@@ -17,5 +17,11 @@ export const sampleMachine: Machine = {
     wireSpeedMmS: { least: 10 / 6, most: 400 / 6, step: 1 / 6 },
     wireSpeedUnit: 'cm/min',
     panel: ['wobbleRate', 'power', 'wireSpeed', 'wobbleWidth'],
+    optics: null,
+    mains: null,
+    coolant: [],
+    pointer: null,
+    feederMenu: [],
+    programSlots: 0,
   },
 };

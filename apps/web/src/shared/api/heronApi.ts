@@ -1,6 +1,7 @@
 import {
   couponPageSchema,
   couponSchema,
+  machineRevisionSchema,
   machineSchema,
   personSchema,
   protectiveWindowSchema,
@@ -8,6 +9,8 @@ import {
   type CouponDraft,
   type CouponPage,
   type Machine,
+  type MachineRevision,
+  type MachineRevisionDraft,
   type Person,
   type ProtectiveWindow,
   type WindowChange,
@@ -26,13 +29,28 @@ export interface CouponFilter {
 export const heronApi = createApi({
   reducerPath: 'heronApi',
   baseQuery: fetchBaseQuery({ baseUrl: new URL('/api/', window.location.href).href, timeout: 10_000 }),
-  tagTypes: ['Coupon', 'Window'],
+  tagTypes: ['Coupon', 'Machine', 'Window'],
   refetchOnFocus: true,
   refetchOnReconnect: true,
   endpoints: (build) => ({
     machines: build.query<Machine[], undefined>({
       query: () => 'machines',
       responseSchema: machineSchema.array(),
+      providesTags: ['Machine'],
+    }),
+    machineHistory: build.query<MachineRevision[], string>({
+      query: (id) => `machines/${id}/revisions`,
+      responseSchema: machineRevisionSchema.array(),
+      providesTags: ['Machine'],
+    }),
+    reviseMachine: build.mutation<Machine, { id: string; revision: number; draft: MachineRevisionDraft }>({
+      query: ({ id, revision, draft }) => ({
+        url: `machines/${id}/revisions/${revision}`,
+        method: 'PUT',
+        body: draft,
+      }),
+      responseSchema: machineSchema,
+      invalidatesTags: ['Machine'],
     }),
     people: build.query<Person[], undefined>({ query: () => 'people', responseSchema: personSchema.array() }),
     coupons: build.query<CouponPage, CouponFilter>({
@@ -74,6 +92,8 @@ export const heronApi = createApi({
 
 export const {
   useMachinesQuery,
+  useMachineHistoryQuery,
+  useReviseMachineMutation,
   usePeopleQuery,
   useCouponsQuery,
   useWindowsQuery,

@@ -2,8 +2,9 @@ import type { Dispatch, Middleware } from '@reduxjs/toolkit';
 import { heronApi } from './heronApi.js';
 
 const channelName = 'lone-heron';
-const { logCoupon, withdrawCoupon, restoreCoupon, changeWindow, undoWindowChange } = heronApi.endpoints;
-const writes = [logCoupon, withdrawCoupon, restoreCoupon, changeWindow, undoWindowChange];
+const { logCoupon, withdrawCoupon, restoreCoupon, changeWindow, undoWindowChange, reviseMachine } =
+  heronApi.endpoints;
+const writes = [logCoupon, withdrawCoupon, restoreCoupon, changeWindow, undoWindowChange, reviseMachine];
 
 const channel = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel(channelName);
 
@@ -15,5 +16,7 @@ export const tellOtherTabs: Middleware = () => (next) => (action) => {
 
 /** Asks the server again when another tab has written. */
 export function listenToOtherTabs(dispatch: Dispatch): void {
-  channel?.addEventListener('message', () => dispatch(heronApi.util.invalidateTags(['Coupon', 'Window'])));
+  channel?.addEventListener('message', () =>
+    dispatch(heronApi.util.invalidateTags(['Coupon', 'Machine', 'Window'])),
+  );
 }

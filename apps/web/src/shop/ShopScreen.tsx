@@ -1,0 +1,93 @@
+import { startingProfiles, type Machine } from '@lone-heron/contract';
+import { FileUp, Plus } from 'lucide-react';
+import { useRef, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { useMachinesQuery } from '../shared/api/heronApi.js';
+import { Loading } from '../shared/Loading.js';
+import { LoadFailed } from '../shared/LoadFailed.js';
+import { MachineCard } from './MachineCard.js';
+import { readMachineFile } from './machineFile.js';
+
+/** The shop: its machines so far. */
+export function ShopScreen() {
+  const { data: machines, error, refetch } = useMachinesQuery(undefined);
+  if (error !== undefined) return <LoadFailed what="the machines" error={error} retry={refetch} />;
+  if (machines === undefined) return <Loading what="the machines" />;
+  return (
+    <div className="mx-auto flex max-w-[1500px] flex-col gap-4 px-4 py-4 sm:px-6">
+      <h1 className="text-2xl font-semibold">Shop</h1>
+      <section className="flex flex-col gap-3" aria-label="Machines">
+        <h2 className="text-lg font-semibold">Machines</h2>
+        {machines.length === 0 && (
+          <p className="sheet p-4 text-soft">
+            No machine yet. Start from one of a common size below, then put right what your panel says.
+          </p>
+        )}
+        <div className="grid gap-4 md:grid-cols-2">
+          {machines.map((machine: Machine) => (
+            <MachineCard key={machine.id} machine={machine} />
+          ))}
+        </div>
+      </section>
+      <NewMachines />
+      <p className="text-soft">
+        Start-up and shut-down, supply, people and training come to this station next. The machine’s own
+        manual decides in everything it says.
+      </p>
+    </div>
+  );
+}
+
+/** Where a machine can come from: a common size, or a file. */
+function NewMachines() {
+  return (
+    <section className="sheet flex flex-col gap-3 p-4" aria-label="Another machine">
+      <h2 className="text-lg font-semibold">Another machine</h2>
+      <p className="text-soft">Start from a common size, or from a machine’s file.</p>
+      <div className="flex flex-wrap gap-3">
+        {startingProfiles.map(({ id, name }) => (
+          <Link key={id} className="btn touch-always" to={`/shop/machines/new?from=${id}`}>
+            <Plus className="size-5" aria-hidden="true" /> {name}
+          </Link>
+        ))}
+        <OpenFile />
+      </div>
+    </section>
+  );
+}
+
+function OpenFile() {
+  const input = useRef<HTMLInputElement>(null);
+  const navigate = useNavigate();
+  const [fault, setFault] = useState<string | null>(null);
+  const open = async (file: File) => {
+    const read = readMachineFile(await file.text());
+    if ('fault' in read) setFault(read.fault);
+    else
+      await navigate('/shop/machines/new', { state: { name: read.file.name, profile: read.file.profile } });
+  };
+  return (
+    <>
+      <button type="button" className="btn touch-always" onClick={() => input.current?.click()}>
+        <FileUp className="size-5" aria-hidden="true" /> from a file
+      </button>
+      <input
+        ref={input}
+        type="file"
+        accept="application/json,.json"
+        className="hidden"
+        aria-label="A machine’s file"
+        onChange={(event) => {
+          const [file] = event.target.files ?? [];
+          event.target.value = '';
+          if (file !== undefined) void open(file);
+        }}
+      />
+      {fault !== null && (
+        <p role="alert" className="fault w-full">
+          {fault}
+        </p>
+      )}
+    </>
+  );
+}

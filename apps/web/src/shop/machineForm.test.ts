@@ -1,0 +1,54 @@
+import { startingProfiles, type MachineProfile } from '@lone-heron/contract';
+import { machineFormOf, readMachineForm } from './machineForm.js';
+
+const [bench, barrow] = startingProfiles.map(({ profile }) => profile) as [MachineProfile, MachineProfile];
+
+describe('the form of a machine', () => {
+  it.each(startingProfiles)('gives $name back as it was', ({ name, profile }) => {
+    const read = readMachineForm(machineFormOf(name, profile), 'ines');
+    if (!('draft' in read)) throw new Error(JSON.stringify(read.problems));
+    const { wireSpeedMmS, ...rest } = read.draft.profile;
+    const { wireSpeedMmS: wanted, ...others } = profile;
+    expect(rest).toEqual(others);
+    expect(wireSpeedMmS?.most).toBeCloseTo(wanted!.most, 3);
+    expect(wireSpeedMmS?.step).toBeCloseTo(wanted!.step, 3);
+  });
+
+  it('shows wire in the feeder’s own unit and takes a decimal comma', () => {
+    const form = machineFormOf('b', barrow);
+    expect(form.wireSpeedMmS).toEqual({ least: '0.1', most: '5', step: '0.05' });
+    const read = readMachineForm({ ...form, spotMm: '0,2' }, 'ines');
+    expect('draft' in read && read.draft.profile.spotMm).toBe(0.2);
+  });
+
+  it('leaves out what is not fitted or not known, the wire’s knob with the feeder', () => {
+    const form = {
+      ...machineFormOf('b', bench),
+      hasFeeder: false,
+      hasOptics: false,
+      hasMains: false,
+      hasPointer: false,
+      coolant: [],
+    };
+    const read = readMachineForm(form, 'ines');
+    if (!('draft' in read)) throw new Error(JSON.stringify(read.problems));
+    expect(read.draft.profile).toMatchObject({
+      wireSpeedMmS: null,
+      optics: null,
+      mains: null,
+      pointer: null,
+    });
+    expect(read.draft.profile.panel).not.toContain('wireSpeed');
+  });
+
+  it('says at each field what is allowed, and what was typed stays text', () => {
+    const form = machineFormOf('', bench);
+    form.configuredPowerW = '9 kW';
+    form.powerW.most = '1600';
+    form.mains.volts = '';
+    const read = readMachineForm(form, 'ines');
+    const fields = 'problems' in read ? read.problems.map(({ field }) => field) : [];
+    expect(fields).toEqual(expect.arrayContaining(['name', 'configuredPowerW', 'mains.volts']));
+    expect(form.configuredPowerW).toBe('9 kW');
+  });
+});

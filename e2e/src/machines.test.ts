@@ -1,0 +1,170 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Browser, ElementHandle } from 'puppeteer-core';
+import { desk, openBrowser, openPage, phone, type CheckedPage } from './support/browser.js';
+import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
+import { fill, named, pick, press, seeText, textOf, valueOf } from './support/screen.js';
+
+interface MachineAnswer {
+  id: string;
+  name: string;
+  revision: number;
+  profile: { configuredPowerW: number; panel: string[]; coolant: object[] };
+}
+
+/** A lead sets a machine up, changes it, takes it along in a file, and meets somebody who was quicker. */
+describe('the machines of the shop', () => {
+  const folder = freshFolder();
+  const files = mkdtempSync(join(tmpdir(), 'heron-files-'));
+  let heron: RunningHeron;
+  let browser: Browser;
+  let page: CheckedPage;
+
+  beforeAll(async () => {
+    heron = await startHeron(folder);
+    browser = await openBrowser();
+    page = await openPage(browser, `${heron.url}/shop`, desk);
+    await pick(page, 'Person at the desk', 'ines');
+  });
+  afterAll(async () => {
+    await browser.close();
+    await heron.stop();
+    removeFolder(folder);
+    rmSync(files, { recursive: true });
+  });
+
+  const machines = async () => (await (await fetch(`${heron.url}/api/machines`)).json()) as MachineAnswer[];
+  const openBench = async (tab: CheckedPage = page) => {
+    await tab.goto(`${heron.url}/shop/machines/bench`, { waitUntil: 'networkidle0' });
+    await seeText(tab, 'Change the bench unit');
+  };
+
+  it('stand there with what they can do', async () => {
+    expect(await textOf(page, 'the bench unit')).toContain('1500 W');
+    expect(await textOf(page, 'the barrow unit')).toContain('to 5 m/min');
+    await named(page, 'Shop 2 machines', 'link');
+  });
+
+  it('say at the field what is allowed, keep what was typed, and store nothing', async () => {
+    await press(page, 'Change', 'link');
+    await seeText(page, 'Saving makes revision 2.');
+    await fill(page, 'Configured power', '1800');
+    await seeText(page, 'allowed is up to the rated power, 1500 W');
+    await press(page, 'Save revision 2');
+    await seeText(page, 'to be put right');
+    expect(await valueOf(page, 'Configured power')).toBe('1800');
+    expect((await machines())[0]?.revision).toBe(1);
+  });
+
+  it('are changed into a new revision, which Dial follows', async () => {
+    await fill(page, 'Why it is changed', 'configured down for thin sheet');
+    await fill(page, 'Configured power', '1200');
+    await fill(page, 'Power, most', '1200');
+    await fill(page, 'Power, least', '120');
+    await fill(page, 'Power, step', '12');
+    await press(page, 'Wobble rate further up');
+    await press(page, 'Save revision 2');
+    await seeText(page, 'Revision 2 of the bench unit is stored.');
+    expect(await textOf(page, 'the bench unit')).toContain('1200 W of 1500 W rated');
+    expect((await machines())[0]?.profile.panel[1]).toBe('wobbleRate');
+    await page.goto(`${heron.url}/dial?machine=bench&wire=none`, { waitUntil: 'networkidle0' });
+    const watts = Number(/(\d+) W/.exec(await textOf(page, 'Dial these'))?.[1]);
+    expect(watts / 12).toBeCloseTo(Number(await valueOf(page, 'Power, %')), 5);
+  });
+
+  it('keep their history: what, when, who and why', async () => {
+    await openBench();
+    const history = await textOf(page, 'History');
+    expect(history).toContain('configured down for thin sheet');
+    expect(history).toContain('configured power, W: 1500 to 1200');
+    expect(history).toMatch(/today \d\d:\d\d, Ines/);
+  });
+
+  it('compute the spot and the draw while they are typed', async () => {
+    await fill(page, 'Focus lens', '200');
+    await press(page, 'Use 0.2 mm');
+    expect(await valueOf(page, 'Spot at focus')).toBe('0.2');
+    expect(await page.evaluate(() => document.body.innerText)).toMatch(
+      /A breaker of \d+ A: ask a licensed electrician/,
+    );
+  });
+
+  it('ask before what was typed is left', async () => {
+    const asked: string[] = [];
+    page.once('dialog', (dialog) => {
+      asked.push(dialog.message());
+      void dialog.dismiss();
+    });
+    await press(page, 'Optics window 3, 2 coupons', 'link');
+    await page.waitForFunction(() => true);
+    expect(asked).toEqual(['Leave without saving? What was changed here is lost.']);
+    expect(page.url()).toContain('/shop/machines/bench');
+    expect(await valueOf(page, 'Spot at focus')).toBe('0.2');
+  });
+
+  it('tell the slower of two people, who loses nothing typed', async () => {
+    const other = await openPage(browser, `${heron.url}/shop/machines/bench`, desk);
+    await seeText(other, 'Saving makes revision 3.');
+    const answer = await fetch(`${heron.url}/api/machines/bench/revisions/3`, {
+      method: 'PUT',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({
+        name: 'the bench unit',
+        note: 'somebody was quicker',
+        personId: 'maren',
+        profile: (await machines())[0]?.profile,
+      }),
+    });
+    expect(answer.status).toBe(201);
+    await fill(other, 'Why it is changed', 'mine');
+    await press(other, 'Save revision 3');
+    await seeText(other, 'was made meanwhile with other content');
+    expect(await valueOf(other, 'Why it is changed')).toBe('mine');
+    await other.close({ runBeforeUnload: false });
+  });
+
+  it('come from a file too, and a file that is none says why', async () => {
+    page.once('dialog', (dialog) => void dialog.accept());
+    await page.goto(`${heron.url}/shop`, { waitUntil: 'networkidle0' });
+    const input = (await page.waitForSelector('input[type=file]')) as ElementHandle<HTMLInputElement>;
+    const bad = join(files, 'list.json');
+    writeFileSync(bad, '{"argon": 2}');
+    await input.uploadFile(bad);
+    await seeText(page, 'In the file format is nothing; allowed is lone-heron-machine');
+    const good = join(files, 'bench.machine.json');
+    const [bench] = await machines();
+    writeFileSync(
+      good,
+      JSON.stringify({
+        format: 'lone-heron-machine',
+        version: 1,
+        name: bench?.name,
+        profile: bench?.profile,
+      }),
+    );
+    await input.uploadFile(good);
+    await seeText(page, 'A new machine');
+    expect(await valueOf(page, 'Name')).toBe('the bench unit 2');
+    await press(page, 'Make this machine');
+    await seeText(page, 'the bench unit 2 is in the shop. Record its window under Optics.');
+    expect(await machines()).toHaveLength(3);
+  });
+
+  it('can be made from a common size on a phone, without sideways scrolling', async () => {
+    const small = await openPage(browser, `${heron.url}/shop/machines/new?from=plate`, phone);
+    await seeText(small, 'A new machine');
+    await fill(small, 'Name', 'the plate unit');
+    const overflow = await small.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    expect(overflow).toBeLessThanOrEqual(0);
+    await press(small, 'Make this machine');
+    await seeText(small, 'the plate unit is in the shop.');
+    await named(small, 'the plate unit');
+    expect(small.broken).toEqual([]);
+    await small.close();
+  });
+
+  it('broke nothing on the way', () => {
+    expect(page.broken).toEqual([]);
+  });
+});
