@@ -2,7 +2,7 @@
  * Everything that is checked: types, lint, formatting, layers, unused code, the tests of every workspace, and the
  * browser tests on the built application. Closes with "N passed, N failed" on a line of its own.
  */
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -14,14 +14,21 @@ const scratch = mkdtempSync(join(tmpdir(), 'heron-test-'));
 const workspaces = ['packages/contract', 'apps/server', 'apps/web'];
 const total = { passed: 0, failed: 0 };
 
-for (const workspace of ['packages/core', ...workspaces, 'e2e'])
-  check(`types ${workspace}`, bin('tsc'), ['-p', workspace]);
-check('lint', bin('eslint'), ['.', '--max-warnings', '0', '--cache', '--cache-location', '.cache/eslint']);
-check('formatting', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
-check('layers', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'packages', 'apps', 'e2e']);
-check('unused code', bin('knip'), []);
-jest('tests of the core, with their coverage', ['-c', 'packages/core/jest.config.cjs', '--coverage']);
-jest('tests of the other workspaces', ['--projects', ...workspaces]);
+await checkTwoAtATime([
+  ['lint', bin('eslint'), ['.', '--max-warnings', '0', '--cache', '--cache-location', '.cache/eslint']],
+  ...['packages/core', ...workspaces, 'e2e'].map((each) => [`types ${each}`, bin('tsc'), ['-p', each]]),
+  ['formatting', bin('prettier'), ['--check', '--log-level', 'warn', '.']],
+  ['layers', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'packages', 'apps', 'e2e']],
+  ['unused code', bin('knip'), []],
+]);
+const twoWorkers = '--maxWorkers=2';
+jest('tests of the core, with their coverage', [
+  '-c',
+  'packages/core/jest.config.cjs',
+  '--coverage',
+  twoWorkers,
+]);
+jest('tests of the other workspaces', ['--projects', ...workspaces, twoWorkers]);
 check('build', process.execPath, ['tools/build.mjs']);
 check('golden answers', process.execPath, ['tools/verify.mjs']);
 jest('browser tests', ['--projects', 'e2e', '--runInBand']);
@@ -35,6 +42,31 @@ function check(what, command, args) {
   const started = Date.now();
   const { status } = spawnSync(command, args, { cwd: root, stdio: 'inherit' });
   count(what, status === 0 ? 1 : 0, status === 0 ? 0 : 1, started);
+}
+
+/** Commands that either hold or do not and do not touch each other, on two cores; each prints when it has ended. */
+async function checkTwoAtATime(commands) {
+  const waiting = [...commands];
+  const work = async () => {
+    for (let next = waiting.shift(); next !== undefined; next = waiting.shift()) {
+      const [what, command, args] = next;
+      const started = Date.now();
+      const { status, output } = await run(command, args);
+      process.stdout.write(output);
+      count(what, status === 0 ? 1 : 0, status === 0 ? 0 : 1, started);
+    }
+  };
+  await Promise.all([work(), work()]);
+}
+
+function run(command, args) {
+  return new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
+    let output = '';
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => (output += chunk));
+    child.once('error', (error) => resolve({ status: 1, output: `${error.message}\n` }));
+    child.once('close', (status) => resolve({ status, output }));
+  });
 }
 
 /** A run of Jest; a skipped test counts as failed, and so does a run that executed none. */

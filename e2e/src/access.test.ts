@@ -18,9 +18,16 @@ afterAll(async () => {
   removeFolder(folder);
 });
 
+/** Themes differ in their colours alone: the second one is looked at for those. */
+const themes = [
+  { theme: 'marsh', rules: null },
+  { theme: 'dusk', rules: ['color-contrast'] },
+];
+
 /** Faults that keep somebody from using a screen. */
-async function seriousFaults(page: CheckedPage): Promise<string[]> {
-  const { violations } = await new AxePuppeteer(page).analyze();
+async function seriousFaults(page: CheckedPage, rules: string[] | null): Promise<string[]> {
+  const axe = new AxePuppeteer(page);
+  const { violations } = await (rules === null ? axe : axe.withRules(rules)).analyze();
   return violations
     .filter(({ impact }) => impact === 'serious' || impact === 'critical')
     .flatMap(({ id, nodes }) =>
@@ -33,7 +40,7 @@ describe.each([
   ['a tablet', tablet],
   ['a phone', phone],
 ])('on %s', (_, viewport) => {
-  it.each(['marsh', 'dusk'])('has no serious fault and no sideways scrolling in %s', async (theme) => {
+  it.each(themes)('has no serious fault and no sideways scrolling in $theme', async ({ theme, rules }) => {
     const page = await openPage(browser, `${heron.url}/dial`, viewport);
     await page.evaluate(
       (name) =>
@@ -43,10 +50,10 @@ describe.each([
         ),
       theme,
     );
-    for (const station of ['dial', 'coupons', 'optics', 'cards']) {
+    for (const station of ['dial', 'coupons', 'optics', 'cards', 'shop', 'shop/machines/barrow']) {
       await page.goto(`${heron.url}/${station}`, { waitUntil: 'networkidle0' });
       expect(await page.evaluate(() => document.documentElement.dataset.theme)).toBe(theme);
-      expect(await seriousFaults(page)).toEqual([]);
+      expect(await seriousFaults(page, rules)).toEqual([]);
       const overhang = await page.evaluate(
         () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
       );
@@ -55,7 +62,7 @@ describe.each([
     await page.goto(`${heron.url}/dial`, { waitUntil: 'networkidle0' });
     await press(page, 'Log coupon L');
     await seeText(page, 'What did the back look like?');
-    expect(await seriousFaults(page)).toEqual([]);
+    expect(await seriousFaults(page, rules)).toEqual([]);
     expect(page.broken).toEqual([]);
     await page.close();
   });
@@ -116,7 +123,7 @@ describe('on a desk', () => {
   it('says where nothing is, and what is still to come', async () => {
     await page.goto(`${heron.url}/nowhere`, { waitUntil: 'networkidle0' });
     await seeText(page, 'There is no page /nowhere.');
-    for (const station of ['ready', 'cards', 'jobs', 'shop']) {
+    for (const station of ['ready', 'cards', 'jobs']) {
       await page.goto(`${heron.url}/${station}`, { waitUntil: 'networkidle0' });
       await seeText(page, 'This station is not built yet.');
     }

@@ -39,11 +39,22 @@ export interface DialOutcome {
 /** An outcome, or why the job cannot be computed as it was said. */
 export type DialAnswer = { readonly outcome: DialOutcome } | { readonly refusal: string };
 
-/** Computes everything Dial shows. Turns of knobs that this setting does not have, or cannot take, are left out. */
-export function dialOutcome(said: Said, turns: HandTurns): DialAnswer {
+/** What the core suggests for a sentence, or why it cannot: the dear part, which no turn of a knob changes. */
+export type SuggestedJob =
+  | { readonly said: Said; readonly job: WeldJob; readonly suggestion: Suggestion }
+  | { readonly refusal: string };
+
+/** Searches the setting for a sentence. */
+export function suggestFor(said: Said): SuggestedJob {
   const job = coreJob(said.joint, said.wireDiameterMm, said.machine.profile, said.aim);
-  try {
-    const suggestion = suggestSetting(job);
+  return orRefusal(() => ({ said, job, suggestion: suggestSetting(job) }));
+}
+
+/** Everything Dial shows. Turns of knobs that this setting does not have, or cannot take, are left out. */
+export function dialOutcome(suggested: SuggestedJob, turns: HandTurns): DialAnswer {
+  if ('refusal' in suggested) return suggested;
+  const { said, job, suggestion } = suggested;
+  return orRefusal(() => {
     const setting = turned(job, suggestion.setting, turns);
     const forecast = forecastWeld(job, setting);
     const gas = shieldingGasFor(job.metal);
@@ -60,6 +71,13 @@ export function dialOutcome(said: Said, turns: HandTurns): DialAnswer {
         recorded: recordedSetting(setting, gas.gas, gas.flowLitresPerMinute),
       },
     };
+  });
+}
+
+/** What the core computes, or its refusal in words. */
+function orRefusal<Answer>(compute: () => Answer): Answer | { readonly refusal: string } {
+  try {
+    return compute();
   } catch (error) {
     if (error instanceof RangeFault) return { refusal: error.message };
     throw error;

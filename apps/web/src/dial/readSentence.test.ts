@@ -1,6 +1,6 @@
 import { sampleMachine } from '../testing/sampleMachine.js';
 import { readAddress } from './dialAddress.js';
-import { dialOutcome } from './dialOutcome.js';
+import { dialOutcome, suggestFor } from './dialOutcome.js';
 import { readSentence, type Said } from './readSentence.js';
 
 const words = readAddress(new URLSearchParams()).words;
@@ -65,7 +65,7 @@ describe('reading the sentence', () => {
 describe('what the core makes of it', () => {
   const said = read({}).said as Said;
   const outcomeOf = (turns: Parameters<typeof dialOutcome>[1], what = said) => {
-    const answer = dialOutcome(what, turns);
+    const answer = dialOutcome(suggestFor(what), turns);
     if ('refusal' in answer) throw new Error(answer.refusal);
     return answer.outcome;
   };
@@ -101,7 +101,7 @@ describe('what the core makes of it', () => {
 
   it('passes a refusal of the core on in its own words', () => {
     const thin = read({ first: '0.5 mm', second: '0.5 mm', aim: 'share-70' }).said as Said;
-    expect(dialOutcome(thin, {})).toEqual({
+    expect(dialOutcome(suggestFor(thin), {})).toEqual({
       refusal: expect.stringContaining('A thinner sheet tips from cold to through'),
     });
   });

@@ -5,7 +5,7 @@ import { useDispatch } from 'react-redux';
 import { useSearchParams } from 'react-router';
 import { dialMoved } from '../shared/memory/deskSlice.js';
 import { readAddress, writeAddress, type DialAddress, type WordName } from './dialAddress.js';
-import { dialOutcome, type DialOutcome } from './dialOutcome.js';
+import { dialOutcome, suggestFor, type DialOutcome } from './dialOutcome.js';
 import { readSentence, type SentenceReading } from './readSentence.js';
 
 /** Dial as its parts see it. */
@@ -30,10 +30,16 @@ export function useDial(machines: readonly Machine[]): Dial {
   const dispatch = useDispatch();
   const text = search.toString();
   const address = useMemo(() => readAddress(new URLSearchParams(text)), [text]);
-  const reading = useMemo(() => readSentence(address.words, machines), [address.words, machines]);
+  // The words alone, so that a turned knob does not search again.
+  const wordsText = writeAddress({ words: address.words, turns: {} });
+  const reading = useMemo(
+    () => readSentence(readAddress(new URLSearchParams(wordsText)).words, machines),
+    [wordsText, machines],
+  );
+  const suggested = useMemo(() => (reading.said === null ? null : suggestFor(reading.said)), [reading]);
   const answer = useMemo(
-    () => (reading.said === null ? null : dialOutcome(reading.said, address.turns)),
-    [reading, address.turns],
+    () => (suggested === null ? null : dialOutcome(suggested, address.turns)),
+    [suggested, address.turns],
   );
   const fresh = answer !== null && 'outcome' in answer ? answer.outcome : null;
   const [lastGood, setLastGood] = useState(fresh);

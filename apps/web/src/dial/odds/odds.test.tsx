@@ -1,7 +1,7 @@
 import { render, screen } from '@testing-library/react';
 import { sampleMachine } from '../../testing/sampleMachine.js';
 import { readAddress } from '../dialAddress.js';
-import { dialOutcome, type DialOutcome } from '../dialOutcome.js';
+import { dialOutcome, suggestFor, type DialOutcome } from '../dialOutcome.js';
 import { readSentence, type Said } from '../readSentence.js';
 import { Caution } from './Caution.js';
 import { Expectation } from './Expectation.js';
@@ -10,7 +10,7 @@ import { Warnings } from './Warnings.js';
 
 function outcomeOf(search: string): DialOutcome {
   const { said } = readSentence(readAddress(new URLSearchParams(search)).words, [sampleMachine]);
-  const answer = dialOutcome(said as Said, {});
+  const answer = dialOutcome(suggestFor(said as Said), {});
   if ('refusal' in answer) throw new Error(answer.refusal);
   return answer.outcome;
 }
