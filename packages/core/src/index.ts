@@ -167,6 +167,8 @@ export {
   type WeldingPosition,
   type SeamRun,
   type JointConditions,
+  backingFor,
+  type BackingChoice,
   seamStitches,
   weldedLength,
   type Stitch,

@@ -37,6 +37,7 @@ export {
   type SeamRun,
   type JointConditions,
 } from './JointConditions.js';
+export { backingFor, type BackingChoice } from './backingFor.js';
 export { seamStitches, weldedLength, type Stitch } from './seamRun.js';
 export { notInTheModel, type NotInTheModel } from './notInTheModel.js';
 export { jointOutline, type JointOutline, type PointMm, type PolygonMm } from './jointOutline.js';

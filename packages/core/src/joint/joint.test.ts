@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { degree, inDegrees, inMm, inSquareMm, mm, second, type Metre } from '../quantity/index.js';
+import { metalTable } from '../metal/index.js';
 import {
+  backingFor,
   beamAim,
   gapAsKnob,
   gapBorne,
@@ -255,6 +257,18 @@ describe('gas and nozzle', () => {
       if (nozzle.shape === 'vee') expect(shelter).toBe('sheltered');
       expect(nozzle.isGrooved).toBe(kind !== 'plug');
       expect(nozzleFor(made(kind, usual), false).isGrooved).toBe(false);
+    }
+  });
+});
+
+describe('a backing bar', () => {
+  it('is chosen for what it does to the metal: copper under steel, never copper under copper or aluminium', () => {
+    for (const metal of Object.values(metalTable)) {
+      const { backing, why } = backingFor(metal);
+      expect(why.length).toBeGreaterThan(20);
+      expect(backing).toBe(
+        metal.family === 'aluminium' || metal.family === 'copperAlloy' ? 'steel' : 'copper',
+      );
     }
   });
 });
