@@ -121,6 +121,14 @@ describe('the machines of the shop', () => {
     await press(other, 'Save revision 3');
     await seeText(other, 'was made meanwhile with other content');
     expect(await valueOf(other, 'Why it is changed')).toBe('mine');
+    await other.evaluate(() => window.dispatchEvent(new Event('visibilitychange')));
+    await seeText(other, 'Somebody made revision 3 meanwhile');
+    expect(await valueOf(other, 'Why it is changed')).toBe('mine');
+    await press(other, 'Save revision 3');
+    await seeText(other, 'was made meanwhile with other content');
+    await press(other, 'Open revision 3');
+    await seeText(other, 'Saving makes revision 4.');
+    expect(await valueOf(other, 'Why it is changed')).toBe('');
     await other.close({ runBeforeUnload: false });
   });
 

@@ -243,12 +243,13 @@ function PanelPart() {
 
 function PanelOrder() {
   const { setValue } = useFormContext<MachineForm>();
-  const panel = useWatch<MachineForm, 'panel'>({ name: 'panel' });
+  const [whole, hasFeeder] = useWatch<MachineForm, ['panel', 'hasFeeder']>({ name: ['panel', 'hasFeeder'] });
+  const panel = hasFeeder ? whole : whole.filter((knob) => knob !== 'wireSpeed');
   const move = (from: number, to: number) => {
     const next = [...panel];
     const [knob] = next.splice(from, 1);
     if (knob !== undefined) next.splice(to, 0, knob);
-    setValue('panel', next, { shouldDirty: true });
+    setValue('panel', hasFeeder ? next : [...next, 'wireSpeed'], { shouldDirty: true });
   };
   return (
     <ol className="flex flex-col">

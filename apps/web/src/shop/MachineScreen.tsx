@@ -17,10 +17,29 @@ export function MachineScreen() {
   if (id === 'new') return <NewMachine machines={machines} />;
   const machine = machines.find((each) => each.id === id);
   if (machine === undefined) return <NoSuchMachine />;
+  return <ExistingMachine key={machine.id} machine={machine} />;
+}
+
+/**
+ * A machine as it stood when the editor was opened. What is typed belongs to that revision: one that somebody makes
+ * meanwhile is told, and opened only when asked for.
+ */
+function ExistingMachine({ machine }: { machine: Machine }) {
+  const [opened, setOpened] = useState(machine);
   return (
     <div className="mx-auto flex max-w-[1500px] flex-col gap-4 px-4 py-4 sm:px-6">
-      {/* A revision that another tab made opens a new editor: what was typed here belongs to the old one. */}
-      <MachineEditor key={machine.id} edited={{ ...machine, next: machine.revision + 1 }} />
+      {machine.revision !== opened.revision && (
+        <div role="alert" className="caution flex flex-wrap items-center gap-4 p-3">
+          <p className="grow">
+            Somebody made revision {machine.revision} meanwhile; what is typed here belongs to revision{' '}
+            {opened.revision}.
+          </p>
+          <button type="button" className="btn touch-always" onClick={() => setOpened(machine)}>
+            Open revision {machine.revision}
+          </button>
+        </div>
+      )}
+      <MachineEditor key={opened.revision} edited={{ ...opened, next: opened.revision + 1 }} />
       <MachineHistory machine={machine} />
     </div>
   );

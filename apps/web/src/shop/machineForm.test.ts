@@ -39,6 +39,8 @@ describe('the form of a machine', () => {
       pointer: null,
     });
     expect(read.draft.profile.panel).not.toContain('wireSpeed');
+    const fitted = machineFormOf('b', read.draft.profile);
+    expect(fitted.panel.at(-1)).toBe('wireSpeed');
   });
 
   it('says at each field what is allowed, and what was typed stays text', () => {

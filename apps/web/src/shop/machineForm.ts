@@ -84,6 +84,8 @@ export function machineFormOf(name: string, profile: MachineProfile): MachineFor
     wobbleRateHz: shownReach(profile.wobbleRateHz, 1),
     hasFeeder: wireSpeedMmS !== null,
     wireSpeedMmS: wireSpeedMmS === null ? { least: '', most: '', step: '' } : shownReach(wireSpeedMmS, scale),
+    // Kept ready for a feeder that is fitted later; left out again where there is none.
+    panel: profile.panel.includes('wireSpeed') ? profile.panel : [...profile.panel, 'wireSpeed'],
     hasOptics: optics !== null,
     optics: optics === null ? emptyOptics : shownAll(optics),
     hasMains: mains !== null,
