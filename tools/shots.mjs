@@ -30,6 +30,7 @@ const shots = [
   { name: 'coupons', path: '/coupons' },
   { name: 'shop', path: '/shop' },
   { name: 'shop-machine', path: '/shop/machines/barrow' },
+  { name: 'shop-safety', path: '/shop/machines/barrow/safety' },
   { name: 'optics', path: '/optics' },
   { name: 'optics-change', path: '/optics', theme: 'dusk', act: (page) => press(page, 'Window was changed') },
 ];

@@ -50,7 +50,15 @@ describe.each([
         ),
       theme,
     );
-    for (const station of ['dial', 'coupons', 'optics', 'cards', 'shop', 'shop/machines/barrow']) {
+    for (const station of [
+      'dial',
+      'coupons',
+      'optics',
+      'cards',
+      'shop',
+      'shop/machines/barrow',
+      'shop/machines/barrow/safety',
+    ]) {
       await page.goto(`${heron.url}/${station}`, { waitUntil: 'networkidle0' });
       expect(await page.evaluate(() => document.documentElement.dataset.theme)).toBe(theme);
       expect(await seriousFaults(page, rules)).toEqual([]);

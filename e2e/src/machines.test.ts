@@ -81,6 +81,18 @@ describe('the machines of the shop', () => {
     expect(history).toMatch(/today \d\d:\d\d, Ines/);
   });
 
+  it('have a safety sheet of the power they are configured to', async () => {
+    await page.goto(`${heron.url}/shop`, { waitUntil: 'networkidle0' });
+    await press(page, 'Safety sheet', 'link');
+    await seeText(page, 'Safety sheet of the bench unit');
+    const figures = await textOf(page, 'For the safety officer');
+    expect(figures).toMatch(/optical density at least\s+6\s/);
+    expect(figures).toMatch(/dangerous to eyes within\s+1[34]0 m/);
+    expect(figures).toContain('At 1200 W, as the machine is configured (revision 2).');
+    expect(await textOf(page, 'If light went into an eye')).toContain('up to 1200 W');
+    await openBench();
+  });
+
   it('compute the spot and the draw while they are typed', async () => {
     await fill(page, 'Focus lens', '200');
     await press(page, 'Use 0.2 mm');
@@ -91,14 +103,14 @@ describe('the machines of the shop', () => {
   });
 
   it('ask before what was typed is left', async () => {
-    const asked: string[] = [];
-    page.once('dialog', (dialog) => {
-      asked.push(dialog.message());
-      void dialog.dismiss();
+    const asked = new Promise<string>((resolve) => {
+      page.once('dialog', (dialog) => {
+        resolve(dialog.message());
+        void dialog.dismiss();
+      });
     });
     await press(page, 'Optics window 3, 2 coupons', 'link');
-    await page.waitForFunction(() => true);
-    expect(asked).toEqual(['Leave without saving? What was changed here is lost.']);
+    expect(await asked).toBe('Leave without saving? What was changed here is lost.');
     expect(page.url()).toContain('/shop/machines/bench');
     expect(await valueOf(page, 'Spot at focus')).toBe('0.2');
   });

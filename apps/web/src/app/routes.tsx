@@ -36,6 +36,10 @@ export function createRouter() {
           path: 'shop/machines/:id',
           lazy: async () => ({ Component: (await import('../shop/MachineScreen.js')).MachineScreen }),
         },
+        {
+          path: 'shop/machines/:id/safety',
+          lazy: async () => ({ Component: (await import('../shop/SafetySheet.js')).SafetySheet }),
+        },
         { path: '*', element: <Lost /> },
       ],
     },

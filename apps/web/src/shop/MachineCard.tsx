@@ -1,6 +1,6 @@
 import type { Machine } from '@lone-heron/contract';
 import { wobbleNames } from '@lone-heron/core';
-import { FileDown, Pencil } from 'lucide-react';
+import { FileDown, Pencil, ShieldAlert } from 'lucide-react';
 import { Link } from 'react-router';
 import { figure } from '../shared/words/figures.js';
 import { machineFormOf } from './machineForm.js';
@@ -33,6 +33,9 @@ export function MachineCard({ machine }: { machine: Machine }) {
       <div className="mt-auto flex flex-wrap gap-3">
         <Link className="btn touch-always btn-primary" to={`/shop/machines/${id}`}>
           <Pencil className="size-5" aria-hidden="true" /> Change
+        </Link>
+        <Link className="btn touch-always" to={`/shop/machines/${id}/safety`}>
+          <ShieldAlert className="size-5" aria-hidden="true" /> Safety sheet
         </Link>
         <button type="button" className="btn touch-always" onClick={() => saveMachineFile(machine)}>
           <FileDown className="size-5" aria-hidden="true" /> To a file
