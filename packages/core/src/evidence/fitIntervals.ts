@@ -78,7 +78,7 @@ function descend(
 /** Minus the log posterior, constants left out. */
 function objectiveAt(data: IntervalData, weights: Float64Array): number {
   let sum = 0;
-  for (let i = 0; i < data.rows.length; i++) sum -= likelihoodAt(data, i, weights).value;
+  for (let i = 0; i < data.rows.length; i++) sum -= logLikelihoodAt(data, i, weights);
   for (let j = 0; j < weights.length; j++) {
     sum += (((weights[j] as number) - (data.priorMean[j] as number)) / (data.priorSd[j] as number)) ** 2 / 2;
   }
@@ -125,19 +125,30 @@ function bothHalves(lower: Float64Array, count: number): Matrix {
   return whole;
 }
 
-/** Log likelihood of one value along its line, with its slope and (negated) curvature. */
-function likelihoodAt(data: IntervalData, index: number, weights: Float64Array) {
+/** Bounds of one value about its line, in its own standard deviations. */
+function boundsAt(data: IntervalData, index: number, weights: Float64Array): { low: number; high: number } {
   const row = data.rows[index] as Float64Array;
   const sd = data.noise[index] as number;
   let line = 0;
   for (let j = 0; j < row.length; j++) line += (row[j] as number) * (weights[j] as number);
-  const low = ((data.low[index] as number) - line) / sd;
-  const high = ((data.high[index] as number) - line) / sd;
-  if (low === high) return { value: -(low * low) / 2, slope: low / sd, curvature: 1 / (sd * sd) };
+  return { low: ((data.low[index] as number) - line) / sd, high: ((data.high[index] as number) - line) / sd };
+}
+
+/** Log likelihood of one value; a measured one without its constant. */
+function logLikelihoodAt(data: IntervalData, index: number, weights: Float64Array): number {
+  const { low, high } = boundsAt(data, index, weights);
+  return low === high ? -(low * low) / 2 : logNormalInterval(low, high);
+}
+
+/** Slope and (negated) curvature of one value's log likelihood along its line. */
+function likelihoodAt(data: IntervalData, index: number, weights: Float64Array) {
+  const sd = data.noise[index] as number;
+  const { low, high } = boundsAt(data, index, weights);
+  if (low === high) return { slope: low / sd, curvature: 1 / (sd * sd) };
   const value = logNormalInterval(low, high);
   const atLow = low === -Infinity ? 0 : Math.exp(logNormalDensity(low) - value);
   const atHigh = high === Infinity ? 0 : Math.exp(logNormalDensity(high) - value);
   const slope = atLow - atHigh;
   const spread = (low === -Infinity ? 0 : low * atLow) - (high === Infinity ? 0 : high * atHigh);
-  return { value, slope: slope / sd, curvature: Math.max(slope * slope - spread, 0) / (sd * sd) };
+  return { slope: slope / sd, curvature: Math.max(slope * slope - spread, 0) / (sd * sd) };
 }

@@ -23,8 +23,10 @@ export function logNormalInterval(low: number, high: number): number {
  * logNormalDensity(0).toFixed(6) // => '-0.918939'
  */
 export function logNormalDensity(x: number): number {
-  return -(x * x) / 2 - Math.log(2 * Math.PI) / 2;
+  return -(x * x) / 2 - halfLogTwoPi;
 }
+
+const halfLogTwoPi = Math.log(2 * Math.PI) / 2;
 
 /** ln(Q(from) - Q(to)) for 0 < from < to, where Q is the upper tail. */
 function logUpperDifference(from: number, to: number): number {
