@@ -44,6 +44,25 @@ function Part({ title, help, children }: { title: string; help: string; children
   );
 }
 
+interface KnownPartProps {
+  title: string;
+  help: string;
+  path: 'hasFeeder' | 'hasMains' | 'hasPointer';
+  label: string;
+  children: ReactNode;
+}
+
+/** A part that may not be fitted, or not be known: its fields are there once it is. */
+function KnownPart({ title, help, path, label, children }: KnownPartProps) {
+  const isKnown = useWatch<MachineForm, typeof path>({ name: path });
+  return (
+    <Part title={title} help={help}>
+      <CheckField path={path} label={label} />
+      {isKnown && children}
+    </Part>
+  );
+}
+
 function Row({ children }: { children: ReactNode }) {
   return <div className="grid grid-cols-1 gap-3 sm:grid-cols-3">{children}</div>;
 }
@@ -105,22 +124,18 @@ function FieldFault({ path }: { path: 'wobbleShapes' | 'panel' }) {
 }
 
 function FeederPart() {
-  const isFitted = useWatch<MachineForm, 'hasFeeder'>({ name: 'hasFeeder' });
   const unit = useWatch<MachineForm, 'wireSpeedUnit'>({ name: 'wireSpeedUnit' });
   return (
-    <Part
+    <KnownPart
       title="Wire feeder"
       help="Its menu’s values beside its maker’s: a changed one looks like a laser problem."
+      path="hasFeeder"
+      label="A feeder is fitted"
     >
-      <CheckField path="hasFeeder" label="A feeder is fitted" />
-      {isFitted && (
-        <>
-          <SelectField path="wireSpeedUnit" label="The feeder shows" choices={wireSpeedUnits} />
-          <Reach of="wireSpeedMmS" name="Wire" unit={unit} />
-          <FeederMenu />
-        </>
-      )}
-    </Part>
+      <SelectField path="wireSpeedUnit" label="The feeder shows" choices={wireSpeedUnits} />
+      <Reach of="wireSpeedMmS" name="Wire" unit={unit} />
+      <FeederMenu />
+    </KnownPart>
   );
 }
 
@@ -193,42 +208,37 @@ function CoolantPart() {
 }
 
 function MainsPart() {
-  const isKnown = useWatch<MachineForm, 'hasMains'>({ name: 'hasMains' });
   return (
-    <Part title="Mains" help="For a draw to ask a licensed electrician about, not to wire by.">
-      <CheckField path="hasMains" label="The supply is known" />
-      {isKnown && (
-        <>
-          <Row>
-            <NumberField path="mains.volts" label="Voltage" unit="V" />
-            <SelectField path="mains.phases" label="Phases" choices={['1', '3']} />
-            <NumberField path="mains.otherW" label="Chiller and others" unit="W" />
-            <NumberField path="mains.wallPlugPercent" label="Light over draw" unit="%" />
-            <NumberField path="mains.powerFactor" label="Power factor" unit="" />
-          </Row>
-          <MainsHint />
-        </>
-      )}
-    </Part>
+    <KnownPart
+      title="Mains"
+      help="For a draw to ask a licensed electrician about, not to wire by."
+      path="hasMains"
+      label="The supply is known"
+    >
+      <Row>
+        <NumberField path="mains.volts" label="Voltage" unit="V" />
+        <SelectField path="mains.phases" label="Phases" choices={['1', '3']} />
+        <NumberField path="mains.otherW" label="Chiller and others" unit="W" />
+        <NumberField path="mains.wallPlugPercent" label="Light over draw" unit="%" />
+        <NumberField path="mains.powerFactor" label="Power factor" unit="" />
+      </Row>
+      <MainsHint />
+    </KnownPart>
   );
 }
 
 function PointerPart() {
-  const isKnown = useWatch<MachineForm, 'hasPointer'>({ name: 'hasPointer' });
   return (
-    <Part
+    <KnownPart
       title="Pointer"
       help="The dot is centred by an offset on the controller; each machine has its own way round."
+      path="hasPointer"
+      label="The offset is known"
     >
-      <CheckField path="hasPointer" label="The offset is known" />
-      {isKnown && (
-        <>
-          <NumberField path="pointer.stepMm" label="One step moves the dot by" unit="mm" />
-          <CheckField path="pointer.isXReversed" label="A larger X moves it left" />
-          <CheckField path="pointer.isYReversed" label="A larger Y moves it down" />
-        </>
-      )}
-    </Part>
+      <NumberField path="pointer.stepMm" label="One step moves the dot by" unit="mm" />
+      <CheckField path="pointer.isXReversed" label="A larger X moves it left" />
+      <CheckField path="pointer.isYReversed" label="A larger Y moves it down" />
+    </KnownPart>
   );
 }
 

@@ -73,7 +73,7 @@ export function dialInAdvice(job: WeldJob, setting: WeldSetting, seen: SeenWeld)
   }
   if (diagnosis.kind === 'right') return { kind: 'keep', why: keepWhy(diagnosis.signs) };
   const forecast = forecastWeld(job, setting);
-  const seenReach = seenCorrection(job, forecast, seen.back, diagnosis.kind);
+  const seenReach = seenCorrection(job, setting, forecast, seen.back, diagnosis.kind);
   const turn = bestTurn(job, setting, forecast, seenReach, diagnosis.kind);
   if (turn === null) {
     return {

@@ -1,10 +1,8 @@
-import { couponInterval, fitIntervals, type DepthCorrection } from '../evidence/index.js';
+import { couponInterval, couponNoise, fitIntervals, type DepthCorrection } from '../evidence/index.js';
 import { jointThermal, seamOf } from '../joint/index.js';
-import type { WeldForecast, WeldJob } from '../settings/index.js';
+import type { WeldForecast, WeldJob, WeldSetting } from '../settings/index.js';
+import { evidenceWeldOf } from './evidenceWeldOf.js';
 import type { SeenWeld } from './SeenWeld.js';
-
-/** Standard deviation of one look about the real depth. */
-const lookSd = 0.12;
 
 /** Without a look at the back, signs of cold or heat move the expected depth by this much of ln depth. */
 const unseenShift = 0.15;
@@ -16,6 +14,7 @@ const unseenShift = 0.15;
  */
 export function seenCorrection(
   job: WeldJob,
+  setting: WeldSetting,
   forecast: WeldForecast,
   back: SeenWeld['back'],
   leaning: 'cold' | 'hot' | 'right',
@@ -33,7 +32,7 @@ export function seenCorrection(
     rows: [Float64Array.of(1)],
     low: [low],
     high: [high],
-    noise: [lookSd],
+    noise: [couponNoise(evidenceWeldOf(job, setting), { by: 'look', isTravelMeasured: false })],
     priorMean: [before],
     priorSd: [forecast.spread],
   });

@@ -1,6 +1,6 @@
 import { meltKernel, type MeltInput } from '../melt/index.js';
 import { metrePerSecond, watt } from '../quantity/index.js';
-import type { EvidenceCoupon } from './EvidenceWeld.js';
+import type { EvidenceWeld } from './EvidenceWeld.js';
 
 const sectionSd = 0.1;
 const lookSd = 0.12;
@@ -11,21 +11,27 @@ const powerDoubt = 0.1;
 
 const turn = 0.02;
 
+/** How a coupon was looked at, or will be. */
+export interface CouponReading {
+  readonly by: 'look' | 'section';
+  /** Whether light-on time and length are taken, so that the travel is the real one. */
+  readonly isTravelMeasured: boolean;
+}
+
 /**
  * Standard deviation of one coupon's ln(real depth/model depth) about the shop's own line: section 0.10, look 0.12;
  * in quadrature 0.1 times the sensitivity of depth to power and, where travel was not measured, 0.2 times that to
  * travel.
  *
  * @example
- * couponNoise(sampleCoupon('even')).toFixed(2) // => '0.16'
+ * couponNoise(sampleWeld, { by: 'look', isTravelMeasured: true }).toFixed(2) // => '0.16'
  */
-export function couponNoise({ weld, finding, isTravelMeasured }: EvidenceCoupon): number {
-  const { melt } = weld;
-  const seen = finding.by === 'look' ? lookSd : sectionSd;
+export function couponNoise({ melt }: EvidenceWeld, { by, isTravelMeasured }: CouponReading): number {
+  const seen = by === 'look' ? lookSd : sectionSd;
   const travel = isTravelMeasured
     ? 0
-    : travelDoubt * logSensitivity((by) => ({ ...melt, travel: metrePerSecond(melt.travel * by) }));
-  const power = powerDoubt * logSensitivity((by) => ({ ...melt, power: watt(melt.power * by) }));
+    : travelDoubt * logSensitivity((turned) => ({ ...melt, travel: metrePerSecond(melt.travel * turned) }));
+  const power = powerDoubt * logSensitivity((turned) => ({ ...melt, power: watt(melt.power * turned) }));
   return Math.hypot(seen, travel, power);
 }
 

@@ -54,6 +54,9 @@ function coupon(id: string, finding: CouponFinding, said: Said = {}, isSlip = fa
   return { id, weld: weld(said), finding, isTravelMeasured: true, isSlip };
 }
 
+const noiseOf = ({ weld: made, finding, isTravelMeasured }: EvidenceCoupon) =>
+  couponNoise(made, { by: finding.by === 'look' ? 'look' : 'section', isTravelMeasured });
+
 const look = (back: 'none' | 'faint' | 'even' | 'heavy' | 'hole'): CouponFinding => ({ by: 'look', back });
 
 /** A section that is so much deeper than the model. */
@@ -87,7 +90,7 @@ describe('coupons', () => {
 
   it('that were measured pull the answer as far as the conjugate line does by hand', () => {
     const evidence = shopEvidence(question, [deeper('a', 1.2)]);
-    const noise = couponNoise(deeper('a', 1.2));
+    const noise = noiseOf(deeper('a', 1.2));
     const expected = (Math.log(1.2) * 0.22 ** 2) / (0.22 ** 2 + noise ** 2);
     const { lnRatio, sd } = depthCorrection(evidence, question);
     expect(lnRatio).toBeCloseTo(expected, 8);
@@ -326,10 +329,10 @@ describe('a finding', () => {
     const timed = coupon('a', look('even'));
     const untimed = { ...timed, isTravelMeasured: false };
     const section = deeper('a', 1);
-    expect(couponNoise(untimed)).toBeGreaterThan(couponNoise(timed) + 0.005);
-    expect(couponNoise(section)).toBeLessThan(couponNoise(timed));
-    expect(couponNoise(timed)).toBeGreaterThan(Math.hypot(0.12, 0.05));
-    expect(couponNoise(timed)).toBeLessThan(Math.hypot(0.12, 0.15));
+    expect(noiseOf(untimed)).toBeGreaterThan(noiseOf(timed) + 0.005);
+    expect(noiseOf(section)).toBeLessThan(noiseOf(timed));
+    expect(noiseOf(timed)).toBeGreaterThan(Math.hypot(0.12, 0.05));
+    expect(noiseOf(timed)).toBeLessThan(Math.hypot(0.12, 0.15));
   });
 });
 

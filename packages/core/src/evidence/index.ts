@@ -1,6 +1,6 @@
 export type { EvidenceWeld, EvidenceCoupon, CouponFinding } from './EvidenceWeld.js';
 export { couponInterval, type DepthInterval, type ModelFigures } from './couponInterval.js';
-export { couponNoise } from './couponNoise.js';
+export { couponNoise, type CouponReading } from './couponNoise.js';
 export { depthLine, lineRow, type DepthLine, type LineTerm } from './depthLine.js';
 export { fitIntervals, type IntervalData, type IntervalFit } from './fitIntervals.js';
 export { shopEvidence, type ShopEvidence, type UsedCoupon, type LeftOutWhy } from './shopEvidence.js';

@@ -1,12 +1,11 @@
 import { reachLimits, meltKernel, type ReachLimits } from '../melt/index.js';
 import { normalCdf } from '../numeric/index.js';
 import { quadratic } from './couponInfluence.js';
+import { couponNoise } from './couponNoise.js';
 import { correctionAlong } from './depthCorrection.js';
 import { lineRow } from './depthLine.js';
 import type { EvidenceWeld } from './EvidenceWeld.js';
 import type { ShopEvidence } from './shopEvidence.js';
-
-const lookSd = 0.12;
 
 /** Points of the quadrature over the question, evenly spaced to five standard deviations either side. */
 const points = 81;
@@ -18,9 +17,9 @@ const reach = 5;
  * Gaussian. 0 where the coupon shares nothing with the question, or can only turn out one way.
  *
  * @param question the weld one wants to know about
- * @param coupon the weld that would be made
+ * @param coupon the weld that would be made, with its time and length taken
  * @example
- * informationGain(shopEvidence(sampleWeld, []), sampleWeld, sampleWeld).toFixed(2) // => '0.60'
+ * informationGain(shopEvidence(sampleWeld, []), sampleWeld, sampleWeld).toFixed(2) // => '0.45'
  */
 export function informationGain(
   evidence: ShopEvidence,
@@ -32,10 +31,11 @@ export function informationGain(
   const answer = correctionAlong(evidence, asked);
   const seen = correctionAlong(evidence, made);
   if (answer.sd === 0) return 0;
+  const noise = couponNoise(coupon, { by: 'look', isTravelMeasured: true });
   const shared = quadratic(evidence, asked, made) / answer.sd;
-  const rest = Math.sqrt(Math.max(seen.sd ** 2 - shared ** 2, 0) + lookSd ** 2);
+  const rest = Math.sqrt(Math.max(seen.sd ** 2 - shared ** 2, 0) + noise ** 2);
   const edges = lookEdges(coupon);
-  const whole = lookChances(edges, seen.lnRatio, Math.hypot(seen.sd, lookSd));
+  const whole = lookChances(edges, seen.lnRatio, Math.hypot(seen.sd, noise));
   let gain = 0;
   let weights = 0;
   for (let i = 0; i < points; i++) {

@@ -56,7 +56,9 @@ export function shopEvidence(question: EvidenceWeld, coupons: readonly EvidenceC
     rows,
     low: intervals.map(({ low }) => low),
     high: intervals.map(({ high }) => high),
-    noise: used.map(({ coupon }) => couponNoise(coupon)),
+    noise: used.map(({ coupon: { weld, finding, isTravelMeasured } }) =>
+      couponNoise(weld, { by: finding.by === 'look' ? 'look' : 'section', isTravelMeasured }),
+    ),
     priorMean: line.terms.map(() => 0),
     priorSd: line.priorSd,
   });

@@ -1,4 +1,6 @@
 import {
+  normalTemperature,
+  standardAtmosphere,
   cubicMetre,
   metre,
   second,
@@ -19,8 +21,6 @@ export interface GasBottle {
   readonly changedAt: GaugePascal;
 }
 
-const atmosphere = 1.01325e5;
-const normalKelvin = 273.15;
 const shopKelvin = 293.15;
 
 /**
@@ -33,7 +33,7 @@ const shopKelvin = 293.15;
  */
 export function gasLeft({ waterVolume, pressure, changedAt }: GasBottle): CubicMetre {
   const usable = Math.max(0, pressure - changedAt);
-  return cubicMetre(((usable * waterVolume) / atmosphere) * (normalKelvin / shopKelvin));
+  return cubicMetre(((usable * waterVolume) / standardAtmosphere) * (normalTemperature / shopKelvin));
 }
 
 /** How a seam draws gas. */

@@ -1,4 +1,12 @@
-import type { Fraction, GaugePascal, Kelvin, Metre, NormalFlow } from '../quantity/index.js';
+import {
+  normalTemperature,
+  standardAtmosphere,
+  type Fraction,
+  type GaugePascal,
+  type Kelvin,
+  type Metre,
+  type NormalFlow,
+} from '../quantity/index.js';
 
 /** Gases a nozzle can be asked about. */
 export type NozzleGas = 'argon' | 'nitrogen' | 'helium' | 'air';
@@ -18,8 +26,6 @@ const gases: Readonly<Record<NozzleGas, GasConstants>> = {
 };
 
 const gasConstant = 8.314462618;
-const atmosphere = 1.01325e5;
-const normalKelvin = 273.15;
 
 /** A bore with gas behind it. */
 export interface NozzleFlowInput {
@@ -42,13 +48,13 @@ export interface NozzleFlowInput {
 export function nozzleFlow(input: NozzleFlowInput): NormalFlow {
   const { gas, bore, pressure, dischargeCoefficient, gasTemperature } = input;
   const { molarMass, gamma } = gases[gas];
-  const behind = pressure + atmosphere;
+  const behind = pressure + standardAtmosphere;
   const specific = gasConstant / molarMass;
   const area = (Math.PI / 4) * bore * bore;
   const massFlow =
-    (dischargeCoefficient * area * behind * flowFactor(atmosphere / behind, gamma)) /
+    (dischargeCoefficient * area * behind * flowFactor(standardAtmosphere / behind, gamma)) /
     Math.sqrt(specific * gasTemperature);
-  const normalDensity = atmosphere / (specific * normalKelvin);
+  const normalDensity = standardAtmosphere / (specific * normalTemperature);
   return (massFlow / normalDensity) as NormalFlow;
 }
 

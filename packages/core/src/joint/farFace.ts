@@ -1,5 +1,5 @@
 import { metre, type Metre } from '../quantity/index.js';
-import { jointThermal } from './jointThermal.js';
+import { filletThroat, jointThermal } from './jointThermal.js';
 import { seamOf, type Joint } from './Joint.js';
 
 /** What lies behind a seam, along the beam. */
@@ -10,8 +10,7 @@ export interface FarFace {
   readonly isOpen: boolean;
 }
 
-/** A fillet's throat is this share of its leg, and the beam meets both sheets at 45 degrees. */
-const throatShare = 0.7;
+/** The beam meets both sheets of a fillet at 45 degrees. */
 const atFortyFive = Math.SQRT2;
 
 /**
@@ -37,7 +36,7 @@ export function farFace(joint: Joint): FarFace {
     case 'insideCorner':
     case 'flareGroove':
       return {
-        distance: metre(throatShare * seam.leg + atFortyFive * Math.min(first, second)),
+        distance: metre(filletThroat(seam.leg) + atFortyFive * Math.min(first, second)),
         isOpen: false,
       };
     case 'edge':

@@ -64,8 +64,13 @@ export function plugLeg(topSheet: Metre, holeDiameter: Metre): Metre {
   return metre(Math.min(topSheet, holeDiameter / 2));
 }
 
-function throat(leg: number, into: number): number {
-  return throatShare * leg + rootShare * into;
+/** From a fillet's face to its root. */
+export function filletThroat(leg: Metre): number {
+  return throatShare * leg;
+}
+
+function throat(leg: Metre, into: Metre): number {
+  return filletThroat(leg) + rootShare * into;
 }
 
 function thermal(thickness: number, ways: number): JointThermal {

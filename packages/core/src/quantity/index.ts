@@ -49,6 +49,7 @@ export {
   type NormalFlow,
   type Fraction,
 } from './si.js';
+export { standardAtmosphere, normalTemperature } from './standardAir.js';
 export { sheetGaugeMm, type SheetFamily } from './sheetGauge.js';
 export { gaugeTables } from './gaugeTables.js';
 export { type Dimension } from './unitSpellings.js';

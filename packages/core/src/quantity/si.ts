@@ -1,3 +1,5 @@
+import { normalTemperature } from './standardAir.js';
+
 /**
  * SI quantities as types of their own, so that a width cannot be passed where a speed is wanted.
  * Inside the core every number is SI; these constructors and readers are its edge.
@@ -68,9 +70,8 @@ export const inLitres = (volume: CubicMetre): number => volume * 1e3;
 export const normalLitrePerMinute = (value: number): NormalFlow => (value / 60_000) as NormalFlow;
 export const inNormalLitresPerMinute = (flow: NormalFlow): number => flow * 60_000;
 
-const zeroCelsius = 273.15;
-export const celsius = (value: number): Kelvin => (value + zeroCelsius) as Kelvin;
-export const inCelsius = (temperature: Kelvin): number => temperature - zeroCelsius;
+export const celsius = (value: number): Kelvin => (value + normalTemperature) as Kelvin;
+export const inCelsius = (temperature: Kelvin): number => temperature - normalTemperature;
 export const kelvinDifference = (value: number): KelvinDifference => value as KelvinDifference;
 
 /** Temperature rise from one temperature to another. */

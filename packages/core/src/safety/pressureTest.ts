@@ -1,4 +1,5 @@
 import {
+  standardAtmosphere,
   joule,
   pascal,
   type CubicMetre,
@@ -8,7 +9,6 @@ import {
   type Pascal,
 } from '../quantity/index.js';
 
-const atmosphere = 1.01325e5;
 const gammaAir = 1.4;
 
 /** Bulk modulus of water, Pa. */
@@ -23,8 +23,8 @@ export const waterBulkModulus = 2.2e9;
  * airEnergy(barGauge(27.54), litre(25)).toFixed(0) // => '109709'
  */
 export function airEnergy(pressure: GaugePascal, volume: CubicMetre): Joule {
-  const absolute = pressure + atmosphere;
-  const left = (atmosphere / absolute) ** ((gammaAir - 1) / gammaAir);
+  const absolute = pressure + standardAtmosphere;
+  const left = (standardAtmosphere / absolute) ** ((gammaAir - 1) / gammaAir);
   return joule(((absolute * volume) / (gammaAir - 1)) * (1 - left));
 }
 

@@ -1,5 +1,5 @@
 import { sweepsOverOnePlace } from '../beam/index.js';
-import { seamOf, thinnerSheet } from '../joint/index.js';
+import { gapBorne, seamOf } from '../joint/index.js';
 import { inMm, inMmPerSecond, mm } from '../quantity/index.js';
 import type { WeldForecast } from './forecastWeld.js';
 import type { WeldJob } from './WeldJob.js';
@@ -54,7 +54,7 @@ function missedJoint(setting: WeldSetting, { prediction }: WeldForecast): string
 
 function gapWithoutWire(job: WeldJob, setting: WeldSetting): string | null {
   const { gap } = seamOf(job.joint);
-  if (setting.pace.by === 'wire' || gap <= 0.1 * thinnerSheet(job.joint)) return null;
+  if (setting.pace.by === 'wire' || gap <= gapBorne(job.joint, null).plain) return null;
   return `A gap of ${inMm(gap).toFixed(2)} mm without wire leaves the bead hollow: add wire or close it.`;
 }
 

@@ -13,7 +13,7 @@ export interface NozzleWarmingInput {
 
 /** How long one may weld on end. */
 export interface NozzleWarming {
-  /** K above the start at the end of the run. */
+  /** K above the start at the end of the run, without a rest. */
   readonly rise: number;
   /** Longest run before a rest is due; Infinity where none is. */
   readonly longestRun: Second;
@@ -50,11 +50,12 @@ export function nozzleWarming(input: NozzleWarmingInput): NozzleWarming {
   const rise = final * -Math.expm1((-1 * run) / coolingTime);
   if (final <= mostRise) return { rise, longestRun: second(Infinity), rest: second(0), restsInRun: 0 };
   const longest = -coolingTime * Math.log1p(-mostRise / final);
-  // Resting until half the rise is gone lets the next stretch be about as long as the rest.
+  // A rest takes half of the rise away, so the stretch after it is shorter than the first.
+  const afterRest = coolingTime * Math.log((final - mostRise / 2) / (final - mostRise));
   return {
     rise,
     longestRun: second(longest),
     rest: second(run > longest ? coolingTime * Math.LN2 : 0),
-    restsInRun: run > longest ? Math.ceil(run / longest) - 1 : 0,
+    restsInRun: run > longest ? Math.ceil((run - longest) / afterRest) : 0,
   };
 }

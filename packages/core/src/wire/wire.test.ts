@@ -175,6 +175,14 @@ describe('a nozzle', () => {
     expect(wide.longestRun).toBeLessThan(120);
     expect(wide.restsInRun).toBeGreaterThanOrEqual(1);
     expect(wide.rest).toBeGreaterThan(10);
+    // Walked second by second: warm to 150 K, rest to half, again, until the run is done.
+    const final = wide.rise / -Math.expm1(-120 / 60);
+    let [warmth, welded, rests] = [0, 0, 0];
+    for (const step = 0.01; welded < 120; welded += step) {
+      if (warmth >= 150) [warmth, rests] = [75, rests + 1];
+      warmth += ((final - warmth) * step) / 60;
+    }
+    expect(wide.restsInRun).toBe(rests);
     expect(nozzleWarming({ ...run, wobbleWidth: mm(4), run: second(5) })).toMatchObject({
       rest: 0,
       restsInRun: 0,
