@@ -1,5 +1,6 @@
 import { realTravelMmS, type Coupon, type Joint } from '@lone-heron/contract';
 import { NotebookPen } from 'lucide-react';
+import { memo } from 'react';
 import { Link } from 'react-router';
 import { useCouponsQuery, useMachinesQuery } from '../../shared/api/heronApi.js';
 import { couponMelt } from '../../shared/couponMelt.js';
@@ -55,7 +56,8 @@ function isSameJoint(one: Joint, other: Joint): boolean {
   );
 }
 
-function RailCoupon({ coupon }: { coupon: Coupon }) {
+/** Kept as drawn while knobs are turned: a coupon does not change with the setting. */
+const RailCoupon = memo(function RailCoupon({ coupon }: { coupon: Coupon }) {
   const { data: machines } = useMachinesQuery(undefined);
   const profile = machines?.find(({ id }) => id === coupon.machineId)?.profile;
   const outcome = outcomeOfLook[coupon.back];
@@ -84,4 +86,4 @@ function RailCoupon({ coupon }: { coupon: Coupon }) {
       </p>
     </article>
   );
-}
+});
