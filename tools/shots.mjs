@@ -49,6 +49,7 @@ const browser = await puppeteer.launch({
 try {
   mkdirSync(folder, { recursive: true });
   await untilItAnswers();
+  await signIn();
   for (const shot of shots) await take(shot);
 } finally {
   await browser.close();
@@ -59,7 +60,7 @@ try {
 async function take({ name, path, size = desk, theme = 'marsh', act }) {
   const page = await browser.newPage();
   await page.setViewport(size);
-  const memory = JSON.stringify({ personId: 'ines', theme, dialSearch: '' });
+  const memory = JSON.stringify({ theme, dialSearch: '' });
   await page.evaluateOnNewDocument((text) => localStorage.setItem('lone-heron.desk', text), memory);
   await page.goto(`${address}${path}`, { waitUntil: 'networkidle0' });
   await act?.(page);
@@ -67,6 +68,20 @@ async function take({ name, path, size = desk, theme = 'marsh', act }) {
   await page.screenshot({ path: join(folder, `${name}.png`) });
   await page.close();
   console.log(`docs/screenshots/${name}.png`);
+}
+
+/** The browser's pages share one cookie: everybody's pictures are the lead's. */
+async function signIn() {
+  const page = await browser.newPage();
+  await page.goto(`${address}/dial`, { waitUntil: 'networkidle0' });
+  await page.evaluate(() =>
+    fetch('/api/session', {
+      method: 'PUT',
+      headers: { 'content-type': 'application/json', 'x-lone-heron': '1' },
+      body: JSON.stringify({ personId: 'ines', pin: '2468' }),
+    }),
+  );
+  await page.close();
 }
 
 async function press(page, name) {

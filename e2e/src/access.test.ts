@@ -2,7 +2,7 @@ import { AxePuppeteer } from '@axe-core/puppeteer';
 import type { Browser } from 'puppeteer-core';
 import { desk, openBrowser, openPage, phone, tablet, type CheckedPage } from './support/browser.js';
 import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
-import { named, pick, press, seeText, valueOf } from './support/screen.js';
+import { named, press, seeText, signIn, valueOf } from './support/screen.js';
 
 const folder = freshFolder();
 let heron: RunningHeron;
@@ -43,11 +43,7 @@ describe.each([
   it.each(themes)('has no serious fault and no sideways scrolling in $theme', async ({ theme, rules }) => {
     const page = await openPage(browser, `${heron.url}/dial`, viewport);
     await page.evaluate(
-      (name) =>
-        localStorage.setItem(
-          'lone-heron.desk',
-          JSON.stringify({ personId: 'ines', theme: name, dialSearch: '' }),
-        ),
+      (name) => localStorage.setItem('lone-heron.desk', JSON.stringify({ theme: name, dialSearch: '' })),
       theme,
     );
     for (const station of [
@@ -88,7 +84,7 @@ describe('on a desk', () => {
   });
 
   it('can be worked with the keyboard alone, from the sentence to a logged coupon', async () => {
-    await pick(page, 'Person at the desk', 'ines');
+    await signIn(page, 'Ines');
     await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
     await page.keyboard.press('/');
     const focused = () => page.evaluate(() => document.activeElement?.getAttribute('aria-label'));

@@ -3,8 +3,9 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Browser, ElementHandle } from 'puppeteer-core';
 import { desk, openBrowser, openPage, phone, type CheckedPage } from './support/browser.js';
+import { openDesk } from './support/desk.js';
 import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
-import { fill, named, pick, press, seeText, textOf, valueOf } from './support/screen.js';
+import { fill, named, press, seeText, signIn, textOf, valueOf } from './support/screen.js';
 
 interface MachineAnswer {
   id: string;
@@ -25,7 +26,7 @@ describe('the machines of the shop', () => {
     heron = await startHeron(folder);
     browser = await openBrowser();
     page = await openPage(browser, `${heron.url}/shop`, desk);
-    await pick(page, 'Person at the desk', 'ines');
+    await signIn(page, 'Ines');
   });
   afterAll(async () => {
     await browser.close();
@@ -118,15 +119,12 @@ describe('the machines of the shop', () => {
   it('tell the slower of two people, who loses nothing typed', async () => {
     const other = await openPage(browser, `${heron.url}/shop/machines/bench`, desk);
     await seeText(other, 'Saving makes revision 3.');
-    const answer = await fetch(`${heron.url}/api/machines/bench/revisions/3`, {
-      method: 'PUT',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({
-        name: 'the bench unit',
-        note: 'somebody was quicker',
-        personId: 'maren',
-        profile: (await machines())[0]?.profile,
-      }),
+    const answer = await (
+      await openDesk(heron.url, 'ines')
+    ).put('machines/bench/revisions/3', {
+      name: 'the bench unit',
+      note: 'somebody was quicker',
+      profile: (await machines())[0]?.profile,
     });
     expect(answer.status).toBe(201);
     await fill(other, 'Why it is changed', 'mine');

@@ -1,6 +1,8 @@
 import { Module, type DynamicModule } from '@nestjs/common';
 import { ServeStaticModule } from '@nestjs/serve-static';
 import type { ServerResponse } from 'node:http';
+import { AccessModule } from './access/access.module.js';
+import { ChangesModule } from './changes/changes.module.js';
 import { CouponsModule } from './coupons/coupons.module.js';
 import { HealthController } from './health/health.controller.js';
 import { UnknownPathController } from './http/unknownPath.controller.js';
@@ -8,18 +10,34 @@ import { MachinesModule } from './machines/machines.module.js';
 import { OpticsModule } from './optics/optics.module.js';
 import { PeopleModule } from './people/people.module.js';
 import { StorageModule } from './storage/storage.module.js';
+import { TimeModule } from './time/time.module.js';
 
 @Module({ controllers: [UnknownPathController] })
 class LastModule {}
 
+/** What the server is made over. */
+export interface AppPlan {
+  /** SQLite file, made where it is missing. */
+  readonly databaseFile: string;
+  /** Built interface, or null for the API alone. */
+  readonly webFolder: string | null;
+  /** Served to the local network, where reading too is for signed-in people. */
+  readonly isOnNetwork: boolean;
+  /** Certificate and key to serve HTTPS with, or null for HTTP. */
+  readonly tls: { readonly cert: Buffer; readonly key: Buffer } | null;
+}
+
 /** The whole server over one database file. */
 @Module({})
 export class AppModule {
-  static over(databaseFile: string, webFolder: string | null): DynamicModule {
+  static over({ databaseFile, webFolder, isOnNetwork }: AppPlan): DynamicModule {
     return {
       module: AppModule,
       imports: [
+        TimeModule,
         StorageModule.forFile(databaseFile),
+        ChangesModule,
+        AccessModule.with(isOnNetwork),
         ...(webFolder === null ? [] : [serveInterface(webFolder)]),
         MachinesModule,
         PeopleModule,

@@ -3,26 +3,21 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
 import helmet from 'helmet';
 import { cleanupOpenApiDoc } from 'nestjs-zod';
-import { AppModule } from './app.module.js';
+import { answerOwnNamesOnly } from './access/knownHost.js';
+import { AppModule, type AppPlan } from './app.module.js';
 import { bodyLimit, tellBodyProblems } from './http/bodyProblems.js';
 import { ProblemFilter } from './http/problemFilter.js';
 
-/**
- * The application, ready to listen: /api with its documents at /api/docs, and the interface everywhere else.
- *
- * @param databaseFile SQLite file, made where it is missing
- * @param webFolder built interface, or null for the API alone
- */
-export async function createApp(
-  databaseFile: string,
-  webFolder: string | null,
-): Promise<NestExpressApplication> {
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.over(databaseFile, webFolder), {
+/** The application, ready to listen: /api with its documents at /api/docs, and the interface everywhere else. */
+export async function createApp(plan: AppPlan): Promise<NestExpressApplication> {
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.over(plan), {
     logger: ['error', 'warn'],
     abortOnError: false,
     bodyParser: false,
+    ...(plan.tls === null ? {} : { httpsOptions: plan.tls }),
   });
-  app.use(protectiveHeaders());
+  app.use(protectiveHeaders(plan.tls !== null));
+  if (!plan.isOnNetwork) app.use(answerOwnNamesOnly);
   app.useBodyParser('json', { limit: bodyLimit });
   app.use(tellBodyProblems);
   app.setGlobalPrefix('api');
@@ -36,17 +31,19 @@ export async function createApp(
   return app;
 }
 
-/** Scripts from here alone. Served over plain HTTP on this machine, so nothing is upgraded to HTTPS. */
-function protectiveHeaders() {
+/** Scripts from here alone, none of them inline. Over plain HTTP nothing is upgraded to HTTPS. */
+function protectiveHeaders(isHttps: boolean) {
   return helmet({
     contentSecurityPolicy: {
       directives: {
         'script-src': ["'self'"],
+        'script-src-attr': ["'none'"],
         'style-src': ["'self'", "'unsafe-inline'"],
         'img-src': ["'self'", 'data:', 'blob:'],
+        'frame-ancestors': ["'none'"],
         'upgrade-insecure-requests': null,
       },
     },
-    strictTransportSecurity: false,
+    strictTransportSecurity: isHttps ? { maxAge: 180 * 24 * 3600, includeSubDomains: false } : false,
   });
 }

@@ -57,3 +57,13 @@ export async function seeNoText(page: Page, text: string): Promise<void> {
 export async function textOf(page: Page, name: string): Promise<string> {
   return (await named(page, name)).evaluate((element) => element.innerText);
 }
+
+/** Signs somebody of the sample workshop in, at the door in the corner. */
+export async function signIn(page: Page, name: string, pin = '2468'): Promise<void> {
+  await press(page, 'Sign in');
+  await press(page, name);
+  await page.waitForSelector('::-p-aria([name="PIN, 0 digits typed"])');
+  await page.keyboard.type(pin);
+  await page.keyboard.press('Enter');
+  await seeText(page, `${name} is signed in.`);
+}

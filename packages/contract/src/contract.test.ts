@@ -163,7 +163,6 @@ describe('real travel', () => {
   it('needs a coupon that can be', () => {
     const draft = {
       machineId: 'one',
-      personId: 'two',
       joint,
       setting,
       back: 'even',

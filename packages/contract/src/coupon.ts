@@ -7,15 +7,10 @@ import { settingSchema } from './setting.js';
 export const backLooks = ['none', 'faint', 'even', 'heavy', 'hole'] as const;
 export type BackLook = (typeof backLooks)[number];
 
-const madeBy = {
-  machineId: z.string({ error: 'the id of a machine of this shop' }).max(60),
-  personId: z.string({ error: 'the id of a person of this shop' }).max(60),
-};
-
 /** A coupon as the client logs it. */
 export const couponDraftSchema = z.strictObject(
   {
-    ...madeBy,
+    machineId: z.string({ error: 'the id of a machine of this shop' }).max(60),
     joint: jointSchema,
     setting: settingSchema,
     back: oneOf(backLooks),
@@ -35,6 +30,8 @@ export type CouponDraft = z.infer<typeof couponDraftSchema>;
 export const couponSchema = z.strictObject({
   ...couponDraftSchema.shape,
   id: clientId,
+  /** Who welded it: the person who was signed in. */
+  personId: z.string(),
   /** The shop's running number. */
   number: z.int().positive(),
   machineRevision: z.int().positive(),

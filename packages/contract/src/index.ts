@@ -19,7 +19,32 @@ export {
   type PanelKnob,
 } from './machine.js';
 export { startingProfiles, type StartingProfile } from './startingProfiles.js';
-export { personSchema, type Person } from './person.js';
+export {
+  changeSchema,
+  firstLeadSchema,
+  ownPinSchema,
+  personDraftSchema,
+  personId,
+  personSchema,
+  pin,
+  pinResetSchema,
+  pinRule,
+  roleChangeSchema,
+  roles,
+  samplePin,
+  sessionSchema,
+  signInSchema,
+  type Change,
+  type FirstLead,
+  type OwnPin,
+  type Person,
+  type PersonDraft,
+  type PinReset,
+  type Role,
+  type RoleChange,
+  type Session,
+  type SignIn,
+} from './person.js';
 export {
   couponDraftSchema,
   couponSchema,

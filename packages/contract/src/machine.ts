@@ -177,11 +177,10 @@ export const machineRevisionDraftSchema = z.strictObject(
   {
     name: machineName,
     profile: machineProfileSchema,
-    personId: z.string({ error: 'the id of a person of this shop' }).max(60),
     /** Why it was changed. */
     note: shortText(500),
   },
-  { error: 'a revision with name, profile, personId and note' },
+  { error: 'a revision with name, profile and note' },
 );
 export type MachineRevisionDraft = z.infer<typeof machineRevisionDraftSchema>;
 

@@ -30,9 +30,14 @@ const longestGiven = 120;
 export function fieldProblems(error: z.ZodError, input: unknown): FieldProblem[] {
   return error.issues.map((issue) => ({
     field: issue.path.map(String).join('.'),
-    given: describeGiven(valueAt(input, issue.path)),
+    given: isSecret(issue.path) ? 'kept to yourself' : describeGiven(valueAt(input, issue.path)),
     allowed: issue.code === 'unrecognized_keys' ? `no field called ${issue.keys.join(', ')}` : issue.message,
   }));
+}
+
+/** A PIN is never said back, however wrong: answers end up in logs and on screens. */
+function isSecret(path: readonly PropertyKey[]): boolean {
+  return /pin$/i.test(String(path.at(-1) ?? ''));
 }
 
 function valueAt(input: unknown, path: readonly PropertyKey[]): unknown {

@@ -17,7 +17,6 @@ export type WindowReason = (typeof windowReasons)[number];
 export const windowChangeSchema = z.strictObject(
   {
     machineId: z.string({ error: 'the id of a machine of this shop' }).max(60),
-    personId: z.string({ error: 'the id of a person of this shop' }).max(60),
     reason: oneOf(windowReasons),
     note: shortText(1000),
   },

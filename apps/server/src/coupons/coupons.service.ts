@@ -6,6 +6,7 @@ import {
   type CouponQuery,
   type FieldProblem,
   type Machine,
+  type Person,
 } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { isDeepStrictEqual } from 'node:util';
@@ -13,7 +14,6 @@ import { DataSource, IsNull, LessThan, type EntityManager, type FindOptionsWhere
 import { conflict, notFound, refused } from '../http/problem.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
 import { OpticsService } from '../optics/optics.service.js';
-import { PeopleService, unknownPerson } from '../people/people.service.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { couponFromRow, draftFromRow } from './couponRow.js';
 import { CouponEntity } from './coupon.entity.js';
@@ -30,7 +30,6 @@ export class CouponsService {
     private readonly dataSource: DataSource,
     private readonly writes: WriteQueue,
     private readonly machines: MachinesService,
-    private readonly people: PeopleService,
     private readonly optics: OpticsService,
   ) {}
 
@@ -60,7 +59,7 @@ export class CouponsService {
    * Stores a coupon with the next number, the machine's revision and the window fitted now. Saving the same id with
    * the same content again gives the stored coupon back; with other content it is a conflict.
    */
-  log(id: string, draft: CouponDraft): Promise<LoggedCoupon> {
+  log(id: string, draft: CouponDraft, by: Person): Promise<LoggedCoupon> {
     return this.writes.run(async (manager) => {
       const stored = await findRow(manager, id);
       if (stored !== null) {
@@ -74,6 +73,7 @@ export class CouponsService {
       await manager.insert(CouponEntity, {
         ...draft,
         id,
+        personId: by.id,
         number: (newest ?? 0) + 1,
         machineRevision: machine.revision,
         windowId: window.id,
@@ -103,9 +103,6 @@ export class CouponsService {
     const machine = await this.machines.find(draft.machineId, manager);
     if (machine === null) {
       problems.push(unknownMachine(draft.machineId));
-    }
-    if (!(await this.people.exists(draft.personId, manager))) {
-      problems.push(unknownPerson(draft.personId));
     }
     if (machine !== null) problems.push(...beyondMachine(draft.setting, machine));
     if (machine === null || problems.length > 0) throw refused(problems);

@@ -100,7 +100,6 @@ describe('refused coupons', () => {
     ['an unknown look', { back: 'lovely' }, 'back', 'one of none, faint, even, heavy, hole'],
     ['a field nobody knows', { colour: 'blue' }, '', 'no field called colour'],
     ['a machine that does not exist', { machineId: 'bandsaw' }, 'machineId', 'a machine of this shop'],
-    ['a person who does not exist', { personId: 'nobody' }, 'personId', 'a person of this shop'],
     [
       'more power than the machine has',
       { setting: { ...setting, powerW: 1600 } },

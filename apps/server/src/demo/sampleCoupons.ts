@@ -102,12 +102,15 @@ const betweenCoupons = 4 * 60 * 1000;
 const lnOffset = -0.06;
 const lnScatter = 0.07;
 
+/** A coupon with who welded it. */
+export type SampleCoupon = CouponDraft & { readonly personId: string };
+
 /**
  * The coupons of a run: the setting from the model, the look of the back from the model's depth with scatter.
  *
  * @param now ms since 1970
  */
-export function couponsOf(dialIn: DialIn, now: number, random: RandomStream): CouponDraft[] {
+export function couponsOf(dialIn: DialIn, now: number, random: RandomStream): SampleCoupon[] {
   const machine = sampleMachines.find(({ id }) => id === dialIn.machineId) as Machine;
   const joint: Joint = { kind: 'butt', ...dialIn.joint };
   const job = coreJob(joint, dialIn.wireDiameterMm, machine.profile, { kind: 'reach' });

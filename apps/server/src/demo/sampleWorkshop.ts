@@ -8,9 +8,9 @@ import {
 
 /** People of Saltings Metalworks, a made-up workshop by an estuary. */
 export const samplePeople: readonly Person[] = [
-  { id: 'ines', name: 'Ines', role: 'lead' },
-  { id: 'maren', name: 'Maren', role: 'welder' },
-  { id: 'tobias', name: 'Tobias', role: 'learner' },
+  { id: 'ines', name: 'Ines', role: 'lead', isDisabled: false },
+  { id: 'maren', name: 'Maren', role: 'welder', isDisabled: false },
+  { id: 'tobias', name: 'Tobias', role: 'upkeep', isDisabled: false },
 ];
 
 /** Its two machines, without makers' names. */

@@ -1,3 +1,4 @@
+import { samplePin } from '@lone-heron/contract';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { v7 as uuid } from 'uuid';
 import type { EntityManager } from 'typeorm';
@@ -6,6 +7,7 @@ import { MachineEntity } from '../machines/machine.entity.js';
 import { MachineRevisionEntity } from '../machines/machineRevision.entity.js';
 import { ProtectiveWindowEntity } from '../optics/protectiveWindow.entity.js';
 import { PersonEntity } from '../people/person.entity.js';
+import { hashPin } from '../people/pinHash.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { randomStream } from './randomStream.js';
 import { couponsOf, sampleDialIns } from './sampleCoupons.js';
@@ -42,12 +44,25 @@ const sampleWindows = [
 export function seedWorkshop(app: NestExpressApplication, now = Date.now()): Promise<boolean> {
   return app.get(WriteQueue).run(async (manager) => {
     if ((await manager.count(MachineEntity)) > 0) return false;
-    await manager.insert(PersonEntity, [...samplePeople]);
+    await seedPeople(manager);
     await seedMachines(manager, new Date(now - 60 * day).toISOString());
     await seedWindows(manager, now);
     await seedCoupons(manager, now);
     return true;
   });
+}
+
+/** Everybody with the sample PIN, each hashed on its own. */
+async function seedPeople(manager: EntityManager): Promise<void> {
+  for (const { id, name, role } of samplePeople) {
+    await manager.insert(PersonEntity, {
+      id,
+      name,
+      role,
+      pinHash: await hashPin(samplePin),
+      hasSamplePin: true,
+    });
+  }
 }
 
 async function seedMachines(manager: EntityManager, madeAt: string): Promise<void> {

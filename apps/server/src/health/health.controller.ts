@@ -1,6 +1,7 @@
 import { Controller, Get } from '@nestjs/common';
 import { ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { DataSource } from 'typeorm';
+import { ForAnyone } from '../access/access.js';
 
 @ApiTags('health')
 @Controller('health')
@@ -8,6 +9,7 @@ export class HealthController {
   constructor(private readonly dataSource: DataSource) {}
 
   @Get()
+  @ForAnyone()
   @ApiOperation({ summary: 'Whether the server and its database answer' })
   @ApiOkResponse()
   async check(): Promise<{ status: 'ok' }> {

@@ -18,8 +18,8 @@ export function revisionFromRow(row: MachineRevisionEntity): MachineRevision {
   };
 }
 
-/** A stored revision as it was sent; null where nobody is known to have sent it. */
-export function draftFromRow(row: MachineRevisionEntity): MachineRevisionDraft | null {
-  const { name, profile, madeBy, note } = revisionFromRow(row);
-  return madeBy === null ? null : { name, profile, personId: madeBy, note };
+/** A stored revision as it was sent. */
+export function draftFromRow(row: MachineRevisionEntity): MachineRevisionDraft {
+  const { name, profile, note } = revisionFromRow(row);
+  return { name, profile, note };
 }

@@ -6,11 +6,13 @@ import {
   revisionNumber,
   type Machine,
   type MachineRevision,
+  type Person,
 } from '@lone-heron/contract';
 import { Body, Controller, Get, Param, Put, Res } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
 import { createZodDto } from 'nestjs-zod';
+import { By, For } from '../access/access.js';
 import { SchemaPipe } from '../http/schemaPipe.js';
 import { MachinesService } from './machines.service.js';
 
@@ -40,6 +42,7 @@ export class MachinesController {
   }
 
   @Put(':id/revisions/:revision')
+  @For('lead')
   @ApiOperation({
     summary: 'Make a machine (revision 1) or change one (the next revision); repeating it is the same save',
   })
@@ -49,9 +52,10 @@ export class MachinesController {
     @Param('id', idPipe) id: string,
     @Param('revision', new SchemaPipe(revisionNumber, 'revision')) revision: number,
     @Body(new SchemaPipe(machineRevisionDraftSchema)) draft: MachineRevisionDraftDto,
+    @By() by: Person,
     @Res({ passthrough: true }) response: Response,
   ): Promise<Machine> {
-    const { machine, isNew } = await this.machines.revise(id, revision, draft);
+    const { machine, isNew } = await this.machines.revise(id, revision, draft, by);
     response.status(isNew ? 201 : 200);
     return machine;
   }

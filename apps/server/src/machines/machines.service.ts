@@ -1,10 +1,17 @@
-import type { FieldProblem, Machine, MachineRevision, MachineRevisionDraft } from '@lone-heron/contract';
+import type {
+  FieldProblem,
+  Machine,
+  MachineRevision,
+  MachineRevisionDraft,
+  Person,
+} from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { isDeepStrictEqual } from 'node:util';
 import { DataSource, type EntityManager } from 'typeorm';
 import { conflict, notFound, refused } from '../http/problem.js';
-import { PeopleService, unknownPerson } from '../people/people.service.js';
+import { ChangesService } from '../changes/changes.service.js';
 import { WriteQueue } from '../storage/writeQueue.js';
+import { Clock } from '../time/clock.js';
 import { MachineEntity } from './machine.entity.js';
 import { MachineRevisionEntity } from './machineRevision.entity.js';
 import { draftFromRow, revisionFromRow } from './machineRow.js';
@@ -20,7 +27,8 @@ export class MachinesService {
   constructor(
     private readonly dataSource: DataSource,
     private readonly writes: WriteQueue,
-    private readonly people: PeopleService,
+    private readonly changes: ChangesService,
+    private readonly clock: Clock,
   ) {}
 
   /** Every machine of the shop at its newest revision, in the shop's own order. */
@@ -51,22 +59,22 @@ export class MachinesService {
    * keeps it. Saving the same revision with the same content again changes nothing; with other content somebody else
    * was quicker, which is a conflict.
    */
-  revise(id: string, revision: number, draft: MachineRevisionDraft): Promise<RevisedMachine> {
+  revise(id: string, revision: number, draft: MachineRevisionDraft, by: Person): Promise<RevisedMachine> {
     return this.writes.run(async (manager) => {
       const stored = await manager.findOneBy(MachineRevisionEntity, { machineId: id, revision });
-      if (stored !== null) return { machine: await sameRevision(manager, stored, draft), isNew: false };
-      if (!(await this.people.exists(draft.personId, manager)))
-        throw refused([unknownPerson(draft.personId)]);
+      if (stored !== null) return { machine: await sameRevision(manager, stored, draft, by), isNew: false };
       await moveToRevision(manager, id, revision, draft.name);
       await manager.insert(MachineRevisionEntity, {
         machineId: id,
         revision,
         name: draft.name,
         profile: draft.profile,
-        madeAt: new Date().toISOString(),
-        madeBy: draft.personId,
+        madeAt: this.clock.now().toISOString(),
+        madeBy: by.id,
         note: draft.note,
       });
+      const what = `${revision === 1 ? 'set up' : 'changed'} ${draft.name}, revision ${revision}${draft.note === '' ? '' : `: ${draft.note}`}`;
+      await this.changes.record(manager, { personId: by.id, noun: 'machine', subjectId: id, what });
       return { machine: { id, name: draft.name, revision, profile: draft.profile }, isNew: true };
     });
   }
@@ -103,8 +111,9 @@ async function sameRevision(
   manager: EntityManager,
   stored: MachineRevisionEntity,
   draft: MachineRevisionDraft,
+  by: Person,
 ): Promise<Machine> {
-  if (!isDeepStrictEqual(draftFromRow(stored), draft)) {
+  if (stored.madeBy !== by.id || !isDeepStrictEqual(draftFromRow(stored), draft)) {
     throw conflict(
       `Revision ${stored.revision} of ${stored.name} was made meanwhile with other content. Look at it, then change it again.`,
     );

@@ -2,6 +2,7 @@ import {
   clientId,
   protectiveWindowSchema,
   windowChangeSchema,
+  type Person,
   type ProtectiveWindow,
 } from '@lone-heron/contract';
 import { Body, Controller, Delete, Get, HttpCode, Param, Put, Res } from '@nestjs/common';
@@ -14,6 +15,7 @@ import {
 } from '@nestjs/swagger';
 import type { Response } from 'express';
 import { createZodDto } from 'nestjs-zod';
+import { By, ForEverybody } from '../access/access.js';
 import { SchemaPipe } from '../http/schemaPipe.js';
 import { OpticsService } from './optics.service.js';
 
@@ -35,6 +37,7 @@ export class OpticsController {
   }
 
   @Put(':id')
+  @ForEverybody()
   @ApiOperation({
     summary: 'Record a change of window under an id of the client’s; repeating it is the same save',
   })
@@ -43,14 +46,16 @@ export class OpticsController {
   async change(
     @Param('id', idPipe) id: string,
     @Body(new SchemaPipe(windowChangeSchema)) change: WindowChangeDto,
+    @By() by: Person,
     @Res({ passthrough: true }) response: Response,
   ): Promise<ProtectiveWindow> {
-    const { window, isNew } = await this.optics.change(id, change);
+    const { window, isNew } = await this.optics.change(id, change, by);
     response.status(isNew ? 201 : 200);
     return window;
   }
 
   @Delete(':id')
+  @ForEverybody()
   @HttpCode(204)
   @ApiOperation({ summary: 'Take a change back while no coupon was welded through the new window' })
   @ApiNoContentResponse()

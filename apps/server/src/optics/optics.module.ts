@@ -1,11 +1,10 @@
 import { Module } from '@nestjs/common';
 import { MachinesModule } from '../machines/machines.module.js';
-import { PeopleModule } from '../people/people.module.js';
 import { OpticsController } from './optics.controller.js';
 import { OpticsService } from './optics.service.js';
 
 @Module({
-  imports: [MachinesModule, PeopleModule],
+  imports: [MachinesModule],
   controllers: [OpticsController],
   providers: [OpticsService],
   exports: [OpticsService],

@@ -1,10 +1,9 @@
-import type { FieldProblem, ProtectiveWindow, WindowChange } from '@lone-heron/contract';
+import type { Person, ProtectiveWindow, WindowChange } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { DataSource, IsNull, type EntityManager } from 'typeorm';
 import { CouponEntity } from '../coupons/coupon.entity.js';
 import { conflict, notFound, refused } from '../http/problem.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
-import { PeopleService, unknownPerson } from '../people/people.service.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { ProtectiveWindowEntity } from './protectiveWindow.entity.js';
 
@@ -20,7 +19,6 @@ export class OpticsService {
     private readonly dataSource: DataSource,
     private readonly writes: WriteQueue,
     private readonly machines: MachinesService,
-    private readonly people: PeopleService,
   ) {}
 
   /** Every window that was ever fitted, newest first; changes that were taken back left out. */
@@ -42,14 +40,14 @@ export class OpticsService {
   }
 
   /** Takes the fitted window out for a reason and fits a new one under the client's id. Repeating it changes nothing. */
-  change(id: string, change: WindowChange): Promise<FittedWindow> {
+  change(id: string, change: WindowChange, by: Person): Promise<FittedWindow> {
     return this.writes.run(async (manager) => {
       const stored = await manager.findOneBy(ProtectiveWindowEntity, { id });
       if (stored !== null) {
-        await requireSameChange(manager, stored, change);
+        await requireSameChange(manager, stored, change, by);
         return { window: await withUse(manager, stored), isNew: false };
       }
-      await this.requireReferences(manager, change);
+      await this.requireMachine(manager, change.machineId);
       const now = new Date().toISOString();
       const old = await findFitted(manager, change.machineId);
       if (old !== null) {
@@ -69,7 +67,7 @@ export class OpticsService {
         number: (newest ?? 0) + 1,
         previousId: old?.id ?? null,
         fittedAt: now,
-        fittedBy: change.personId,
+        fittedBy: by.id,
       });
       const fitted = await manager.findOneByOrFail(ProtectiveWindowEntity, { id });
       return { window: await withUse(manager, fitted), isNew: true };
@@ -98,15 +96,8 @@ export class OpticsService {
     });
   }
 
-  private async requireReferences(manager: EntityManager, change: WindowChange): Promise<void> {
-    const problems: FieldProblem[] = [];
-    if ((await this.machines.find(change.machineId, manager)) === null) {
-      problems.push(unknownMachine(change.machineId));
-    }
-    if (!(await this.people.exists(change.personId, manager))) {
-      problems.push(unknownPerson(change.personId));
-    }
-    if (problems.length > 0) throw refused(problems);
+  private async requireMachine(manager: EntityManager, machineId: string): Promise<void> {
+    if ((await this.machines.find(machineId, manager)) === null) throw refused([unknownMachine(machineId)]);
   }
 }
 
@@ -119,6 +110,7 @@ async function requireSameChange(
   manager: EntityManager,
   stored: ProtectiveWindowEntity,
   change: WindowChange,
+  by: Person,
 ): Promise<void> {
   const old =
     stored.previousId === null
@@ -126,7 +118,7 @@ async function requireSameChange(
       : await manager.findOneBy(ProtectiveWindowEntity, { id: stored.previousId });
   const isSame =
     stored.machineId === change.machineId &&
-    stored.fittedBy === change.personId &&
+    stored.fittedBy === by.id &&
     (stored.undoneAt !== null ||
       old === null ||
       (old.removedReason === change.reason && old.removedNote === change.note));

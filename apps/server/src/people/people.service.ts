@@ -1,24 +1,141 @@
-import type { FieldProblem, Person } from '@lone-heron/contract';
+import type { FirstLead, Person, PersonDraft, Role } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
-import { DataSource, type EntityManager } from 'typeorm';
+import { DataSource, IsNull, type EntityManager } from 'typeorm';
+import { ChangesService } from '../changes/changes.service.js';
+import { conflict, notFound, refused } from '../http/problem.js';
+import { WriteQueue } from '../storage/writeQueue.js';
+import { Clock } from '../time/clock.js';
 import { PersonEntity } from './person.entity.js';
+import { personOf } from './personOf.js';
+import { hashPin } from './pinHash.js';
+import { PinLock } from './pinLock.js';
+import { SessionsService } from './sessions.service.js';
 
 @Injectable()
 export class PeopleService {
-  constructor(private readonly dataSource: DataSource) {}
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly writes: WriteQueue,
+    private readonly clock: Clock,
+    private readonly changes: ChangesService,
+    private readonly sessions: SessionsService,
+    private readonly lock: PinLock,
+  ) {}
 
-  /** Everybody who welds here, by name. */
+  /** Everybody of the shop, by name; disabled people too, for what they did. */
   async list(): Promise<Person[]> {
-    const people = await this.dataSource.manager.find(PersonEntity, { order: { name: 'ASC' } });
-    return people.map(({ id, name, role }) => ({ id, name, role }));
+    return (await this.dataSource.manager.find(PersonEntity, { order: { name: 'ASC' } })).map(personOf);
   }
 
-  async exists(id: string, manager: EntityManager): Promise<boolean> {
-    return manager.existsBy(PersonEntity, { id });
+  /** Whether somebody can lead: has the role, a PIN, and is not disabled. */
+  async hasLead(): Promise<boolean> {
+    return (await countLeads(this.dataSource.manager)) > 0;
+  }
+
+  /** Whether somebody who can sign in still has the sample PIN. */
+  hasSamplePin(): Promise<boolean> {
+    return this.dataSource.manager.existsBy(PersonEntity, { hasSamplePin: true, disabledAt: IsNull() });
+  }
+
+  /** Makes the first lead; refused as soon as there is one. */
+  async makeFirstLead(id: string, { name, pin }: FirstLead): Promise<Person> {
+    const pinHash = await hashPin(pin);
+    return this.writes.run(async (manager) => {
+      if ((await countLeads(manager)) > 0) throw conflict('This shop has a lead already: sign in.');
+      // Somebody from before there were PINs keeps what they did.
+      const before = await manager.findOneBy(PersonEntity, { name, pinHash: IsNull() });
+      const leadId = before?.id ?? id;
+      if (before === null) await requireFreeName(manager, name);
+      await manager.save(PersonEntity, { id: leadId, name, role: 'lead', pinHash, disabledAt: null });
+      await this.record(manager, null, leadId, `${name} became the first lead`);
+      return personOf(await requirePerson(manager, leadId));
+    });
+  }
+
+  /** Adds somebody. Repeating it under the same id is the same save. */
+  async add(id: string, draft: PersonDraft, by: Person): Promise<Person> {
+    const pinHash = await hashPin(draft.pin);
+    return this.writes.run(async (manager) => {
+      const stored = await manager.findOneBy(PersonEntity, { id });
+      if (stored !== null) {
+        if (stored.name === draft.name && stored.role === draft.role) return personOf(stored);
+        throw conflict(`Person ${id} is stored already as ${stored.name}.`);
+      }
+      await requireFreeName(manager, draft.name);
+      await manager.insert(PersonEntity, { id, name: draft.name, role: draft.role, pinHash });
+      await this.record(manager, by, id, `added ${draft.name} as ${draft.role}`);
+      return personOf(await requirePerson(manager, id));
+    });
+  }
+
+  /** Gives somebody another role; the last lead stays one. */
+  setRole(id: string, role: Role, by: Person): Promise<Person> {
+    return this.change(id, by, async (manager, person) => {
+      if (person.role === role) return null;
+      if (role !== 'lead') await requireAnotherLead(manager, person);
+      await manager.update(PersonEntity, { id }, { role });
+      return `made ${person.name} ${role} (was ${person.role})`;
+    });
+  }
+
+  /** Keeps somebody from signing in, or lets them again; what they did stays theirs. */
+  setDisabled(id: string, isDisabled: boolean, by: Person): Promise<Person> {
+    return this.change(id, by, async (manager, person) => {
+      if ((person.disabledAt !== null) === isDisabled) return null;
+      if (isDisabled) await requireAnotherLead(manager, person);
+      const disabledAt = isDisabled ? this.clock.now().toISOString() : null;
+      await manager.update(PersonEntity, { id }, { disabledAt });
+      await this.sessions.endAllOf(id, manager);
+      return `${isDisabled ? 'disabled' : 'let in again'} ${person.name}`;
+    });
+  }
+
+  /** Gives somebody a new PIN, ends their sessions and lifts their lock. */
+  async resetPin(id: string, newPin: string, by: Person): Promise<Person> {
+    const pinHash = await hashPin(newPin);
+    const person = await this.change(id, by, async (manager, { name }) => {
+      await manager.update(PersonEntity, { id }, { pinHash, hasSamplePin: false });
+      await this.sessions.endAllOf(id, manager);
+      return `gave ${name} a new PIN`;
+    });
+    await this.lock.forget(id);
+    return person;
+  }
+
+  private change(
+    id: string,
+    by: Person,
+    make: (manager: EntityManager, person: PersonEntity) => Promise<string | null>,
+  ): Promise<Person> {
+    return this.writes.run(async (manager) => {
+      const what = await make(manager, await requirePerson(manager, id));
+      if (what !== null) await this.record(manager, by, id, what);
+      return personOf(await requirePerson(manager, id));
+    });
+  }
+
+  private record(manager: EntityManager, by: Person | null, id: string, what: string): Promise<void> {
+    return this.changes.record(manager, { personId: by?.id ?? null, noun: 'person', subjectId: id, what });
   }
 }
 
-/** What to tell of a person id that this shop does not have. */
-export function unknownPerson(id: string): FieldProblem {
-  return { field: 'personId', given: `"${id}"`, allowed: 'a person of this shop' };
+async function requirePerson(manager: EntityManager, id: string): Promise<PersonEntity> {
+  const person = await manager.findOneBy(PersonEntity, { id });
+  if (person === null) throw notFound('person', id);
+  return person;
+}
+
+async function requireFreeName(manager: EntityManager, name: string): Promise<void> {
+  if (!(await manager.existsBy(PersonEntity, { name }))) return;
+  throw refused([{ field: 'name', given: JSON.stringify(name), allowed: 'a name that nobody else has' }]);
+}
+
+async function countLeads(manager: EntityManager): Promise<number> {
+  const leads = await manager.findBy(PersonEntity, { role: 'lead', disabledAt: IsNull() });
+  return leads.filter(({ pinHash }) => pinHash !== null).length;
+}
+
+async function requireAnotherLead(manager: EntityManager, person: PersonEntity): Promise<void> {
+  if (person.role !== 'lead' || person.disabledAt !== null || (await countLeads(manager)) > 1) return;
+  throw conflict(`${person.name} is the only lead: make somebody else lead first.`);
 }

@@ -1,4 +1,4 @@
-import type { Person } from '@lone-heron/contract';
+import type { Role } from '@lone-heron/contract';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
 @Entity('person')
@@ -10,5 +10,15 @@ export class PersonEntity {
   name: string;
 
   @Column('varchar')
-  role: Person['role'];
+  role: Role;
+
+  /** Argon2id; null for people from before there were PINs, who cannot sign in until a lead gives them one. */
+  @Column('varchar', { name: 'pin_hash', nullable: true })
+  pinHash: string | null;
+
+  @Column('boolean', { name: 'has_sample_pin', default: false })
+  hasSamplePin: boolean;
+
+  @Column('varchar', { name: 'disabled_at', nullable: true })
+  disabledAt: string | null;
 }

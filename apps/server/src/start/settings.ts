@@ -11,6 +11,10 @@ export interface ServerSettings {
   readonly demo: boolean;
   /** Folder of the built interface; null to serve the API alone. */
   readonly webFolder: string | null;
+  /** Serve the local network and not this machine alone. */
+  readonly isOnNetwork: boolean;
+  /** Files to serve HTTPS with; null for HTTP. */
+  readonly tlsFiles: { readonly cert: string; readonly key: string } | null;
 }
 
 const environment = z.object({
@@ -18,6 +22,9 @@ const environment = z.object({
   HERON_DATA: z.string().min(1).default('data'),
   HERON_DEMO: z.enum(['0', '1']).default('0'),
   HERON_WEB: z.string().min(1).optional(),
+  HERON_LAN: z.enum(['0', '1']).default('0'),
+  HERON_TLS_CERT: z.string().min(1).optional(),
+  HERON_TLS_KEY: z.string().min(1).optional(),
 });
 
 const allowed: Readonly<Record<string, string>> = {
@@ -25,10 +32,13 @@ const allowed: Readonly<Record<string, string>> = {
   HERON_DATA: 'a folder',
   HERON_DEMO: '0 or 1',
   HERON_WEB: 'the folder of the built interface',
+  HERON_LAN: '0 or 1',
+  HERON_TLS_CERT: 'a certificate file in PEM',
+  HERON_TLS_KEY: 'the certificate’s key file in PEM',
 };
 
 /**
- * Reads PORT, HERON_DATA, HERON_DEMO and HERON_WEB.
+ * Reads PORT, HERON_DATA, HERON_DEMO, HERON_WEB, HERON_LAN, HERON_TLS_CERT and HERON_TLS_KEY.
  *
  * @throws StartFault naming the variable, what it holds and what it may hold
  */
@@ -38,11 +48,21 @@ export function readSettings(env: NodeJS.ProcessEnv): ServerSettings {
     const name = String(parsed.error.issues[0]?.path[0]);
     throw new StartFault(`${name} is “${env[name] ?? ''}”: it must be ${allowed[name] ?? 'something else'}.`);
   }
-  const { PORT, HERON_DATA, HERON_DEMO, HERON_WEB } = parsed.data;
+  const { PORT, HERON_DATA, HERON_DEMO, HERON_WEB, HERON_LAN, HERON_TLS_CERT, HERON_TLS_KEY } = parsed.data;
   return {
     port: PORT,
     dataFolder: resolve(HERON_DATA),
     demo: HERON_DEMO === '1',
     webFolder: HERON_WEB === undefined ? null : resolve(HERON_WEB),
+    isOnNetwork: HERON_LAN === '1',
+    tlsFiles: tlsFiles(HERON_TLS_CERT, HERON_TLS_KEY),
   };
+}
+
+function tlsFiles(cert: string | undefined, key: string | undefined): ServerSettings['tlsFiles'] {
+  if (cert === undefined && key === undefined) return null;
+  if (cert === undefined || key === undefined) {
+    throw new StartFault('HTTPS takes both HERON_TLS_CERT and HERON_TLS_KEY; only one of them is given.');
+  }
+  return { cert: resolve(cert), key: resolve(key) };
 }

@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { openDataFolder } from './dataFolder.js';
 import { readSettings } from './settings.js';
+import { readTls } from './tls.js';
 
 describe('settings from the environment', () => {
   it('has defaults', () => {
@@ -11,15 +12,39 @@ describe('settings from the environment', () => {
       dataFolder: join(process.cwd(), 'data'),
       demo: false,
       webFolder: null,
+      isOnNetwork: false,
+      tlsFiles: null,
     });
   });
 
   it.each([
     ['PORT', 'eighty', 'PORT is “eighty”: it must be a whole number from 1 to 65535.'],
     ['PORT', '70000', 'PORT is “70000”'],
+    ['HERON_LAN', 'on', 'HERON_LAN is “on”: it must be 0 or 1.'],
     ['HERON_DEMO', 'yes', 'HERON_DEMO is “yes”: it must be 0 or 1.'],
   ])('refuses %s=%s in one line', (name, value, message) => {
     expect(() => readSettings({ [name]: value })).toThrow(message);
+  });
+});
+
+describe('HTTPS', () => {
+  const folder = mkdtempSync(join(tmpdir(), 'heron-tls-'));
+  const file = (name: string, text: string) => {
+    writeFileSync(join(folder, name), text);
+    return join(folder, name);
+  };
+
+  it('takes both files or neither', () => {
+    expect(() => readSettings({ HERON_TLS_KEY: 'key.pem' })).toThrow('only one of them is given');
+    expect(readTls(null)).toBeNull();
+  });
+
+  it('refuses, in one line, files that are missing or are no certificate', () => {
+    const cert = file('cert.pem', 'a shopping list');
+    expect(() => readTls({ cert, key: join(folder, 'none.pem') })).toThrow(
+      /none\.pem cannot be read \(ENOENT\)/,
+    );
+    expect(() => readTls({ cert, key: cert })).toThrow(/^HTTPS cannot be served with .*cert\.pem/);
   });
 });
 

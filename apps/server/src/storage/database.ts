@@ -1,11 +1,25 @@
 import type BetterSqlite from 'better-sqlite3';
 import type { DataSourceOptions } from 'typeorm';
+import { ChangeEntity } from '../changes/change.entity.js';
 import { CouponEntity } from '../coupons/coupon.entity.js';
 import { MachineEntity } from '../machines/machine.entity.js';
 import { MachineRevisionEntity } from '../machines/machineRevision.entity.js';
 import { ProtectiveWindowEntity } from '../optics/protectiveWindow.entity.js';
 import { PersonEntity } from '../people/person.entity.js';
+import { SessionEntity } from '../people/session.entity.js';
+import { WrongPinEntity } from '../people/wrongPin.entity.js';
 import { migrations } from './migrations/index.js';
+
+const entities = [
+  MachineEntity,
+  MachineRevisionEntity,
+  PersonEntity,
+  SessionEntity,
+  WrongPinEntity,
+  ChangeEntity,
+  ProtectiveWindowEntity,
+  CouponEntity,
+];
 
 /**
  * The database in one file: WAL, every acknowledged write on disk before the answer (synchronous FULL), foreign keys
@@ -15,7 +29,7 @@ export function databaseOptions(file: string): DataSourceOptions {
   return {
     type: 'better-sqlite3',
     database: file,
-    entities: [MachineEntity, MachineRevisionEntity, PersonEntity, ProtectiveWindowEntity, CouponEntity],
+    entities,
     migrations,
     migrationsRun: true,
     synchronize: false,

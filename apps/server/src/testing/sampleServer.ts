@@ -1,38 +1,49 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { CouponDraft, WindowChange } from '@lone-heron/contract';
+import { samplePin, type CouponDraft, type WindowChange } from '@lone-heron/contract';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import request from 'supertest';
 import { v7 as uuid } from 'uuid';
+import type { AppPlan } from '../app.module.js';
 import { createApp } from '../createApp.js';
 import { seedWorkshop } from '../demo/seedWorkshop.js';
+
+/** A device whose requests come from a page of ours and keep their cookie. */
+export type Desk = ReturnType<typeof request.agent>;
 
 /** A server with the sample workshop over a real file in a folder of its own. */
 export interface SampleServer {
   readonly app: NestExpressApplication;
   readonly databaseFile: string;
-  readonly http: ReturnType<typeof request>;
+  /** Signed in as the sample lead. */
+  readonly http: Desk;
+  /** Another device, signed in as somebody; null for nobody. */
+  readonly desk: (personId: string | null) => Promise<Desk>;
   readonly stop: () => Promise<void>;
 }
 
-export async function startSampleServer(): Promise<SampleServer> {
+export async function startSampleServer(plan: Partial<AppPlan> = {}): Promise<SampleServer> {
   const folder = mkdtempSync(join(tmpdir(), 'heron-server-'));
   const databaseFile = join(folder, 'heron.sqlite');
-  const app = await createApp(databaseFile, null);
+  const app = await createApp({ databaseFile, webFolder: null, isOnNetwork: false, tls: null, ...plan });
   await seedWorkshop(app);
   const stop = async () => {
     await app.close();
     rmSync(folder, { recursive: true });
   };
-  return { app, databaseFile, http: request(app.getHttpServer()), stop };
+  const desk = async (personId: string | null) => {
+    const agent = request.agent(app.getHttpServer()).set('X-Lone-Heron', '1');
+    if (personId !== null) await agent.put('/api/session').send({ personId, pin: samplePin }).expect(200);
+    return agent;
+  };
+  return { app, databaseFile, http: await desk('ines'), desk, stop };
 }
 
 /** A coupon that the server takes, with changes. */
 export function couponDraft(changes: Record<string, unknown> = {}): CouponDraft {
   return {
     machineId: 'bench',
-    personId: 'ines',
     joint: { kind: 'butt', metal: 'stainless304', firstThicknessMm: 1.5, secondThicknessMm: 1.5, gapMm: 0.1 },
     setting: {
       powerW: 870,
@@ -53,7 +64,6 @@ export function couponDraft(changes: Record<string, unknown> = {}): CouponDraft 
 
 export const windowChange = (changes: Partial<WindowChange> = {}): WindowChange => ({
   machineId: 'bench',
-  personId: 'ines',
   reason: 'haze',
   note: '',
   ...changes,

@@ -1,15 +1,18 @@
-import { Moon, Sun } from 'lucide-react';
+import type { Person } from '@lone-heron/contract';
+import { LogIn, Moon, Sun, UserRound } from 'lucide-react';
+import { lazy, Suspense, useState } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
-import { usePeopleQuery } from '../shared/api/heronApi.js';
-import { personPicked, selectTheme, themePicked } from '../shared/memory/deskSlice.js';
-import { usePersonAtDesk } from '../shared/usePersonAtDesk.js';
+import { signInAsked } from '../shared/door/doorSlice.js';
+import { usePersonAtDesk } from '../shared/door/usePersonAtDesk.js';
+import { selectTheme, themePicked } from '../shared/memory/deskSlice.js';
+
+const OwnSheet = lazy(() => import('./door/OwnSheet.js'));
 
 /** Who is at the desk, and the light it stands in. */
 export function DeskControls() {
   const dispatch = useDispatch();
   const theme = useSelector(selectTheme);
-  const personId = usePersonAtDesk();
-  const { data: people = [] } = usePeopleQuery(undefined);
+  const person = usePersonAtDesk();
   const isDusk =
     theme === 'dusk' || (theme === 'device' && window.matchMedia('(prefers-color-scheme: dark)').matches);
   return (
@@ -26,19 +29,37 @@ export function DeskControls() {
           <Moon className="size-5" aria-hidden="true" />
         )}
       </button>
-      <select
-        aria-label="Person at the desk"
-        className="select touch w-28 lg:w-32 text-base font-semibold"
-        value={personId ?? ''}
-        onChange={(event) => dispatch(personPicked(event.target.value))}
-      >
-        {personId === null && <option value="">Who is it?</option>}
-        {people.map(({ id, name }) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
-      </select>
+      {person === null ? (
+        <button
+          type="button"
+          className="btn touch text-base btn-primary"
+          onClick={() => dispatch(signInAsked())}
+        >
+          <LogIn className="size-5" aria-hidden="true" /> Sign in
+        </button>
+      ) : (
+        <OwnButton person={person} />
+      )}
     </div>
+  );
+}
+
+function OwnButton({ person }: { person: Person }) {
+  const [isOpen, setOpen] = useState(false);
+  return (
+    <>
+      <button
+        type="button"
+        className="btn touch max-w-32 text-base"
+        aria-label={`${person.name} is signed in`}
+        onClick={() => setOpen(true)}
+      >
+        <UserRound className="size-5 shrink-0" aria-hidden="true" />
+        <span className="truncate">{person.name}</span>
+      </button>
+      <Suspense fallback={null}>
+        {isOpen && <OwnSheet person={person} onClose={() => setOpen(false)} />}
+      </Suspense>
+    </>
   );
 }

@@ -2,6 +2,8 @@ import { useEffect } from 'react';
 import { useSelector } from 'react-redux';
 import { Outlet, ScrollRestoration } from 'react-router';
 import { selectTheme } from '../shared/memory/deskSlice.js';
+import { Door } from './door/Door.js';
+import { ReadingClosed } from './door/ReadingClosed.js';
 import { KeysHelp } from './KeysHelp.js';
 import { Waterline } from './Waterline.js';
 
@@ -18,9 +20,12 @@ export function Shell() {
       </a>
       <Waterline />
       <main id="station" tabIndex={-1} className="grow outline-none">
-        <Outlet />
+        <ReadingClosed>
+          <Outlet />
+        </ReadingClosed>
       </main>
       <KeysHelp />
+      <Door />
       <ScrollRestoration />
     </div>
   );

@@ -40,6 +40,14 @@ export function createRouter() {
           path: 'shop/machines/:id/safety',
           lazy: async () => ({ Component: (await import('../shop/SafetySheet.js')).SafetySheet }),
         },
+        {
+          path: 'shop/people',
+          lazy: async () => ({ Component: (await import('../shop/people/PeopleScreen.js')).PeopleScreen }),
+        },
+        {
+          path: 'shop/history',
+          lazy: async () => ({ Component: (await import('../shop/HistoryScreen.js')).HistoryScreen }),
+        },
         { path: '*', element: <Lost /> },
       ],
     },

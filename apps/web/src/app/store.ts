@@ -2,6 +2,7 @@ import { combineReducers, configureStore } from '@reduxjs/toolkit';
 import { setupListeners } from '@reduxjs/toolkit/query';
 import { heronApi } from '../shared/api/heronApi.js';
 import { listenToOtherTabs, tellOtherTabs } from '../shared/api/otherTabs.js';
+import { doorSlice } from '../shared/door/doorSlice.js';
 import { deskSlice } from '../shared/memory/deskSlice.js';
 import { couponDraftSlice } from '../shared/memory/couponDraftSlice.js';
 import { keepInBrowser, readFromBrowser } from '../shared/memory/browserMemory.js';
@@ -10,6 +11,7 @@ const reducer = combineReducers({
   [heronApi.reducerPath]: heronApi.reducer,
   [deskSlice.name]: deskSlice.reducer,
   [couponDraftSlice.name]: couponDraftSlice.reducer,
+  [doorSlice.name]: doorSlice.reducer,
 });
 
 /** The store, with what this browser remembers, kept in step with other tabs. */

@@ -2,36 +2,26 @@ import { windowChangeSchema, windowReasons, type Machine, type WindowChange } fr
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { useDispatch } from 'react-redux';
 import { toast } from 'sonner';
 import { v7 as uuid } from 'uuid';
-import {
-  useChangeWindowMutation,
-  usePeopleQuery,
-  useUndoWindowChangeMutation,
-} from '../shared/api/heronApi.js';
 import { problemOf } from '../shared/api/problemOf.js';
-import { personPicked } from '../shared/memory/deskSlice.js';
 import { Modal } from '../shared/Modal.js';
 import { PictureChoice } from '../shared/PictureChoice.js';
-import { usePersonAtDesk } from '../shared/usePersonAtDesk.js';
+import { WhoDidIt } from '../shared/door/WhoDidIt.js';
+import { usePersonAtDesk } from '../shared/door/usePersonAtDesk.js';
 import { windowReasonWords } from '../shared/words/looks.js';
 import { SpeckMark } from './SpeckMark.js';
+import { useChangeWindowMutation, useUndoWindowChangeMutation } from './windowApi.js';
 
 /** Records that the old window came out, why, and that a new one is in. */
 export function ChangeWindow({ machine, onClose }: { machine: Machine; onClose: () => void }) {
-  const dispatch = useDispatch();
-  const personId = usePersonAtDesk();
-  const { data: people = [] } = usePeopleQuery(undefined);
+  const person = usePersonAtDesk();
   const { save, isSaving, failure } = useSaveChange(onClose);
   const { register, handleSubmit, control, formState } = useForm<WindowChange>({
     resolver: zodResolver(windowChangeSchema),
-    defaultValues: { machineId: machine.id, personId: personId ?? '', note: '' },
+    defaultValues: { machineId: machine.id, note: '' },
   });
   const reason = useWatch({ control, name: 'reason' });
-  const person = register('personId', {
-    onChange: (event: { target: { value: string } }) => dispatch(personPicked(event.target.value)),
-  });
   return (
     <Modal title={`Window changed on ${machine.name}`} onClose={onClose}>
       <form onSubmit={(event) => void handleSubmit(save)(event)} className="flex flex-col gap-4">
@@ -61,17 +51,7 @@ export function ChangeWindow({ machine, onClose }: { machine: Machine; onClose: 
           <span className="font-medium">Note</span>
           <textarea className="textarea w-full text-base" rows={2} maxLength={1000} {...register('note')} />
         </label>
-        <label className="flex items-center gap-3">
-          <span className="font-medium">Changed by</span>
-          <select className="select touch-always text-base" {...person}>
-            <option value="">pick a name</option>
-            {people.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </label>
+        <WhoDidIt label="Changed by" />
         {failure !== null && (
           <p role="alert" className="fault">
             Not stored. {failure}
@@ -81,7 +61,11 @@ export function ChangeWindow({ machine, onClose }: { machine: Machine; onClose: 
           <button type="button" className="btn touch-always btn-ghost" onClick={onClose}>
             Leave it
           </button>
-          <button type="submit" className="btn touch-always btn-primary" disabled={isSaving}>
+          <button
+            type="submit"
+            className="btn touch-always btn-primary"
+            disabled={person === null || isSaving}
+          >
             {isSaving ? 'Saving' : 'A new window is in'}
           </button>
         </div>

@@ -3,10 +3,10 @@ import { useEffect } from 'react';
 import { FormProvider, useForm, type FieldErrors, type Resolver } from 'react-hook-form';
 import { useBlocker, useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import { useReviseMachineMutation } from '../shared/api/heronApi.js';
 import { problemOf } from '../shared/api/problemOf.js';
-import { usePersonAtDesk } from '../shared/usePersonAtDesk.js';
+import { usePersonAtDesk } from '../shared/door/usePersonAtDesk.js';
 import { TextField } from './FormFields.js';
+import { useReviseMachineMutation } from './machineApi.js';
 import { MachineFields } from './MachineFields.js';
 import { machineFormOf, readMachineForm, type MachineForm } from './machineForm.js';
 
@@ -20,10 +20,11 @@ export interface EditedMachine {
 
 /** Changes a machine, or makes one: saving stores its next revision, and what was recorded keeps its own. */
 export function MachineEditor({ edited }: { edited: EditedMachine }) {
-  const personId = usePersonAtDesk();
+  const person = usePersonAtDesk();
+  const isAllowed = person?.role === 'lead';
   const form = useForm<MachineForm>({
     defaultValues: machineFormOf(edited.name, edited.profile),
-    resolver: resolverFor(personId),
+    resolver,
     mode: 'onTouched',
   });
   const { save, isSaving, failure } = useSaveMachine(edited);
@@ -37,7 +38,7 @@ export function MachineEditor({ edited }: { edited: EditedMachine }) {
         className="flex flex-col gap-4"
         onSubmit={(event) =>
           void form.handleSubmit((values) => {
-            const read = readMachineForm(values, personId ?? '');
+            const read = readMachineForm(values);
             if ('draft' in read) return save(read.draft);
           })(event)
         }
@@ -60,12 +61,12 @@ export function MachineEditor({ edited }: { edited: EditedMachine }) {
         )}
         <div className="sticky bottom-0 z-10 flex flex-wrap items-center justify-end gap-3 border-t border-base-300 bg-base-200 py-3 max-sm:bottom-16">
           <span role="status" className="mr-auto text-sm text-soft">
-            {personId === null ? 'Pick who you are at the top first.' : faultWords(faults)}
+            {isAllowed ? faultWords(faults) : 'A lead changes machines: sign in as one to save.'}
           </span>
           <button
             type="submit"
             className="btn touch-always btn-primary"
-            disabled={personId === null || isSaving || (!isNew && !isDirty)}
+            disabled={!isAllowed || isSaving || (!isNew && !isDirty)}
           >
             {isSaving ? 'Saving' : isNew ? 'Make this machine' : `Save revision ${edited.next}`}
           </button>
@@ -81,13 +82,11 @@ function faultWords(faults: number): string {
 }
 
 /** Every refusal of the contract at the field it is about. */
-function resolverFor(personId: string | null): Resolver<MachineForm> {
-  return (values) => {
-    const read = readMachineForm(values, personId ?? 'nobody yet');
-    if ('draft' in read) return { values, errors: {} };
-    return { values: {}, errors: nested(read.problems) };
-  };
-}
+const resolver: Resolver<MachineForm> = (values) => {
+  const read = readMachineForm(values);
+  if ('draft' in read) return { values, errors: {} };
+  return { values: {}, errors: nested(read.problems) };
+};
 
 /** Messages by path as the form wants them: nested like its fields. */
 function nested(problems: readonly { field: string; allowed: string }[]): FieldErrors<MachineForm> {

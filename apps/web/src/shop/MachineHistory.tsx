@@ -1,5 +1,6 @@
 import type { Machine, MachineRevision } from '@lone-heron/contract';
-import { useMachineHistoryQuery, usePeopleQuery } from '../shared/api/heronApi.js';
+import { usePeopleQuery } from '../shared/api/heronApi.js';
+import { useMachineHistoryQuery } from './machineApi.js';
 import { Loading } from '../shared/Loading.js';
 import { LoadFailed } from '../shared/LoadFailed.js';
 import { shownMoment } from '../shared/words/moments.js';

@@ -1,5 +1,5 @@
 import { startingProfiles, type Machine } from '@lone-heron/contract';
-import { FileUp, Plus } from 'lucide-react';
+import { FileUp, History, Plus, Users } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useMachinesQuery } from '../shared/api/heronApi.js';
@@ -30,11 +30,30 @@ export function ShopScreen() {
         </div>
       </section>
       <NewMachines />
-      <p className="text-soft">
-        Start-up and shut-down, supply, people and training come to this station next. The machine’s own
-        manual decides in everything it says.
-      </p>
+      <ShopParts />
     </div>
+  );
+}
+
+/** The rest of the shop, a page each. */
+const parts = [
+  { path: 'people', name: 'People', what: 'who may do what', icon: Users },
+  { path: 'history', name: 'History', what: 'who changed what', icon: History },
+] as const;
+
+function ShopParts() {
+  return (
+    <nav aria-label="Parts of the shop" className="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
+      {parts.map(({ path, name, what, icon: Icon }) => (
+        <Link key={path} to={`/shop/${path}`} className="sheet flex min-h-16 items-center gap-3 p-3">
+          <Icon className="size-6 text-primary" aria-hidden="true" />
+          <span className="leading-tight">
+            <span className="block text-lg font-semibold">{name}</span>
+            <span className="text-soft">{what}</span>
+          </span>
+        </Link>
+      ))}
+    </nav>
   );
 }
 

@@ -5,7 +5,7 @@ const [bench, barrow] = startingProfiles.map(({ profile }) => profile) as [Machi
 
 describe('the form of a machine', () => {
   it.each(startingProfiles)('gives $name back as it was', ({ name, profile }) => {
-    const read = readMachineForm(machineFormOf(name, profile), 'ines');
+    const read = readMachineForm(machineFormOf(name, profile));
     if (!('draft' in read)) throw new Error(JSON.stringify(read.problems));
     const { wireSpeedMmS, ...rest } = read.draft.profile;
     const { wireSpeedMmS: wanted, ...others } = profile;
@@ -17,7 +17,7 @@ describe('the form of a machine', () => {
   it('shows wire in the feeder’s own unit and takes a decimal comma', () => {
     const form = machineFormOf('b', barrow);
     expect(form.wireSpeedMmS).toEqual({ least: '0.1', most: '5', step: '0.05' });
-    const read = readMachineForm({ ...form, spotMm: '0,2' }, 'ines');
+    const read = readMachineForm({ ...form, spotMm: '0,2' });
     expect('draft' in read && read.draft.profile.spotMm).toBe(0.2);
   });
 
@@ -30,7 +30,7 @@ describe('the form of a machine', () => {
       hasPointer: false,
       coolant: [],
     };
-    const read = readMachineForm(form, 'ines');
+    const read = readMachineForm(form);
     if (!('draft' in read)) throw new Error(JSON.stringify(read.problems));
     expect(read.draft.profile).toMatchObject({
       wireSpeedMmS: null,
@@ -48,7 +48,7 @@ describe('the form of a machine', () => {
     form.configuredPowerW = '9 kW';
     form.powerW.most = '1600';
     form.mains.volts = '';
-    const read = readMachineForm(form, 'ines');
+    const read = readMachineForm(form);
     const fields = 'problems' in read ? read.problems.map(({ field }) => field) : [];
     expect(fields).toEqual(expect.arrayContaining(['name', 'configuredPowerW', 'mains.volts']));
     expect(form.configuredPowerW).toBe('9 kW');

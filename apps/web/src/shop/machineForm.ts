@@ -102,7 +102,7 @@ export type ReadMachine =
   { readonly draft: MachineRevisionDraft } | { readonly problems: readonly FieldProblem[] };
 
 /** Reads a form; every refusal names its field as the form calls it. */
-export function readMachineForm(form: MachineForm, personId: string): ReadMachine {
+export function readMachineForm(form: MachineForm): ReadMachine {
   const scale = wireScale[form.wireSpeedUnit];
   const { name, note, hasFeeder, hasOptics, hasMains, hasPointer, ...rest } = form;
   const profile = {
@@ -121,7 +121,7 @@ export function readMachineForm(form: MachineForm, personId: string): ReadMachin
     pointer: hasPointer ? { ...form.pointer, stepMm: readFigure(form.pointer.stepMm) } : null,
     programSlots: readFigure(form.programSlots),
   };
-  const sent = { name, note, personId, profile };
+  const sent = { name, note, profile };
   const parsed = machineRevisionDraftSchema.safeParse(sent);
   if (parsed.success) return { draft: parsed.data };
   const problems = fieldProblems(parsed.error, sent);

@@ -2,11 +2,7 @@ import { backLooks, type BackLook, type CouponDraft } from '@lone-heron/contract
 import { useId, useRef, type KeyboardEvent } from 'react';
 import { useDispatch } from 'react-redux';
 import { toast } from 'sonner';
-import {
-  useLogCouponMutation,
-  usePeopleQuery,
-  useWithdrawCouponMutation,
-} from '../../shared/api/heronApi.js';
+import { useLogCouponMutation, useWithdrawCouponMutation } from '../../shared/api/heronApi.js';
 import { problemOf } from '../../shared/api/problemOf.js';
 import {
   logClosed,
@@ -14,11 +10,11 @@ import {
   logTyped,
   type CouponDraftState,
 } from '../../shared/memory/couponDraftSlice.js';
-import { personPicked } from '../../shared/memory/deskSlice.js';
 import { Modal } from '../../shared/Modal.js';
 import { OutcomeMark } from '../../shared/OutcomeMark.js';
 import { PictureChoice } from '../../shared/PictureChoice.js';
-import { usePersonAtDesk } from '../../shared/usePersonAtDesk.js';
+import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
+import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { figure } from '../../shared/words/figures.js';
 import { lookWords, outcomeOfLook } from '../../shared/words/looks.js';
 import { settingInWords } from '../../shared/words/settingInWords.js';
@@ -28,11 +24,11 @@ import { readLightOn, readRunLength, type TypedFigure } from './readTypedLog.js'
 export function LogCoupon({ log }: { log: CouponDraftState }) {
   const dispatch = useDispatch();
   const form = useRef<HTMLFormElement>(null);
-  const personId = usePersonAtDesk();
+  const person = usePersonAtDesk();
   const lightOn = readLightOn(log.lightOn);
   const runLength = readRunLength(log.runLength);
   const { save, isSaving, failure } = useSaveCoupon(log);
-  const draft = personId === null ? null : completeDraft(log, personId, lightOn, runLength);
+  const draft = completeDraft(log, lightOn, runLength);
   const leave = useLeaveLog(log);
   const pick = (back: BackLook) => dispatch(logTyped({ back }));
   const keys = (event: KeyboardEvent) => {
@@ -54,7 +50,7 @@ export function LogCoupon({ log }: { log: CouponDraftState }) {
         onKeyDown={keys}
         onSubmit={(event) => {
           event.preventDefault();
-          if (draft !== null && !isSaving) void save(draft);
+          if (draft !== null && person !== null && !isSaving) void save(draft);
         }}
         className="flex flex-col gap-4"
       >
@@ -71,21 +67,23 @@ export function LogCoupon({ log }: { log: CouponDraftState }) {
             onChange={(event) => dispatch(logTyped({ remark: event.target.value }))}
           />
         </label>
-        <PersonField personId={personId} />
+        <WhoDidIt label="Welded by" />
         {failure !== null && (
           <p role="alert" className="fault">
             Not stored. {failure}
           </p>
         )}
         <div className="sticky -bottom-5 z-10 -mx-5 -mb-5 flex flex-wrap items-center justify-end gap-3 border-t border-base-300 bg-base-100 px-5 py-3">
-          <span className="mr-auto text-sm text-soft">{missingWords(log, personId)}</span>
+          <span className="mr-auto text-sm text-soft">
+            {log.back === null && 'Say what the back looked like.'}
+          </span>
           <button type="button" className="btn touch-always btn-ghost" onClick={leave}>
             Leave it
           </button>
           <button
             type="submit"
             className="btn touch-always btn-primary"
-            disabled={draft === null || isSaving}
+            disabled={draft === null || person === null || isSaving}
           >
             {isSaving ? 'Saving' : 'Save coupon'}
           </button>
@@ -137,18 +135,12 @@ function useSaveCoupon(log: CouponDraftState) {
 /** The draft as the server takes it; null while something is missing or at fault. */
 function completeDraft(
   { machineId, joint, setting, weldedAt, back, remark }: CouponDraftState,
-  personId: string,
   lightOn: TypedFigure,
   runLength: TypedFigure,
 ): CouponDraft | null {
   if (back === null || 'fault' in lightOn || 'fault' in runLength) return null;
   const figures = { lightOnS: lightOn.value, runLengthMm: runLength.value };
-  return { machineId, personId, joint, setting, back, ...figures, remark: remark.trim(), weldedAt };
-}
-
-function missingWords({ back }: CouponDraftState, personId: string | null): string {
-  if (back === null) return 'Say what the back looked like.';
-  return personId === null ? 'Say who welded it.' : '';
+  return { machineId, joint, setting, back, ...figures, remark: remark.trim(), weldedAt };
 }
 
 function isTextInput(target: EventTarget): boolean {
@@ -271,27 +263,5 @@ function RealTravel({ lightOn, runLength }: { lightOn: TypedFigure; runLength: T
         )}
       </span>
     </p>
-  );
-}
-
-function PersonField({ personId }: { personId: string | null }) {
-  const dispatch = useDispatch();
-  const { data: people = [] } = usePeopleQuery(undefined);
-  return (
-    <label className="flex items-center gap-3">
-      <span className="font-medium whitespace-nowrap">Welded by</span>
-      <select
-        className="select touch-always text-base"
-        value={personId ?? ''}
-        onChange={(event) => dispatch(personPicked(event.target.value))}
-      >
-        {personId === null && <option value="">pick a name</option>}
-        {people.map(({ id, name }) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
-      </select>
-    </label>
   );
 }

@@ -1,21 +1,33 @@
 import {
   couponPageSchema,
   couponSchema,
-  machineRevisionSchema,
   machineSchema,
   personSchema,
   protectiveWindowSchema,
+  sessionSchema,
   type Coupon,
   type CouponDraft,
   type CouponPage,
   type Machine,
-  type MachineRevision,
-  type MachineRevisionDraft,
   type Person,
   type ProtectiveWindow,
-  type WindowChange,
+  type Session,
+  type SignIn,
 } from '@lone-heron/contract';
-import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import { createApi, fetchBaseQuery, type BaseQueryFn } from '@reduxjs/toolkit/query/react';
+import { signInAsked } from '../door/doorSlice.js';
+
+/** Whatever the server is asked for, by name. */
+export const everything = [
+  'Coupon',
+  'Machine',
+  'Window',
+  'Person',
+  'Session',
+  'Change',
+  'Day',
+  'Record',
+] as const;
 
 /** What can be asked of the list of coupons. */
 export interface CouponFilter {
@@ -25,11 +37,26 @@ export interface CouponFilter {
   before?: number;
 }
 
+const ask = fetchBaseQuery({
+  baseUrl: new URL('/api/', window.location.href).href,
+  timeout: 10_000,
+  headers: { 'X-Lone-Heron': '1' },
+});
+
+/** Asks the server; where it wants to know who it is, the door is opened, and what was typed stays where it is. */
+const askOrSignIn: BaseQueryFn<Parameters<typeof ask>[0]> = async (args, api, extra) => {
+  const answer = await ask(args, api, extra);
+  if (answer.error?.status === 401 && api.endpoint !== 'signIn' && api.endpoint !== 'changeOwnPin') {
+    api.dispatch(signInAsked());
+  }
+  return answer;
+};
+
 /** The server's data. Answers are checked against the contract. */
 export const heronApi = createApi({
   reducerPath: 'heronApi',
-  baseQuery: fetchBaseQuery({ baseUrl: new URL('/api/', window.location.href).href, timeout: 10_000 }),
-  tagTypes: ['Coupon', 'Machine', 'Window'],
+  baseQuery: askOrSignIn,
+  tagTypes: everything,
   refetchOnFocus: true,
   refetchOnReconnect: true,
   endpoints: (build) => ({
@@ -38,21 +65,25 @@ export const heronApi = createApi({
       responseSchema: machineSchema.array(),
       providesTags: ['Machine'],
     }),
-    machineHistory: build.query<MachineRevision[], string>({
-      query: (id) => `machines/${id}/revisions`,
-      responseSchema: machineRevisionSchema.array(),
-      providesTags: ['Machine'],
+    people: build.query<Person[], undefined>({
+      query: () => 'people',
+      responseSchema: personSchema.array(),
+      providesTags: ['Person'],
     }),
-    reviseMachine: build.mutation<Machine, { id: string; revision: number; draft: MachineRevisionDraft }>({
-      query: ({ id, revision, draft }) => ({
-        url: `machines/${id}/revisions/${revision}`,
-        method: 'PUT',
-        body: draft,
-      }),
-      responseSchema: machineSchema,
-      invalidatesTags: ['Machine'],
+    session: build.query<Session, undefined>({
+      query: () => 'session',
+      responseSchema: sessionSchema,
+      providesTags: ['Session', 'Person'],
     }),
-    people: build.query<Person[], undefined>({ query: () => 'people', responseSchema: personSchema.array() }),
+    signIn: build.mutation<Person, SignIn>({
+      query: (body) => ({ url: 'session', method: 'PUT', body }),
+      responseSchema: personSchema,
+      invalidatesTags: (person) => (person === undefined ? [] : everything),
+    }),
+    signOut: build.mutation<null, undefined>({
+      query: () => ({ url: 'session', method: 'DELETE' }),
+      invalidatesTags: ['Session'],
+    }),
     coupons: build.query<CouponPage, CouponFilter>({
       query: (params) => ({ url: 'coupons', params: { ...params } }),
       responseSchema: couponPageSchema,
@@ -78,28 +109,18 @@ export const heronApi = createApi({
       responseSchema: couponSchema,
       invalidatesTags: ['Coupon', 'Window'],
     }),
-    changeWindow: build.mutation<ProtectiveWindow, { id: string; change: WindowChange }>({
-      query: ({ id, change }) => ({ url: `windows/${id}`, method: 'PUT', body: change }),
-      responseSchema: protectiveWindowSchema,
-      invalidatesTags: ['Window'],
-    }),
-    undoWindowChange: build.mutation<null, string>({
-      query: (id) => ({ url: `windows/${id}`, method: 'DELETE' }),
-      invalidatesTags: ['Window'],
-    }),
   }),
 });
 
 export const {
   useMachinesQuery,
-  useMachineHistoryQuery,
-  useReviseMachineMutation,
   usePeopleQuery,
+  useSessionQuery,
+  useSignInMutation,
+  useSignOutMutation,
   useCouponsQuery,
   useWindowsQuery,
   useLogCouponMutation,
   useWithdrawCouponMutation,
   useRestoreCouponMutation,
-  useChangeWindowMutation,
-  useUndoWindowChangeMutation,
 } = heronApi;

@@ -11,7 +11,7 @@ describe('what the browser kept', () => {
   });
 
   it('is read back', () => {
-    const desk = { personId: 'ines', theme: 'dusk', dialSearch: 'gap=0' };
+    const desk = { theme: 'dusk', dialSearch: 'gap=0' };
     localStorage.setItem('lone-heron.desk', JSON.stringify(desk));
     expect(readFromBrowser().desk).toEqual(desk);
   });

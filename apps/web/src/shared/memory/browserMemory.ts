@@ -13,7 +13,7 @@ interface Remembered {
 }
 
 /**
- * What this browser kept: the person, the theme and the joint for every tab, a half-typed coupon for this tab.
+ * What this browser kept: the theme and the joint for every tab, a half-typed coupon for this tab.
  * Anything unreadable, as from another version, is left out.
  */
 export function readFromBrowser(): Partial<Remembered> {

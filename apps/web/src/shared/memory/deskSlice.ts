@@ -5,24 +5,20 @@ import { z } from 'zod';
 const themes = ['device', 'marsh', 'dusk'] as const;
 export type Theme = (typeof themes)[number];
 
-/** What this browser remembers of the person at the desk. */
+/** What this browser remembers of its desk. */
 export const deskSchema = z.object({
-  personId: z.string().nullable(),
   theme: z.enum(themes),
   /** Address of the joint last dialled, so that Dial opens where it was left. */
   dialSearch: z.string().max(2000),
 });
 export type Desk = z.infer<typeof deskSchema>;
 
-const initialState: Desk = { personId: null, theme: 'device', dialSearch: '' };
+const initialState: Desk = { theme: 'device', dialSearch: '' };
 
 export const deskSlice = createSlice({
   name: 'desk',
   initialState,
   reducers: {
-    personPicked: (state, { payload }: PayloadAction<string>) => {
-      state.personId = payload;
-    },
     themePicked: (state, { payload }: PayloadAction<Theme>) => {
       state.theme = payload;
     },
@@ -31,11 +27,10 @@ export const deskSlice = createSlice({
     },
   },
   selectors: {
-    selectPersonId: (state) => state.personId,
     selectTheme: (state) => state.theme,
     selectDialSearch: (state) => state.dialSearch,
   },
 });
 
-export const { personPicked, themePicked, dialMoved } = deskSlice.actions;
-export const { selectPersonId, selectTheme, selectDialSearch } = deskSlice.selectors;
+export const { themePicked, dialMoved } = deskSlice.actions;
+export const { selectTheme, selectDialSearch } = deskSlice.selectors;

@@ -1,0 +1,125 @@
+import { roles, type Problem, type Role } from '@lone-heron/contract';
+import request from 'supertest';
+import { startSampleServer, type Desk, type SampleServer } from '../testing/sampleServer.js';
+
+/** Every route that changes anything, with the roles it is for. A route that is not here fails the first test. */
+const changingRoutes: Readonly<Record<string, readonly Role[] | 'anyone'>> = {
+  'PUT /api/session': 'anyone',
+  'DELETE /api/session': 'anyone',
+  'PUT /api/session/pin': roles,
+  'PUT /api/people/:id/first-lead': 'anyone',
+  'PUT /api/people/:id': ['lead'],
+  'PUT /api/people/:id/role': ['lead'],
+  'PUT /api/people/:id/pin': ['lead'],
+  'PUT /api/people/:id/disabled': ['lead'],
+  'DELETE /api/people/:id/disabled': ['lead'],
+  'PUT /api/machines/:id/revisions/:revision': ['lead'],
+  'PUT /api/windows/:id': roles,
+  'DELETE /api/windows/:id': roles,
+  'PUT /api/coupons/:id': ['welder', 'lead'],
+  'PUT /api/coupons/:id/withdrawal': ['welder', 'lead'],
+  'DELETE /api/coupons/:id/withdrawal': ['welder', 'lead'],
+};
+
+const personOfRole: Readonly<Record<Role, string>> = { lead: 'ines', welder: 'maren', upkeep: 'tobias' };
+
+let server: SampleServer;
+const desks = new Map<Role | null, Desk>();
+beforeAll(async () => {
+  server = await startSampleServer();
+  desks.set(null, await server.desk(null));
+  for (const role of roles) desks.set(role, await server.desk(personOfRole[role]));
+});
+afterAll(() => server.stop());
+
+interface RouterLayer {
+  readonly route?: { readonly path: string; readonly methods: Readonly<Record<string, boolean>> };
+}
+
+/** What the server really answers, read off its router. */
+function servedRoutes(): readonly string[] {
+  const { router } = server.app.getHttpAdapter().getInstance() as unknown as {
+    router: { stack: RouterLayer[] };
+  };
+  return router.stack.flatMap(({ route }) =>
+    route === undefined
+      ? []
+      : Object.keys(route.methods).map((method) => `${method.toUpperCase()} ${route.path}`),
+  );
+}
+
+const call = (role: Role | null, route: string) => {
+  const [method, path = ''] = route.split(' ');
+  const address = path.replace(/:\w+/g, '1');
+  const desk = desks.get(role) as Desk;
+  return method === 'PUT' ? desk.put(address).send({}) : desk.delete(address);
+};
+
+describe('every route that changes anything', () => {
+  it('is in the table above, and nothing else is', () => {
+    const changing = servedRoutes().filter(
+      (route) => !/^(GET|HEAD|OPTIONS) /.test(route) && !route.includes('{*path}'),
+    );
+    expect([...changing].sort()).toEqual(Object.keys(changingRoutes).sort());
+  });
+
+  const guarded = Object.entries(changingRoutes).filter(([, allowed]) => allowed !== 'anyone');
+  it.each(guarded)('%s asks who it is', async (route) => {
+    await call(null, route).expect(401);
+  });
+
+  const pairs = guarded.flatMap(([route, allowed]) => roles.map((role) => [route, role, allowed] as const));
+  it.each(pairs)('%s by %s, allowed to %j', async (route, role, allowed) => {
+    const { status } = await call(role, route);
+    expect({ status, isRefused: status === 403 }).toEqual({ status, isRefused: !allowed.includes(role) });
+  });
+
+  it('says who may, to somebody who may not', async () => {
+    const { body } = await (desks.get('welder') as Desk).put('/api/people/1/role').send({ role: 'lead' });
+    expect((body as Problem).detail).toBe('Maren is welder here; this is for lead.');
+  });
+});
+
+describe('a page of another site', () => {
+  const plain = () => request(server.app.getHttpServer());
+
+  it.each([
+    ['without the header', {}],
+    ['with another origin', { 'X-Lone-Heron': '1', Origin: 'http://elsewhere.example' }],
+    ['with an origin that is none', { 'X-Lone-Heron': '1', Origin: 'null' }],
+    ['that the browser calls foreign', { 'X-Lone-Heron': '1', 'Sec-Fetch-Site': 'cross-site' }],
+  ])('changes nothing %s', async (_, headers) => {
+    const { body } = await plain().delete('/api/session').set(headers).expect(403);
+    expect((body as Problem).title).toBe('Not from here');
+  });
+
+  it('is not answered under a name that was made to point here', async () => {
+    await plain().get('/api/people').set('Host', 'elsewhere.example').expect(421);
+    await plain().get('/api/people').set('Host', 'localhost:4180').expect(200);
+  });
+});
+
+describe('on the network', () => {
+  it('nothing but the door and the names can be read before signing in', async () => {
+    const open = await startSampleServer({ isOnNetwork: true });
+    const stranger = await open.desk(null);
+    for (const path of ['machines', 'coupons', 'windows', 'changes']) {
+      await stranger.get(`/api/${path}`).expect(401);
+      await open.http.get(`/api/${path}`).expect(200);
+    }
+    for (const path of ['session', 'people', 'health']) await stranger.get(`/api/${path}`).expect(200);
+    await stranger.get('/api/people').set('Host', 'workshop.local:4180').expect(200);
+    await open.stop();
+  });
+});
+
+describe('a flood', () => {
+  it('of sign-ins is cut off', async () => {
+    const open = await startSampleServer();
+    const stranger = await open.desk(null);
+    const tries = Array.from({ length: 40 }, () => stranger.put('/api/session').send({}));
+    const statuses = (await Promise.all(tries)).map(({ status }) => status);
+    expect(statuses.filter((status) => status === 429).length).toBeGreaterThanOrEqual(10);
+    await open.stop();
+  });
+});

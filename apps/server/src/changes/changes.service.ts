@@ -1,0 +1,37 @@
+import type { Change } from '@lone-heron/contract';
+import { Injectable } from '@nestjs/common';
+import { DataSource, type EntityManager } from 'typeorm';
+import { Clock } from '../time/clock.js';
+import { ChangeEntity } from './change.entity.js';
+
+/** Changes on one page of the history. */
+const pageLength = 200;
+
+@Injectable()
+export class ChangesService {
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly clock: Clock,
+  ) {}
+
+  /** Writes a change down in the transaction that makes it, so that neither stands without the other. */
+  async record(manager: EntityManager, change: Omit<Change, 'id' | 'at'>): Promise<void> {
+    await manager.insert(ChangeEntity, { ...change, at: this.clock.now().toISOString() });
+  }
+
+  /** The newest changes, newest first. */
+  async list(): Promise<Change[]> {
+    const rows = await this.dataSource.manager.find(ChangeEntity, {
+      order: { id: 'DESC' },
+      take: pageLength,
+    });
+    return rows.map(({ id, at, personId, noun, subjectId, what }) => ({
+      id,
+      at,
+      personId,
+      noun,
+      subjectId,
+      what,
+    }));
+  }
+}

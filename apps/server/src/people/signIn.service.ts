@@ -1,0 +1,98 @@
+import type { OwnPin, Person, SignIn } from '@lone-heron/contract';
+import { Injectable } from '@nestjs/common';
+import { Mutex } from 'async-mutex';
+import { DataSource } from 'typeorm';
+import { ChangesService } from '../changes/changes.service.js';
+import { ProblemException } from '../http/problem.js';
+import { WriteQueue } from '../storage/writeQueue.js';
+import { Clock } from '../time/clock.js';
+import { PersonEntity } from './person.entity.js';
+import { personOf } from './personOf.js';
+import { hashPin, isPinOf } from './pinHash.js';
+import { answerDelayMs, PinLock } from './pinLock.js';
+import { SessionsService } from './sessions.service.js';
+
+/** Somebody who is in, with the secret their device keeps. */
+export interface SignedIn {
+  readonly person: Person;
+  readonly token: string;
+}
+
+/** The door: a name and a PIN. Whatever is wrong, the answer is the same. */
+@Injectable()
+export class SignInService {
+  /** Tries of one name go one after the other: many at once would all be looked at before the first is counted. */
+  private readonly turns = new Map<string, Mutex>();
+
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly writes: WriteQueue,
+    private readonly sessions: SessionsService,
+    private readonly lock: PinLock,
+    private readonly changes: ChangesService,
+    private readonly clock: Clock,
+  ) {}
+
+  async signIn({ personId, pin }: SignIn): Promise<SignedIn> {
+    const person = await this.requirePin(personId, pin);
+    return { person: personOf(person), token: await this.sessions.begin(person.id) };
+  }
+
+  /** Changes one's own PIN; every device of theirs has to sign in again. */
+  async changeOwnPin({ id, name }: Person, { pin, newPin }: OwnPin): Promise<void> {
+    await this.requirePin(id, pin);
+    const pinHash = await hashPin(newPin);
+    await this.writes.run(async (manager) => {
+      await manager.update(PersonEntity, { id }, { pinHash, hasSamplePin: false });
+      await this.sessions.endAllOf(id, manager);
+      const what = `${name} changed their own PIN`;
+      await this.changes.record(manager, { personId: id, noun: 'person', subjectId: id, what });
+    });
+  }
+
+  /** The person of a name and a PIN that belong together. Unknown, disabled and wrong are told alike, and as slowly. */
+  private async requirePin(personId: string, pin: string): Promise<PersonEntity> {
+    const turn = this.turns.get(personId) ?? new Mutex();
+    this.turns.set(personId, turn);
+    try {
+      return await turn.runExclusive(() => this.tryPin(personId, pin));
+    } finally {
+      if (!turn.isLocked()) this.turns.delete(personId);
+    }
+  }
+
+  private async tryPin(personId: string, pin: string): Promise<PersonEntity> {
+    const seconds = await this.lock.secondsLocked(personId);
+    if (seconds > 0) throw locked(seconds);
+    const person = await this.dataSource.manager.findOneBy(PersonEntity, { id: personId });
+    const canSignIn = person !== null && person.disabledAt === null && person.pinHash !== null;
+    const isRight = await isPinOf(pin, canSignIn ? person.pinHash : null);
+    if (canSignIn && isRight) {
+      await this.lock.forget(personId);
+      return person;
+    }
+    await this.clock.wait(answerDelayMs(await this.lock.countWrong(personId)));
+    const lockedFor = await this.lock.secondsLocked(personId);
+    throw lockedFor > 0 ? locked(lockedFor) : wrongPin();
+  }
+}
+
+function wrongPin(): ProblemException {
+  return new ProblemException({
+    type: 'about:blank',
+    title: 'Not signed in',
+    status: 401,
+    detail: 'That PIN is not right.',
+  });
+}
+
+function locked(seconds: number): ProblemException {
+  const minutes = Math.ceil(seconds / 60);
+  const wait = minutes === 1 ? 'a minute' : `${minutes} minutes`;
+  return new ProblemException({
+    type: 'about:blank',
+    title: 'Locked',
+    status: 429,
+    detail: `Too many wrong PINs: this name is locked for ${wait}. A lead can give a new PIN.`,
+  });
+}

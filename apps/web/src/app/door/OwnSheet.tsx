@@ -1,0 +1,81 @@
+import type { Person } from '@lone-heron/contract';
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { useSignOutMutation } from '../../shared/api/heronApi.js';
+import { useChangeOwnPinMutation } from '../../shared/api/peopleApi.js';
+import { problemOf } from '../../shared/api/problemOf.js';
+import { PinField } from '../../shared/door/PinField.js';
+import { Modal } from '../../shared/Modal.js';
+import { roleWords } from '../../shared/words/roles.js';
+
+/** What somebody signed in does at the door: leave, or change their PIN. */
+export default function OwnSheet({ person, onClose }: { person: Person; onClose: () => void }) {
+  const [signOut] = useSignOutMutation();
+  const leave = async () => {
+    const answer = await signOut(undefined);
+    if (answer.error !== undefined) {
+      toast.error(`Still signed in. ${problemOf(answer.error).message}`);
+      return;
+    }
+    onClose();
+    toast(`${person.name} is signed out.`);
+  };
+  return (
+    <Modal title={person.name} onClose={onClose}>
+      <p className="mb-4 text-soft">Signed in here as {roleWords[person.role]}.</p>
+      <button
+        type="button"
+        className="btn h-14 w-full text-lg btn-primary"
+        data-start=""
+        onClick={() => void leave()}
+      >
+        Sign out
+      </button>
+      <details className="mt-4">
+        <summary className="touch-always flex cursor-pointer items-center font-medium">Change my PIN</summary>
+        <OwnPinForm person={person} onDone={onClose} />
+      </details>
+    </Modal>
+  );
+}
+
+function OwnPinForm({ person, onDone }: { person: Person; onDone: () => void }) {
+  const [typed, setTyped] = useState({ pin: '', newPin: '', again: '' });
+  const [change, { isLoading, error }] = useChangeOwnPinMutation();
+  const isReady = typed.pin.length >= 4 && typed.newPin.length >= 4 && typed.newPin === typed.again;
+  const save = async () => {
+    const { pin, newPin } = typed;
+    if ((await change({ pin, newPin })).error !== undefined) return;
+    onDone();
+    toast(`The PIN of ${person.name} is changed. Sign in with the new one.`);
+  };
+  return (
+    <form
+      className="flex flex-col gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (isReady && !isLoading) void save();
+      }}
+    >
+      <PinField label="PIN now" value={typed.pin} onType={(pin) => setTyped({ ...typed, pin })} />
+      <PinField label="New PIN" value={typed.newPin} onType={(newPin) => setTyped({ ...typed, newPin })} />
+      <PinField
+        label="The new one again"
+        value={typed.again}
+        onType={(again) => setTyped({ ...typed, again })}
+      />
+      {error !== undefined && (
+        <p role="alert" className="fault">
+          Not changed. {problemOf(error).message}
+        </p>
+      )}
+      <button
+        type="submit"
+        className="btn touch-always self-end btn-primary"
+        disabled={!isReady || isLoading}
+      >
+        Change it
+      </button>
+    </form>
+  );
+}

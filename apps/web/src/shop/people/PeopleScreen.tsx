@@ -1,0 +1,221 @@
+import { roles, type Person, type Role } from '@lone-heron/contract';
+import { UserPlus } from 'lucide-react';
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { v7 as uuid } from 'uuid';
+import { usePeopleQuery } from '../../shared/api/heronApi.js';
+import {
+  useAddPersonMutation,
+  useResetPinMutation,
+  useSetDisabledMutation,
+  useSetRoleMutation,
+} from '../../shared/api/peopleApi.js';
+import { problemOf } from '../../shared/api/problemOf.js';
+import { PinField } from '../../shared/door/PinField.js';
+import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
+import { Loading } from '../../shared/Loading.js';
+import { LoadFailed } from '../../shared/LoadFailed.js';
+import { Modal } from '../../shared/Modal.js';
+import { roleMeaning, roleWords } from '../../shared/words/roles.js';
+import { ShopPage } from '../ShopPage.js';
+
+/** Everybody of the shop: who they are, what they may do, and a lead's ways to change that. */
+export function PeopleScreen() {
+  const { data: people, error, refetch } = usePeopleQuery(undefined);
+  const [isAdding, setAdding] = useState(false);
+  const isLead = usePersonAtDesk()?.role === 'lead';
+  if (error !== undefined) return <LoadFailed what="the people" error={error} retry={refetch} />;
+  if (people === undefined) return <Loading what="the people" />;
+  return (
+    <ShopPage title="People">
+      {!isLead && (
+        <p className="text-soft">A lead adds people, gives roles and new PINs. Sign in as one to do so.</p>
+      )}
+      <ul className="sheet divide-y divide-base-300">
+        {people.map((person) => (
+          <PersonRow key={person.id} person={person} isLead={isLead} />
+        ))}
+      </ul>
+      <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1 text-soft">
+        {roles.map((role) => (
+          <div key={role} className="contents">
+            <dt className="font-medium">{roleWords[role]}</dt>
+            <dd>{roleMeaning[role]}</dd>
+          </div>
+        ))}
+      </dl>
+      {isLead && (
+        <button
+          type="button"
+          className="btn touch-always self-start btn-primary"
+          onClick={() => setAdding(true)}
+        >
+          <UserPlus className="size-5" aria-hidden="true" /> Add somebody
+        </button>
+      )}
+      {isAdding && <AddPerson onClose={() => setAdding(false)} />}
+    </ShopPage>
+  );
+}
+
+function PersonRow({ person, isLead }: { person: Person; isLead: boolean }) {
+  const [setRole, role] = useSetRoleMutation();
+  const [setDisabled, disabled] = useSetDisabledMutation();
+  const [isResetting, setResetting] = useState(false);
+  const failure = role.error ?? disabled.error;
+  const change = async (isDisabled: boolean) => {
+    const answer = await setDisabled({ id: person.id, isDisabled });
+    if (answer.error !== undefined) return;
+    toast(`${person.name} ${isDisabled ? 'can no longer sign in' : 'can sign in again'}.`, {
+      action: { label: 'Undo', onClick: () => void setDisabled({ id: person.id, isDisabled: !isDisabled }) },
+    });
+  };
+  return (
+    <li className="flex flex-wrap items-center gap-3 p-3" aria-label={person.name}>
+      <span className="mr-auto min-w-40">
+        <strong className="text-lg">{person.name}</strong>{' '}
+        <span className="text-soft">{person.isDisabled ? 'cannot sign in' : roleWords[person.role]}</span>
+      </span>
+      {isLead && (
+        <>
+          <select
+            className="select touch-always w-32 text-base"
+            aria-label={`Role of ${person.name}`}
+            value={person.role}
+            onChange={(event) => void setRole({ id: person.id, role: event.target.value as Role })}
+          >
+            {roles.map((each) => (
+              <option key={each} value={each}>
+                {roleWords[each]}
+              </option>
+            ))}
+          </select>
+          <button
+            type="button"
+            className="btn touch-always"
+            aria-label={`New PIN for ${person.name}`}
+            onClick={() => setResetting(true)}
+          >
+            New PIN
+          </button>
+          <button
+            type="button"
+            className="btn touch-always"
+            aria-label={`${person.isDisabled ? 'Let in' : 'Disable'} ${person.name}`}
+            onClick={() => void change(!person.isDisabled)}
+          >
+            {person.isDisabled ? 'Let in again' : 'Disable'}
+          </button>
+        </>
+      )}
+      {failure !== undefined && (
+        <p role="alert" className="fault w-full">
+          Not changed. {problemOf(failure).message}
+        </p>
+      )}
+      {isResetting && <ResetPin person={person} onClose={() => setResetting(false)} />}
+    </li>
+  );
+}
+
+function AddPerson({ onClose }: { onClose: () => void }) {
+  const [id] = useState(() => uuid());
+  const [typed, setTyped] = useState<{ name: string; role: Role; pin: string }>({
+    name: '',
+    role: 'welder',
+    pin: '',
+  });
+  const [add, { isLoading, error }] = useAddPersonMutation();
+  const isReady = typed.name.trim() !== '' && typed.pin.length >= 4;
+  const save = async () => {
+    if ((await add({ id, draft: typed })).error !== undefined) return;
+    onClose();
+    toast(`${typed.name.trim()} is in the shop and can change the PIN at the door.`);
+  };
+  return (
+    <Modal title="Add somebody" onClose={onClose}>
+      <form
+        className="flex flex-col gap-4"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (isReady && !isLoading) void save();
+        }}
+      >
+        <label className="flex flex-col gap-1">
+          <span className="font-medium">Name</span>
+          <input
+            className="input touch-always w-full text-lg"
+            maxLength={60}
+            autoComplete="off"
+            data-start=""
+            value={typed.name}
+            onChange={(event) => setTyped({ ...typed, name: event.target.value })}
+          />
+        </label>
+        <label className="flex flex-col gap-1">
+          <span className="font-medium">Role</span>
+          <select
+            className="select touch-always w-full text-base"
+            value={typed.role}
+            onChange={(event) => setTyped({ ...typed, role: event.target.value as Role })}
+          >
+            {roles.map((role) => (
+              <option key={role} value={role}>
+                {roleWords[role]}: {roleMeaning[role]}
+              </option>
+            ))}
+          </select>
+        </label>
+        <PinField label="First PIN" value={typed.pin} onType={(pin) => setTyped({ ...typed, pin })} />
+        {error !== undefined && (
+          <p role="alert" className="fault">
+            Not stored. {problemOf(error).message}
+          </p>
+        )}
+        <button
+          type="submit"
+          className="btn touch-always self-end btn-primary"
+          disabled={!isReady || isLoading}
+        >
+          Add
+        </button>
+      </form>
+    </Modal>
+  );
+}
+
+function ResetPin({ person, onClose }: { person: Person; onClose: () => void }) {
+  const [newPin, setNewPin] = useState('');
+  const [reset, { isLoading, error }] = useResetPinMutation();
+  const save = async () => {
+    if ((await reset({ id: person.id, newPin })).error !== undefined) return;
+    onClose();
+    toast(`${person.name} has a new PIN and signs in again everywhere.`);
+  };
+  return (
+    <Modal title={`New PIN for ${person.name}`} onClose={onClose}>
+      <form
+        className="flex flex-col gap-4"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (newPin.length >= 4 && !isLoading) void save();
+        }}
+      >
+        <p className="text-soft">Lifts a lock after wrong tries, and signs {person.name} out everywhere.</p>
+        <PinField label="New PIN" value={newPin} onType={setNewPin} isStart />
+        {error !== undefined && (
+          <p role="alert" className="fault">
+            Not changed. {problemOf(error).message}
+          </p>
+        )}
+        <button
+          type="submit"
+          className="btn touch-always self-end btn-primary"
+          disabled={newPin.length < 4 || isLoading}
+        >
+          Give it
+        </button>
+      </form>
+    </Modal>
+  );
+}
