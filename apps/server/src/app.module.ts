@@ -9,8 +9,13 @@ import { UnknownPathController } from './http/unknownPath.controller.js';
 import { MachinesModule } from './machines/machines.module.js';
 import { OpticsModule } from './optics/optics.module.js';
 import { PeopleModule } from './people/people.module.js';
+import { ReadinessModule } from './readiness/readiness.module.js';
+import { RecordsModule } from './records/records.module.js';
+import { SafetyModule } from './safety/safety.module.js';
 import { StorageModule } from './storage/storage.module.js';
+import { SupplyModule } from './supply/supply.module.js';
 import { TimeModule } from './time/time.module.js';
+import { TrainingModule } from './training/training.module.js';
 
 @Module({ controllers: [UnknownPathController] })
 class LastModule {}
@@ -43,6 +48,11 @@ export class AppModule {
         PeopleModule,
         OpticsModule,
         CouponsModule,
+        SupplyModule,
+        ReadinessModule,
+        RecordsModule,
+        SafetyModule,
+        TrainingModule,
         LastModule,
       ],
       controllers: [HealthController],

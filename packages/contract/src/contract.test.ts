@@ -53,6 +53,11 @@ const machine: Machine = {
     pointer: null,
     feederMenu: [],
     programSlots: 0,
+    panelFaces: [],
+    dutyPercent: null,
+    modulationHz: null,
+    readyLights: [],
+    lamp: null,
   },
 };
 

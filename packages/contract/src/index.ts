@@ -11,6 +11,12 @@ export {
   revisionNumber,
   panelKnobs,
   wireSpeedUnits,
+  faceKinds,
+  machineModes,
+  withoutGaps,
+  type FaceKind,
+  type MachineMode,
+  type PanelFace,
   type Machine,
   type MachineFile,
   type MachineProfile,
@@ -66,6 +72,56 @@ export {
   type WindowChange,
   type WindowReason,
 } from './protectiveWindow.js';
+export {
+  dayEntryDraftSchema,
+  readingRanges,
+  dayEntrySchema,
+  daySchema,
+  sequenceDraftSchema,
+  sequenceSchema,
+  stepReadingSchema,
+  stepReadings,
+  stepWeights,
+  type Day,
+  type DayEntry,
+  type DayEntryDraft,
+  type Sequence,
+  type SequenceDraft,
+  type Step,
+  type StepReading,
+  type StepWeight,
+} from './readiness.js';
+export { dayProgress, entryRefusal, type DayProgress, type StepStanding } from './dayProgress.js';
+export { readingVerdict, type ReadingContext } from './readingVerdict.js';
+export { usualSequence } from './usualSequence.js';
+export { bottleDraftSchema, bottleSchema, type Bottle, type BottleDraft } from './supply.js';
+export {
+  recordDetailSchema,
+  shopRecordDraftSchema,
+  shopRecordSchema,
+  testLineLooks,
+  type RecordDetail,
+  type RecordKind,
+  type ShopRecord,
+  type ShopRecordDraft,
+  type TestLineLook,
+} from './shopRecord.js';
+export {
+  eyewearConditions,
+  eyewearDraftSchema,
+  eyewearKinds,
+  eyewearSchema,
+  type Eyewear,
+  type EyewearCondition,
+  type EyewearDraft,
+} from './safetyGear.js';
+export {
+  clearanceDraftSchema,
+  clearanceFor,
+  clearanceSchema,
+  type Clearance,
+  type ClearanceDraft,
+} from './clearance.js';
 export { clientId } from './bounded.js';
 export {
   fieldProblems,

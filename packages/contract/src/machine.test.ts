@@ -3,10 +3,13 @@ import {
   machineFileSchema,
   machineProfileSchema,
   startingProfiles,
+  withoutGaps,
   type MachineProfile,
 } from './index.js';
 
 const [bench] = startingProfiles.map(({ profile }) => profile) as [MachineProfile];
+
+const face = { knob: 'power', name: '', shows: 'relative', preset: 0, perNotch: 1, perNotchBelow: 1 };
 
 const refusalsOf = (profile: unknown) => {
   const parsed = machineProfileSchema.safeParse(profile);
@@ -49,10 +52,33 @@ describe('a machine’s profile', () => {
     ['is a toy', { ratedPowerW: 5 }, 'ratedPowerW', 'a number from 50 to 6000 W'],
     [
       'has coolant outside its own limits',
-      { coolant: [{ name: 'source', setPointC: 40, lowerC: 20, upperC: 30, changeMonths: 3 }] },
+      {
+        coolant: [
+          { name: 's', setPointC: 40, lowerC: 20, upperC: 30, changeMonths: 3, litres: null, heatingW: null },
+        ],
+      },
       'coolant.0.setPointC',
       'between the limits, 20 and 30 °C',
     ],
+    [
+      'sweeps its power',
+      { panelFaces: [{ ...face, knob: 'power', shows: 'sweepSpeed' }] },
+      'panelFaces.0.shows',
+      'for the wobble rate alone',
+    ],
+    [
+      'has notches that are nothing',
+      { panelFaces: [{ ...face, perNotch: 0 }] },
+      'panelFaces.0.perNotch',
+      'not 0',
+    ],
+    [
+      'has notches that turn round at nought',
+      { panelFaces: [{ ...face, shows: 'signed', perNotchBelow: -1 }] },
+      'panelFaces.0.perNotchBelow',
+      'the same way as above the middle',
+    ],
+    ['says a knob in two ways', { panelFaces: [face, face] }, 'panelFaces', 'one face a knob'],
     ['hangs on two phases', { mains: { ...bench.mains, phases: 2 } }, 'mains.phases', '1 or 3 phases'],
   ])('that %s is refused by name', (_, change, field, allowed) => {
     const refusals = refusalsOf({ ...bench, ...change });
@@ -67,5 +93,21 @@ describe('a machine’s profile', () => {
     expect(other.success ? [] : fieldProblems(other.error, {})).toEqual([
       { field: 'format', given: 'nothing', allowed: 'lone-heron-machine, a machine’s own file' },
     ]);
+  });
+});
+
+describe('a profile from an older version', () => {
+  it('reads with what it does not know as not known', () => {
+    const older: Record<string, unknown> = { ...bench };
+    delete older['lamp'];
+    older['coolant'] = [{ name: 's', setPointC: 25, lowerC: 20, upperC: 30, changeMonths: 3 }];
+    expect(machineProfileSchema.parse(withoutGaps(older))).toMatchObject({
+      lamp: null,
+      coolant: [{ litres: null, heatingW: null, setPointC: 25 }],
+    });
+  });
+
+  it.each([null, 42, 'text', ['a']])('that is %j is left for the schema to refuse', (profile) => {
+    expect(withoutGaps(profile)).toBe(profile);
   });
 });

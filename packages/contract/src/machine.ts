@@ -61,8 +61,12 @@ const coolantSchema = z
       lowerC: celsius('coolant lower limit'),
       upperC: celsius('coolant upper limit'),
       changeMonths: boundedNumber({ quantity: 'water change', min: 1, max: 24, unit: 'months' }),
+      /** Water in the circuit; null where it is not known. */
+      litres: boundedNumber({ quantity: 'water', min: 1, max: 200, unit: 'L' }).nullable(),
+      /** Heater and pump, what warms it before light; null where it is not known. */
+      heatingW: boundedNumber({ quantity: 'heating', min: 20, max: 10_000, unit: 'W' }).nullable(),
     },
-    { error: 'a circuit with name, setPointC, lowerC, upperC and changeMonths' },
+    { error: 'a circuit with name, setPointC, lowerC, upperC, changeMonths, litres and heatingW' },
   )
   .check(({ value, issues }) => {
     if (value.lowerC < value.setPointC && value.setPointC < value.upperC) return;
@@ -95,6 +99,66 @@ const feederEntrySchema = z.strictObject(
   { error: 'an entry with name, value and makerDefault' },
 );
 
+/** How a panel can say a knob: its value, notches from a preset, minus to plus, or a wobble rate as its sweep speed. */
+export const faceKinds = ['value', 'relative', 'signed', 'sweepSpeed'] as const;
+export type FaceKind = (typeof faceKinds)[number];
+
+const calibration = boundedNumber({ quantity: 'calibration', min: -10_000, max: 10_000, unit: '' });
+
+const panelFaceSchema = z
+  .strictObject(
+    {
+      knob: oneOf(panelKnobs),
+      /** As the panel has it; empty for our own word. */
+      name: shortText(30),
+      shows: oneOf(faceKinds),
+      /** What the preset (relative) or the middle (signed) stands for, in the knob's unit: W, mm, Hz or mm/s. */
+      preset: calibration,
+      /** What one notch up adds, in the same unit; below the middle of a signed knob its own. */
+      perNotch: calibration,
+      perNotchBelow: calibration,
+    },
+    { error: 'a face with knob, name, shows, preset, perNotch and perNotchBelow' },
+  )
+  .check(({ value: face, issues }) => {
+    const refuse = (path: 'shows' | 'perNotch' | 'perNotchBelow', message: string) =>
+      issues.push({ code: 'custom', path: [path], input: face[path], message });
+    if (face.shows === 'sweepSpeed' && face.knob !== 'wobbleRate')
+      refuse('shows', 'sweepSpeed for the wobble rate alone');
+    const hasNotches = face.shows === 'relative' || face.shows === 'signed';
+    if (hasNotches && face.perNotch === 0) refuse('perNotch', 'what one notch adds, not 0');
+    if (face.shows === 'signed' && Math.sign(face.perNotchBelow) !== Math.sign(face.perNotch))
+      refuse('perNotchBelow', 'not 0, and the same way as above the middle');
+  });
+export type PanelFace = z.infer<typeof panelFaceSchema>;
+
+/** What one gun and source can be switched to. */
+export const machineModes = ['weld', 'clean', 'cut'] as const;
+export type MachineMode = (typeof machineModes)[number];
+
+const readyLightsSchema = z.strictObject(
+  {
+    mode: oneOf(machineModes),
+    /** Which lights stand on the panel when it is ready, in words. */
+    lights: shortText(120).min(1, { error: 'the lights in words' }),
+  },
+  { error: 'ready lights with mode and lights' },
+);
+
+/** A lamp-pulsed machine's own knobs. */
+const lampSchema = z.strictObject(
+  {
+    currentA: reachOf({ quantity: 'lamp current', min: 1, max: 2000, unit: 'A' }),
+    pulseWidthMs: reachOf({ quantity: 'pulse width', min: 0.05, max: 100, unit: 'ms' }),
+    pulseRateHz: reachOf({ quantity: 'pulse rate', min: 0.1, max: 500, unit: 'Hz' }),
+    /** Power inside a pulse at the largest current. */
+    peakPowerW: boundedNumber({ quantity: 'pulse power', min: 100, max: 50_000, unit: 'W' }),
+    /** A setting does nothing until it is sent to the controller. */
+    needsSending: z.boolean({ error: 'true or false' }),
+  },
+  { error: 'a lamp with currentA, pulseWidthMs, pulseRateHz, peakPowerW and needsSending, or null' },
+);
+
 /** What a machine is able to do and how its panel says it. */
 export const machineProfileSchema = z
   .strictObject(
@@ -124,6 +188,14 @@ export const machineProfileSchema = z
       pointer: pointerSchema.nullable(),
       feederMenu: z.array(feederEntrySchema).max(20, { error: 'up to 20 entries' }),
       programSlots: boundedNumber({ quantity: 'program slots', min: 0, max: 999, unit: '' }),
+      /** Knobs that the panel says in another way than by their value, or under another name. */
+      panelFaces: z.array(panelFaceSchema).max(panelKnobs.length, { error: 'one face a knob' }),
+      /** Null where the panel has no such knob. */
+      dutyPercent: reachOf({ quantity: 'duty', min: 1, max: 100, unit: '%' }).nullable(),
+      modulationHz: reachOf({ quantity: 'modulation', min: 1, max: 100_000, unit: 'Hz' }).nullable(),
+      readyLights: z.array(readyLightsSchema).max(machineModes.length, { error: 'one row a mode' }),
+      /** Null for a fibre laser. */
+      lamp: lampSchema.nullable(),
     },
     { error: 'a machine’s profile' },
   )
@@ -144,11 +216,45 @@ export const machineProfileSchema = z
         `up to the configured power, ${profile.configuredPowerW} W`,
       );
     }
+    const faced = profile.panelFaces.map(({ knob }) => knob);
+    if (new Set(faced).size < faced.length) refuse(['panelFaces'], faced, 'one face a knob');
     if (new Set(profile.panel).size < profile.panel.length) {
       refuse(['panel'], profile.panel, 'each knob once');
     }
   });
 export type MachineProfile = z.infer<typeof machineProfileSchema>;
+
+/** What profiles from before these were kept say of them: nothing is known. */
+const notKept = {
+  optics: null,
+  mains: null,
+  coolant: [],
+  pointer: null,
+  feederMenu: [],
+  programSlots: 0,
+  panelFaces: [],
+  dutyPercent: null,
+  modulationHz: null,
+  readyLights: [],
+  lamp: null,
+};
+const circuitNotKept = { litres: null, heatingW: null };
+
+/**
+ * A profile as it was stored or written to a file, with what its version did not know of filled in as not known. What
+ * is no profile comes back as it is, for the schema to refuse.
+ */
+export function withoutGaps(profile: unknown): unknown {
+  if (typeof profile !== 'object' || profile === null || Array.isArray(profile)) return profile;
+  const whole: Record<string, unknown> = { ...notKept, ...profile };
+  const { coolant } = whole;
+  if (Array.isArray(coolant)) {
+    whole['coolant'] = coolant.map((circuit: unknown) =>
+      typeof circuit === 'object' && circuit !== null ? { ...circuitNotKept, ...circuit } : circuit,
+    );
+  }
+  return whole;
+}
 
 /** A machine's id in an address: the client's own for a new one. */
 export const machineId = z

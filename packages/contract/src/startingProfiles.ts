@@ -25,13 +25,28 @@ const benchProfile: MachineProfile = {
   panel: ['power', 'wobbleWidth', 'wobbleRate', 'wireSpeed'],
   optics: { fibreCoreMm: 0.05, collimatorMm: 50, focusLensMm: 150, beamQuality: 4, divergenceMrad: 60 },
   mains: { volts: 230, phases: 1, otherW: 1800, wallPlugPercent: 32, powerFactor: 0.95 },
-  coolant: [{ name: 'source and optics', setPointC: 25, lowerC: 21, upperC: 32, changeMonths: 3 }],
+  coolant: [
+    {
+      name: 'source and optics',
+      setPointC: 25,
+      lowerC: 21,
+      upperC: 32,
+      changeMonths: 3,
+      litres: 12,
+      heatingW: 500,
+    },
+  ],
   pointer: { stepMm: 0.02, isXReversed: false, isYReversed: false },
   feederMenu: [
     { name: 'start delay', value: '200 ms', makerDefault: '0 ms' },
     { name: 'retract', value: '15 mm', makerDefault: '10 mm' },
   ],
   programSlots: 10,
+  panelFaces: [],
+  dutyPercent: { least: 10, most: 100, step: 1 },
+  modulationHz: { least: 50, most: 5000, step: 50 },
+  readyLights: [{ mode: 'weld', lights: 'laser ready and clamp, both steady green' }],
+  lamp: null,
 };
 
 const barrowProfile: MachineProfile = {
@@ -49,12 +64,20 @@ const barrowProfile: MachineProfile = {
   optics: { fibreCoreMm: 0.05, collimatorMm: 50, focusLensMm: 180, beamQuality: 5, divergenceMrad: 50 },
   mains: { volts: 400, phases: 3, otherW: 2600, wallPlugPercent: 33, powerFactor: 0.95 },
   coolant: [
-    { name: 'source', setPointC: 25, lowerC: 22, upperC: 30, changeMonths: 6 },
-    { name: 'optics', setPointC: 28, lowerC: 24, upperC: 34, changeMonths: 6 },
+    { name: 'source', setPointC: 25, lowerC: 22, upperC: 30, changeMonths: 6, litres: 14, heatingW: 700 },
+    { name: 'optics', setPointC: 28, lowerC: 24, upperC: 34, changeMonths: 6, litres: 4, heatingW: 250 },
   ],
   pointer: { stepMm: 0.05, isXReversed: true, isYReversed: false },
   feederMenu: [{ name: 'feed delay', value: '0.3 s', makerDefault: '0.1 s' }],
   programSlots: 30,
+  panelFaces: [],
+  dutyPercent: { least: 5, most: 100, step: 5 },
+  modulationHz: { least: 1000, most: 20_000, step: 100 },
+  readyLights: [
+    { mode: 'weld', lights: 'three in a row: emission, gas, clamp' },
+    { mode: 'clean', lights: 'emission and gas; the clamp stays dark' },
+  ],
+  lamp: null,
 };
 
 const plateProfile: MachineProfile = {

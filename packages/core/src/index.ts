@@ -81,6 +81,8 @@ export {
   type WireSpeedUnit,
   thicknessSlip,
   wobbleRateSlip,
+  temperatureSlip,
+  pressureSlip,
 } from './slip/index.js';
 
 // Reference data by metal
@@ -447,6 +449,16 @@ export {
   type CoolantState,
   type WarmUp,
 } from './supply/index.js';
+
+// What is read before light, and what it means
+export {
+  type ReadingVerdict,
+  coolantReading,
+  type CoolantContext,
+  roomReading,
+  bottleReading,
+  flowReading,
+} from './readiness/index.js';
 
 // Eyes and pressure tests: planning figures
 export {

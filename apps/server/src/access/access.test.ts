@@ -19,6 +19,19 @@ const changingRoutes: Readonly<Record<string, readonly Role[] | 'anyone'>> = {
   'PUT /api/coupons/:id': ['welder', 'lead'],
   'PUT /api/coupons/:id/withdrawal': ['welder', 'lead'],
   'DELETE /api/coupons/:id/withdrawal': ['welder', 'lead'],
+  'PUT /api/machines/:id/days/:dayId': roles,
+  'PUT /api/days/:dayId/entries/:entryId': roles,
+  'PUT /api/machines/:id/sequence/:revision': ['lead'],
+  'PUT /api/bottles/:id': roles,
+  'PUT /api/bottles/:id/gone': roles,
+  'DELETE /api/bottles/:id/gone': roles,
+  'PUT /api/records/:id': roles,
+  'PUT /api/records/:id/withdrawal': roles,
+  'DELETE /api/records/:id/withdrawal': roles,
+  'PUT /api/eyewear/:id': ['upkeep', 'lead'],
+  'PUT /api/clearances/:id': ['lead'],
+  'PUT /api/clearances/:id/withdrawal': ['lead'],
+  'DELETE /api/clearances/:id/withdrawal': ['lead'],
 };
 
 const personOfRole: Readonly<Record<Role, string>> = { lead: 'ines', welder: 'maren', upkeep: 'tobias' };

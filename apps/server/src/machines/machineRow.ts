@@ -1,8 +1,10 @@
-import { machineProfileSchema, type MachineRevision, type MachineRevisionDraft } from '@lone-heron/contract';
+import {
+  machineProfileSchema,
+  withoutGaps,
+  type MachineRevision,
+  type MachineRevisionDraft,
+} from '@lone-heron/contract';
 import type { MachineRevisionEntity } from './machineRevision.entity.js';
-
-/** What revisions from before these were kept say of them. */
-const notKept = { optics: null, mains: null, coolant: [], pointer: null, feederMenu: [], programSlots: 0 };
 
 /** A stored revision as it crosses the wire; what older versions did not keep reads as not known. */
 export function revisionFromRow(row: MachineRevisionEntity): MachineRevision {
@@ -11,7 +13,7 @@ export function revisionFromRow(row: MachineRevisionEntity): MachineRevision {
     machineId,
     revision,
     name,
-    profile: machineProfileSchema.parse({ ...notKept, ...row.profile }),
+    profile: machineProfileSchema.parse(withoutGaps(row.profile)),
     madeAt,
     madeBy,
     note,

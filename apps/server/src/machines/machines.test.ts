@@ -121,6 +121,21 @@ describe('a new machine', () => {
   });
 });
 
+/** What the oldest revisions did not keep, as it reads now. */
+const notKnown = {
+  optics: null,
+  mains: null,
+  coolant: [],
+  pointer: null,
+  feederMenu: [],
+  programSlots: 0,
+  panelFaces: [],
+  dutyPercent: null,
+  modulationHz: null,
+  readyLights: [],
+  lamp: null,
+};
+
 describe('a database from before revisions had names and makers', () => {
   it('is carried over: names are filled in, what was not kept reads as not known', async () => {
     const folder = mkdtempSync(join(tmpdir(), 'heron-machines-'));
@@ -131,7 +146,7 @@ describe('a database from before revisions had names and makers', () => {
     }).initialize();
     await old.destroy();
     const profile: Record<string, unknown> = { ...bench };
-    for (const later of ['optics', 'mains', 'coolant', 'pointer', 'feederMenu', 'programSlots']) {
+    for (const later of Object.keys(notKnown)) {
       Reflect.deleteProperty(profile, later);
     }
     const raw = new Database(file);
@@ -149,12 +164,7 @@ describe('a database from before revisions had names and makers', () => {
         name: 'the old unit',
         profile: {
           ...profile,
-          optics: null,
-          mains: null,
-          coolant: [],
-          pointer: null,
-          feederMenu: [],
-          programSlots: 0,
+          ...notKnown,
         },
         madeAt: '2026-01-01T00:00:00.000Z',
         madeBy: null,

@@ -8,6 +8,13 @@ import { ProtectiveWindowEntity } from '../optics/protectiveWindow.entity.js';
 import { PersonEntity } from '../people/person.entity.js';
 import { SessionEntity } from '../people/session.entity.js';
 import { WrongPinEntity } from '../people/wrongPin.entity.js';
+import { DayEntity } from '../readiness/day.entity.js';
+import { DayEntryEntity } from '../readiness/dayEntry.entity.js';
+import { SequenceEntity } from '../readiness/sequence.entity.js';
+import { ShopRecordEntity } from '../records/shopRecord.entity.js';
+import { EyewearEntity } from '../safety/eyewear.entity.js';
+import { BottleEntity } from '../supply/bottle.entity.js';
+import { ClearanceEntity } from '../training/clearance.entity.js';
 import { migrations } from './migrations/index.js';
 
 const entities = [
@@ -19,6 +26,13 @@ const entities = [
   ChangeEntity,
   ProtectiveWindowEntity,
   CouponEntity,
+  SequenceEntity,
+  DayEntity,
+  DayEntryEntity,
+  BottleEntity,
+  ShopRecordEntity,
+  EyewearEntity,
+  ClearanceEntity,
 ];
 
 /**

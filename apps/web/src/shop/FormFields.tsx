@@ -63,8 +63,14 @@ function Input({ path, label, unit, inputMode, className }: InputProps) {
   );
 }
 
+interface SelectFieldProps extends FieldProps {
+  choices: readonly string[];
+  /** What to show for a choice, where that is not the choice itself. */
+  words?: Readonly<Record<string, string>>;
+}
+
 /** One of a few words. */
-export function SelectField({ path, label, choices }: FieldProps & { choices: readonly string[] }) {
+export function SelectField({ path, label, choices, words = {} }: SelectFieldProps) {
   const { register } = useFormContext<MachineForm>();
   const id = useId();
   return (
@@ -74,7 +80,9 @@ export function SelectField({ path, label, choices }: FieldProps & { choices: re
       </label>
       <select id={id} className="select touch-always w-full text-base" {...register(path)}>
         {choices.map((choice) => (
-          <option key={choice}>{choice}</option>
+          <option key={choice} value={choice}>
+            {words[choice] ?? choice}
+          </option>
         ))}
       </select>
     </div>

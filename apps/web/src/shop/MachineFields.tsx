@@ -1,4 +1,4 @@
-import { wireSpeedUnits } from '@lone-heron/contract';
+import { faceKinds, panelKnobs, wireSpeedUnits, type FaceKind, type PanelKnob } from '@lone-heron/contract';
 import { wobbleNames, wobbleShapes } from '@lone-heron/core';
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
@@ -6,6 +6,7 @@ import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { CheckField, NumberField, SelectField, TextField } from './FormFields.js';
 import { emptyCoolant, type MachineForm } from './machineForm.js';
 import { MainsHint } from './MainsHint.js';
+import { PulseHint } from './PulseHint.js';
 import { SpotHint } from './SpotHint.js';
 
 const knobNames = {
@@ -20,13 +21,17 @@ export function MachineFields() {
   return (
     <div className="grid gap-4 lg:grid-cols-2">
       <PowerPart />
+      <ModulationPart />
       <WobblePart />
       <FeederPart />
       <OpticsPart />
       <CoolantPart />
       <MainsPart />
       <PointerPart />
+      <LightsPart />
       <PanelPart />
+      <FacesPart />
+      <LampPart />
     </div>
   );
 }
@@ -47,7 +52,7 @@ function Part({ title, help, children }: { title: string; help: string; children
 interface KnownPartProps {
   title: string;
   help: string;
-  path: 'hasFeeder' | 'hasMains' | 'hasPointer';
+  path: 'hasFeeder' | 'hasMains' | 'hasPointer' | 'isLamp';
   label: string;
   children: ReactNode;
 }
@@ -76,7 +81,16 @@ function Reach({ of, name, unit }: { of: ReachName; name: string; unit: string }
     </Row>
   );
 }
-type ReachName = 'powerW' | 'wobbleWidthMm' | 'wobbleRateHz' | 'wireSpeedMmS';
+type ReachName =
+  | 'powerW'
+  | 'wobbleWidthMm'
+  | 'wobbleRateHz'
+  | 'wireSpeedMmS'
+  | 'dutyPercent'
+  | 'modulationHz'
+  | 'lamp.currentA'
+  | 'lamp.pulseWidthMs'
+  | 'lamp.pulseRateHz';
 
 function PowerPart() {
   return (
@@ -91,6 +105,109 @@ function PowerPart() {
       </Row>
       <Reach of="powerW" name="Power" unit="W" />
     </Part>
+  );
+}
+
+function ModulationPart() {
+  const [hasDuty, hasModulation] = useWatch<MachineForm, ['hasDuty', 'hasModulation']>({
+    name: ['hasDuty', 'hasModulation'],
+  });
+  return (
+    <Part title="Duty and modulation" help="Only where the panel has them. Full duty is continuous light.">
+      <CheckField path="hasDuty" label="The panel has a duty knob" />
+      {hasDuty && <Reach of="dutyPercent" name="Duty" unit="%" />}
+      <CheckField path="hasModulation" label="The panel has a modulation frequency" />
+      {hasModulation && <Reach of="modulationHz" name="Modulation" unit="Hz" />}
+    </Part>
+  );
+}
+
+function LightsPart() {
+  return (
+    <Part title="Ready lights" help="Which lights stand when it is ready, by mode. Ready asks for them.">
+      <TextField path="readyLights.weld" label="To weld" />
+      <TextField path="readyLights.clean" label="To clean" />
+      <TextField path="readyLights.cut" label="To cut" />
+    </Part>
+  );
+}
+
+const faceWords = {
+  value: 'its value',
+  relative: 'notches from a preset',
+  signed: 'minus to plus around a middle',
+  sweepSpeed: 'sweep speed, mm/s',
+} as const;
+
+const faceUnits = { power: 'W', wobbleWidth: 'mm', wobbleRate: 'Hz', wireSpeed: 'mm/s' } as const;
+
+/** How the panel says each knob, where it is not by its value under our name. */
+function FacesPart() {
+  const faces = useWatch<MachineForm, 'panelFaces'>({ name: 'panelFaces' });
+  return (
+    <Part
+      title="How the panel says its knobs"
+      help="Leave as it is where the panel shows the value itself. Dial then speaks in the panel’s numbers."
+    >
+      {panelKnobs.map((knob) => (
+        <div key={knob} className="flex flex-col gap-3 border-b border-base-300 pb-3">
+          <div className="grid gap-3 sm:grid-cols-2">
+            <TextField path={`panelFaces.${knob}.name`} label={`${knobNames[knob]} is called`} />
+            <SelectField
+              path={`panelFaces.${knob}.shows`}
+              label={`${knobNames[knob]} shows`}
+              choices={knob === 'wobbleRate' ? faceKinds : faceKinds.filter((kind) => kind !== 'sweepSpeed')}
+              words={faceWords}
+            />
+          </div>
+          <FaceNotches knob={knob} shows={faces[knob].shows} />
+        </div>
+      ))}
+    </Part>
+  );
+}
+
+function FaceNotches({ knob, shows }: { knob: PanelKnob; shows: FaceKind }) {
+  if (shows !== 'relative' && shows !== 'signed') return null;
+  const unit = faceUnits[knob];
+  const isSigned = shows === 'signed';
+  return (
+    <Row>
+      <NumberField
+        path={`panelFaces.${knob}.preset`}
+        label={isSigned ? 'Nought stands for' : 'The preset is'}
+        unit={unit}
+      />
+      <NumberField
+        path={`panelFaces.${knob}.perNotch`}
+        label={isSigned ? 'A notch above adds' : 'A notch adds'}
+        unit={unit}
+      />
+      {isSigned && (
+        <NumberField path={`panelFaces.${knob}.perNotchBelow`} label="A notch below takes" unit={unit} />
+      )}
+    </Row>
+  );
+}
+
+function LampPart() {
+  return (
+    <KnownPart
+      title="Lamp-pulsed machine"
+      help="Older machines: current, pulse width and rate; spots that overlap make the seam."
+      path="isLamp"
+      label="This one is pulsed by a lamp"
+    >
+      <Reach of="lamp.currentA" name="Current" unit="A" />
+      <Reach of="lamp.pulseWidthMs" name="Width" unit="ms" />
+      <Reach of="lamp.pulseRateHz" name="Pulses" unit="Hz" />
+      <NumberField path="lamp.peakPowerW" label="Pulse power at the largest current" unit="W" />
+      <CheckField
+        path="lamp.needsSending"
+        label="A setting does nothing until it is sent to the controller"
+      />
+      <PulseHint />
+    </KnownPart>
   );
 }
 
@@ -194,11 +311,13 @@ function CoolantPart() {
             <TextField path={`coolant.${index}.name`} label="Circuit" />
             <RemoveButton name={`circuit ${index + 1}`} onRemove={() => remove(index)} />
           </div>
-          <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
+          <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
             <NumberField path={`coolant.${index}.setPointC`} label="Set point" unit="°C" />
             <NumberField path={`coolant.${index}.lowerC`} label="Lower limit" unit="°C" />
             <NumberField path={`coolant.${index}.upperC`} label="Upper limit" unit="°C" />
             <NumberField path={`coolant.${index}.changeMonths`} label="Water change" unit="months" />
+            <NumberField path={`coolant.${index}.litres`} label="Water, if known" unit="L" />
+            <NumberField path={`coolant.${index}.heatingW`} label="Heater, if known" unit="W" />
           </div>
         </div>
       ))}

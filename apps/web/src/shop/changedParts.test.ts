@@ -14,7 +14,17 @@ describe('what a revision changed', () => {
       configuredPowerW: 1200,
       powerW: { least: 120, most: 1200, step: 12 },
       panel: [...profile.panel].reverse(),
-      coolant: [{ name: 'source', setPointC: 25, lowerC: 20, upperC: 30, changeMonths: 3 }],
+      coolant: [
+        {
+          name: 'source',
+          setPointC: 25,
+          lowerC: 20,
+          upperC: 30,
+          changeMonths: 3,
+          litres: null,
+          heatingW: null,
+        },
+      ],
     };
     expect(changedParts(profile, after)).toEqual([
       'configured power, W: 1500 to 1200',

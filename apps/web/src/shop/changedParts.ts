@@ -19,6 +19,11 @@ const names: Readonly<Record<keyof MachineProfile, string>> = {
   pointer: 'pointer',
   feederMenu: 'feeder’s menu',
   programSlots: 'program slots',
+  panelFaces: 'how the panel says its knobs',
+  dutyPercent: 'duty, %',
+  modulationHz: 'modulation, Hz',
+  readyLights: 'ready lights',
+  lamp: 'lamp',
 };
 
 /**

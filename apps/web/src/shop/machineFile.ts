@@ -1,4 +1,10 @@
-import { fieldProblems, machineFileSchema, type Machine, type MachineFile } from '@lone-heron/contract';
+import {
+  fieldProblems,
+  machineFileSchema,
+  withoutGaps,
+  type Machine,
+  type MachineFile,
+} from '@lone-heron/contract';
 
 /** Largest file that is read, bytes: a machine's own is a few kilobytes. */
 const largest = 200_000;
@@ -32,10 +38,16 @@ export function readMachineFile(text: string): ReadMachineFile {
   } catch {
     return { fault: 'The file is not JSON: take one that was exported here.' };
   }
-  const parsed = machineFileSchema.safeParse(content);
+  const parsed = machineFileSchema.safeParse(withoutGapsInFile(content));
   if (parsed.success) return { file: parsed.data };
   const [first] = fieldProblems(parsed.error, content);
   if (first === undefined) return { fault: 'The file is no machine’s.' };
   const where = first.field === '' ? 'the file' : first.field;
   return { fault: `In the file ${where} is ${first.given}; allowed is ${first.allowed}.` };
+}
+
+/** A file from an older version knows less of a machine: the rest reads as not known. */
+function withoutGapsInFile(content: unknown): unknown {
+  if (typeof content !== 'object' || content === null || !('profile' in content)) return content;
+  return { ...content, profile: withoutGaps(content.profile) };
 }

@@ -1,8 +1,14 @@
 import {
   fieldProblems,
+  machineModes,
   machineRevisionDraftSchema,
+  panelKnobs,
+  type FaceKind,
   type FieldProblem,
+  type MachineMode,
   type MachineProfile,
+  type PanelFace,
+  type PanelKnob,
   type MachineRevisionDraft,
 } from '@lone-heron/contract';
 import { parseNumber } from '@lone-heron/core';
@@ -12,6 +18,15 @@ interface TypedReach {
   least: string;
   most: string;
   step: string;
+}
+
+/** How a panel says a knob, as it is typed. */
+interface TypedFace {
+  name: string;
+  shows: FaceKind;
+  preset: string;
+  perNotch: string;
+  perNotchBelow: string;
 }
 
 type Typed<Part> = { [Key in keyof Part]: Part[Key] extends number ? string : Part[Key] };
@@ -40,11 +55,26 @@ export interface MachineForm {
   optics: Typed<NonNullable<MachineProfile['optics']>>;
   hasMains: boolean;
   mains: Omit<Typed<NonNullable<MachineProfile['mains']>>, 'phases'> & { phases: '1' | '3' };
-  coolant: Typed<MachineProfile['coolant'][number]>[];
+  coolant: Record<keyof MachineProfile['coolant'][number], string>[];
   hasPointer: boolean;
   pointer: Typed<NonNullable<MachineProfile['pointer']>>;
   feederMenu: MachineProfile['feederMenu'];
   programSlots: string;
+  panelFaces: Record<PanelKnob, TypedFace>;
+  hasDuty: boolean;
+  dutyPercent: TypedReach;
+  hasModulation: boolean;
+  modulationHz: TypedReach;
+  /** Empty where the mode has none, or they are not known. */
+  readyLights: Record<MachineMode, string>;
+  isLamp: boolean;
+  lamp: {
+    currentA: TypedReach;
+    pulseWidthMs: TypedReach;
+    pulseRateHz: TypedReach;
+    peakPowerW: string;
+    needsSending: boolean;
+  };
 }
 
 /** mm/s in one unit of the feeder's. */
@@ -65,8 +95,26 @@ const emptyOptics = {
 const emptyMains = { volts: '', phases: '1', otherW: '', wallPlugPercent: '', powerFactor: '' } as const;
 const emptyPointer = { stepMm: '', isXReversed: false, isYReversed: false };
 
+const emptyReach: TypedReach = { least: '', most: '', step: '' };
+const plainFace: TypedFace = { name: '', shows: 'value', preset: '0', perNotch: '0', perNotchBelow: '0' };
+const emptyLamp: MachineForm['lamp'] = {
+  currentA: emptyReach,
+  pulseWidthMs: emptyReach,
+  pulseRateHz: emptyReach,
+  peakPowerW: '',
+  needsSending: true,
+};
+
 /** A coolant circuit that was just added. */
-export const emptyCoolant = { name: '', setPointC: '', lowerC: '', upperC: '', changeMonths: '' };
+export const emptyCoolant: MachineForm['coolant'][number] = {
+  name: '',
+  setPointC: '',
+  lowerC: '',
+  upperC: '',
+  changeMonths: '',
+  litres: '',
+  heatingW: '',
+};
 
 /** The form of a machine, ready to be changed. */
 export function machineFormOf(name: string, profile: MachineProfile): MachineForm {
@@ -90,11 +138,62 @@ export function machineFormOf(name: string, profile: MachineProfile): MachineFor
     optics: optics === null ? emptyOptics : shownAll(optics),
     hasMains: mains !== null,
     mains: mains === null ? emptyMains : { ...shownAll(mains), phases: mains.phases === 3 ? '3' : '1' },
-    coolant: profile.coolant.map(shownAll),
+    coolant: profile.coolant.map(shownCircuit),
     hasPointer: pointer !== null,
     pointer: pointer === null ? emptyPointer : { ...pointer, stepMm: shown(pointer.stepMm) },
     programSlots: shown(profile.programSlots),
+    ...shownPanel(profile),
   };
+}
+
+/** What the panel and its lights say, and the knobs that not every machine has. */
+function shownPanel({ panelFaces, dutyPercent, modulationHz, readyLights, lamp }: MachineProfile) {
+  return {
+    panelFaces: byWord(panelKnobs, (knob) => shownFace(panelFaces.find((face) => face.knob === knob))),
+    hasDuty: dutyPercent !== null,
+    dutyPercent: dutyPercent === null ? emptyReach : shownReach(dutyPercent, 1),
+    hasModulation: modulationHz !== null,
+    modulationHz: modulationHz === null ? emptyReach : shownReach(modulationHz, 1),
+    readyLights: byWord(machineModes, (mode) => readyLights.find((row) => row.mode === mode)?.lights ?? ''),
+    isLamp: lamp !== null,
+    lamp: lamp === null ? emptyLamp : shownLamp(lamp),
+  };
+}
+
+function shownLamp(lamp: NonNullable<MachineProfile['lamp']>): MachineForm['lamp'] {
+  return {
+    currentA: shownReach(lamp.currentA, 1),
+    pulseWidthMs: shownReach(lamp.pulseWidthMs, 1),
+    pulseRateHz: shownReach(lamp.pulseRateHz, 1),
+    peakPowerW: shown(lamp.peakPowerW),
+    needsSending: lamp.needsSending,
+  };
+}
+
+function shownFace(face: PanelFace | undefined): TypedFace {
+  if (face === undefined) return plainFace;
+  const { name, shows, preset, perNotch, perNotchBelow } = face;
+  return {
+    name,
+    shows,
+    preset: shown(preset),
+    perNotch: shown(perNotch),
+    perNotchBelow: shown(perNotchBelow),
+  };
+}
+
+function shownCircuit(circuit: MachineProfile['coolant'][number]): MachineForm['coolant'][number] {
+  const { litres, heatingW, ...rest } = circuit;
+  const orEmpty = (value: number | null) => (value === null ? '' : shown(value));
+  return { ...shownAll(rest), litres: orEmpty(litres), heatingW: orEmpty(heatingW) };
+}
+
+/** A record with a value for each of a few words. */
+function byWord<Word extends string, Value>(
+  words: readonly Word[],
+  valueOf: (word: Word) => Value,
+): Record<Word, Value> {
+  return Object.fromEntries(words.map((word) => [word, valueOf(word)])) as Record<Word, Value>;
 }
 
 /** What was typed, as a revision that can be sent, or what of it is not allowed. */
@@ -104,9 +203,14 @@ export type ReadMachine =
 /** Reads a form; every refusal names its field as the form calls it. */
 export function readMachineForm(form: MachineForm): ReadMachine {
   const scale = wireScale[form.wireSpeedUnit];
-  const { name, note, hasFeeder, hasOptics, hasMains, hasPointer, ...rest } = form;
+  const { name, note, hasFeeder, hasOptics, hasMains, hasPointer } = form;
+  const panel = readPanel(form);
   const profile = {
-    ...rest,
+    powerUnit: form.powerUnit,
+    wobbleShapes: form.wobbleShapes,
+    wireSpeedUnit: form.wireSpeedUnit,
+    feederMenu: form.feederMenu,
+    ...panel.parts,
     ratedPowerW: readFigure(form.ratedPowerW),
     configuredPowerW: readFigure(form.configuredPowerW),
     powerW: readReach(form.powerW, 1),
@@ -117,7 +221,7 @@ export function readMachineForm(form: MachineForm): ReadMachine {
     panel: hasFeeder ? form.panel : form.panel.filter((knob) => knob !== 'wireSpeed'),
     optics: hasOptics ? readAll(form.optics) : null,
     mains: hasMains ? readAll(form.mains) : null,
-    coolant: form.coolant.map(({ name: circuit, ...figures }) => ({ name: circuit, ...readAll(figures) })),
+    coolant: form.coolant.map(readCircuit),
     pointer: hasPointer ? { ...form.pointer, stepMm: readFigure(form.pointer.stepMm) } : null,
     programSlots: readFigure(form.programSlots),
   };
@@ -125,7 +229,51 @@ export function readMachineForm(form: MachineForm): ReadMachine {
   const parsed = machineRevisionDraftSchema.safeParse(sent);
   if (parsed.success) return { draft: parsed.data };
   const problems = fieldProblems(parsed.error, sent);
-  return { problems: problems.map((one) => ({ ...one, field: one.field.replace(/^profile\./, '') })) };
+  return { problems: problems.map((one) => ({ ...one, field: panel.fieldInForm(one.field) })) };
+}
+
+/** What of the panel is sent, and the way from a sent field's path back to the form's, which goes by knob and mode. */
+function readPanel(form: MachineForm) {
+  const knobs = panelKnobs.filter((knob) => isFaced(form.panelFaces[knob]));
+  const modes = machineModes.filter((mode) => form.readyLights[mode].trim() !== '');
+  const parts = {
+    panelFaces: knobs.map((knob) => ({ knob, ...readFace(form.panelFaces[knob]) })),
+    dutyPercent: form.hasDuty ? readReach(form.dutyPercent, 1) : null,
+    modulationHz: form.hasModulation ? readReach(form.modulationHz, 1) : null,
+    readyLights: modes.map((mode) => ({ mode, lights: form.readyLights[mode] })),
+    lamp: form.isLamp ? readLamp(form.lamp) : null,
+  };
+  const fieldInForm = (field: string) =>
+    field
+      .replace(/^profile\./, '')
+      .replace(/^panelFaces\.(\d+)/, (_, index) => `panelFaces.${knobs[Number(index)] ?? index}`)
+      .replace(/^readyLights\.(\d+)\.lights/, (_, index) => `readyLights.${modes[Number(index)] ?? index}`);
+  return { parts, fieldInForm };
+}
+
+/** Whether a panel says a knob in a way of its own. */
+function isFaced({ name, shows }: TypedFace): boolean {
+  return name.trim() !== '' || shows !== 'value';
+}
+
+function readFace({ name, shows, preset, perNotch, perNotchBelow }: TypedFace) {
+  const figures = { preset: readFigure(preset), perNotch: readFigure(perNotch) };
+  return { name, shows, ...figures, perNotchBelow: readFigure(perNotchBelow) };
+}
+
+function readLamp(lamp: MachineForm['lamp']) {
+  return {
+    currentA: readReach(lamp.currentA, 1),
+    pulseWidthMs: readReach(lamp.pulseWidthMs, 1),
+    pulseRateHz: readReach(lamp.pulseRateHz, 1),
+    peakPowerW: readFigure(lamp.peakPowerW),
+    needsSending: lamp.needsSending,
+  };
+}
+
+function readCircuit({ name, litres, heatingW, ...limits }: MachineForm['coolant'][number]) {
+  const orNull = (text: string) => (text.trim() === '' ? null : readFigure(text));
+  return { name, ...readAll(limits), litres: orNull(litres), heatingW: orNull(heatingW) };
 }
 
 function shown(value: number): string {

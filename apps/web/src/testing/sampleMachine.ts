@@ -23,5 +23,10 @@ export const sampleMachine: Machine = {
     pointer: null,
     feederMenu: [],
     programSlots: 0,
+    panelFaces: [],
+    dutyPercent: null,
+    modulationHz: null,
+    readyLights: [],
+    lamp: null,
   },
 };

@@ -2,3 +2,5 @@ export type { UnitSlip } from './UnitSlip.js';
 export { wireSpeedSlip, type WireSpeedContext, type WireSpeedUnit } from './wireSpeedSlip.js';
 export { thicknessSlip } from './thicknessSlip.js';
 export { wobbleRateSlip } from './wobbleRateSlip.js';
+export { temperatureSlip } from './temperatureSlip.js';
+export { pressureSlip } from './pressureSlip.js';

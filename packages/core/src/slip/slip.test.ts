@@ -1,4 +1,4 @@
-import { thicknessSlip, wireSpeedSlip, wobbleRateSlip } from './index.js';
+import { pressureSlip, temperatureSlip, thicknessSlip, wireSpeedSlip, wobbleRateSlip } from './index.js';
 
 describe('a wire speed in the wrong unit', () => {
   it.each([
@@ -64,5 +64,39 @@ describe('a wobble rate', () => {
     expect(wobbleRateSlip(60, 'Hz', 4)).toBeNull();
     expect(wobbleRateSlip(300, 'mm/s', 4)).toBeNull();
     expect(wobbleRateSlip(1e6, 'Hz', 4)?.probably).toBeNull();
+  });
+});
+
+describe('a temperature', () => {
+  it.each([
+    [72, 'Probably 72 °F, which is 22.2 °C', 22.222],
+    [296, 'Probably 296 K, which is 22.9 °C', 22.85],
+    [-40, '-40 °C is out of reach here (0 to 60 °C).', null],
+  ])('of %d °C where 0 to 60 can be: %s', (given, words, probably) => {
+    const slip = temperatureSlip(given, { min: 0, max: 60 });
+    expect(slip?.words).toContain(words);
+    if (probably === null) expect(slip?.probably).toBeNull();
+    else expect(slip?.probably).toBeCloseTo(probably, 2);
+  });
+
+  it('inside its range is none', () => {
+    expect(temperatureSlip(60, { min: 0, max: 60 })).toBeNull();
+  });
+});
+
+describe('a pressure', () => {
+  it.each([
+    [2600, 'Probably 2600 psi, which is 179.3 bar', 179.264],
+    [20_000, 'Probably 20000 kPa, which is 200.0 bar', 200],
+    [-3, '-3 bar is out of reach here (0 to 350 bar).', null],
+  ])('of %d bar where 0 to 350 can be: %s', (given, words, probably) => {
+    const slip = pressureSlip(given, { min: 0, max: 350 });
+    expect(slip?.words).toContain(words);
+    if (probably === null) expect(slip?.probably).toBeNull();
+    else expect(slip?.probably).toBeCloseTo(probably, 2);
+  });
+
+  it('inside its range is none', () => {
+    expect(pressureSlip(0, { min: 0, max: 350 })).toBeNull();
   });
 });

@@ -1,6 +1,12 @@
 import { Beginnings1763900000000 } from './1763900000000-Beginnings.js';
 import { MachineHistory1764000000000 } from './1764000000000-MachineHistory.js';
 import { SignIn1764100000000 } from './1764100000000-SignIn.js';
+import { Readiness1764200000000 } from './1764200000000-Readiness.js';
 
 /** Every migration, oldest first. */
-export const migrations = [Beginnings1763900000000, MachineHistory1764000000000, SignIn1764100000000];
+export const migrations = [
+  Beginnings1763900000000,
+  MachineHistory1764000000000,
+  SignIn1764100000000,
+  Readiness1764200000000,
+];

@@ -3,7 +3,7 @@ import { figure } from '../../shared/words/figures.js';
 import type { DialOutcome } from '../dialOutcome.js';
 import type { Dial } from '../useDial.js';
 import { KnobRow } from './KnobRow.js';
-import { panelRows, type PanelRow } from './panelKnobs.js';
+import { behindPanel, panelRows } from './panelKnobs.js';
 
 const gasNames = { argon: 'argon', nitrogen: 'nitrogen', dryAir: 'dry air' } as const;
 
@@ -30,7 +30,7 @@ export function DialPlate({ dial, outcome }: { dial: Dial; outcome: DialOutcome 
             key={row.knob}
             row={row}
             effect={outcome.effects[row.knob]}
-            aside={asideOf(row)}
+            aside={behindPanel(row)}
             isTurned={turns[row.knob] !== undefined}
             onTurn={(value) => dial.turn(row.knob, value)}
             onRelease={() => dial.release(row.knob)}
@@ -56,11 +56,6 @@ export function DialPlate({ dial, outcome }: { dial: Dial; outcome: DialOutcome 
       </ul>
     </section>
   );
-}
-
-/** What a percentage is in watts. */
-function asideOf(row: PanelRow): string | undefined {
-  return row.scale.unit === '%' ? `${Math.round(row.value)} W` : undefined;
 }
 
 /** A line of the plate that is not a knob to turn here; why it is so on request. */

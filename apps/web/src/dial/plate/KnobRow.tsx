@@ -4,7 +4,7 @@ import { Minus, Plus, Undo2, type LucideIcon } from 'lucide-react';
 import { useId, useState, type KeyboardEvent } from 'react';
 import { depthChange } from '../../shared/words/figures.js';
 import { panelFigure, type PanelRow } from './panelKnobs.js';
-import { readTypedKnob, snapped } from './typedKnob.js';
+import { readTypedKnob, turnedBy } from './typedKnob.js';
 
 interface KnobRowProps {
   row: PanelRow;
@@ -27,7 +27,7 @@ export function KnobRow({ row, effect, aside, isTurned, onTurn, onRelease }: Kno
   const fault = read !== null && 'fault' in read ? read.fault : null;
   const turnBy = (steps: number) => {
     setTyped(null);
-    onTurn(snapped(row.value + steps * row.step, row));
+    onTurn(turnedBy(steps, row));
   };
   const enter = () => {
     if (read === null || !('value' in read)) return;
@@ -89,13 +89,15 @@ function KnobFigure({ row, typed, faultId, onType, onEnter, onTurnBy }: KnobFigu
     if (event.key === 'Enter') onEnter();
     if (event.key === 'Escape') onType(null);
   };
+  // A notch up may stand for less.
+  const ends = { least: Number(panelFigure(row, row.least)), most: Number(panelFigure(row, row.most)) };
   return (
     <input
       role="spinbutton"
       aria-label={`${row.name}, ${row.scale.unit}`}
       aria-valuenow={Number(panelFigure(row, row.value))}
-      aria-valuemin={Number(panelFigure(row, row.least))}
-      aria-valuemax={Number(panelFigure(row, row.most))}
+      aria-valuemin={Math.min(ends.least, ends.most)}
+      aria-valuemax={Math.max(ends.least, ends.most)}
       aria-valuetext={`${panelFigure(row, row.value)} ${row.scale.unit}`}
       aria-invalid={faultId !== null}
       aria-describedby={faultId ?? undefined}

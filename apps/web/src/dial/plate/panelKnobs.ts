@@ -1,12 +1,23 @@
-import type { MachineProfile, PanelKnob } from '@lone-heron/contract';
-import { coreMachine } from '@lone-heron/contract';
-import { knobRange, knobValue, type WeldSetting } from '@lone-heron/core';
+import { coreMachine, type MachineProfile, type PanelFace, type PanelKnob } from '@lone-heron/contract';
+import {
+  hertz,
+  knobRange,
+  knobValue,
+  mmPerSecond,
+  siToPanel,
+  sweepFrequency,
+  type PanelKnob as PanelDial,
+  type WeldSetting,
+} from '@lone-heron/core';
 
-/** How a panel says a knob: its unit, and how many SI units one of them is. */
+/** How a panel says a knob. */
 interface PanelScale {
   readonly unit: string;
-  readonly siPerUnit: number;
   readonly decimals: number;
+  /** What its numbers stand for in SI. */
+  readonly dial: PanelDial;
+  /** Whether it moves by whole notches, whatever a notch stands for. */
+  readonly isNotched: boolean;
 }
 
 /** What the plate has a row for: the panel's knobs, and the hand's travel. */
@@ -32,29 +43,64 @@ const names: Readonly<Record<PlateKnob, string>> = {
   travel: 'Travel',
 };
 
+/** A scale whose number is the value, in some unit. */
+function plain(unit: string, siPerUnit: number, decimals: number): PanelScale {
+  return { unit, decimals, dial: { kind: 'absolute', siPerUnit }, isNotched: false };
+}
+
 const wireSpeedScales: Readonly<Record<MachineProfile['wireSpeedUnit'], PanelScale>> = {
-  'cm/min': { unit: 'cm/min', siPerUnit: 0.01 / 60, decimals: 0 },
-  'm/min': { unit: 'm/min', siPerUnit: 1 / 60, decimals: 2 },
-  'mm/s': { unit: 'mm/s', siPerUnit: 0.001, decimals: 1 },
-  'in/min': { unit: 'in/min', siPerUnit: 0.0254 / 60, decimals: 1 },
+  'cm/min': plain('cm/min', 0.01 / 60, 0),
+  'm/min': plain('m/min', 1 / 60, 2),
+  'mm/s': plain('mm/s', 0.001, 1),
+  'in/min': plain('in/min', 0.0254 / 60, 1),
 };
 
-/** How this machine's panel says a knob. Travel is the hand's own and always in mm/s. */
-function panelScale(profile: MachineProfile, knob: PlateKnob): PanelScale {
-  switch (knob) {
-    case 'power':
-      return profile.powerUnit === '%'
-        ? { unit: '%', siPerUnit: profile.configuredPowerW / 100, decimals: 0 }
-        : { unit: 'W', siPerUnit: 1, decimals: 0 };
-    case 'wobbleWidth':
-      return { unit: 'mm', siPerUnit: 0.001, decimals: 1 };
-    case 'wobbleRate':
-      return { unit: 'Hz', siPerUnit: 1, decimals: 0 };
-    case 'wireSpeed':
-      return wireSpeedScales[profile.wireSpeedUnit];
-    case 'travel':
-      return { unit: 'mm/s', siPerUnit: 0.001, decimals: 1 };
+/** Each knob's own unit, in which a face is calibrated; travel is the hand's own and always in mm/s. */
+const ownScales: Readonly<Record<PlateKnob, PanelScale>> = {
+  power: plain('W', 1, 0),
+  wobbleWidth: plain('mm', 0.001, 1),
+  wobbleRate: plain('Hz', 1, 0),
+  wireSpeed: wireSpeedScales['mm/s'],
+  travel: plain('mm/s', 0.001, 1),
+};
+
+/** How this machine's panel says a knob. */
+function panelScale(profile: MachineProfile, knob: PlateKnob, setting: WeldSetting): PanelScale {
+  const face = profile.panelFaces.find((each) => each.knob === knob);
+  if (face !== undefined && face.shows !== 'value') return facedScale(face, setting);
+  if (knob === 'power' && profile.powerUnit === '%') {
+    return {
+      unit: '%',
+      decimals: 0,
+      dial: { kind: 'percent', ofSi: profile.configuredPowerW },
+      isNotched: false,
+    };
   }
+  return knob === 'wireSpeed' ? wireSpeedScales[profile.wireSpeedUnit] : ownScales[knob];
+}
+
+/** A scale of notches, or a rate that is said as its sweep speed. */
+function facedScale(
+  { knob, shows, preset, perNotch, perNotchBelow }: PanelFace,
+  setting: WeldSetting,
+): PanelScale {
+  const own = siPerOwnUnit(knob);
+  if (shows === 'relative') {
+    const dial: PanelDial = { kind: 'relative', presetSi: preset * own, siPerNotch: perNotch * own };
+    return { unit: 'notches', decimals: 0, dial, isNotched: true };
+  }
+  if (shows === 'signed') {
+    const notches = { siPerNotchBelow: perNotchBelow * own, siPerNotchAbove: perNotch * own };
+    const dial: PanelDial = { kind: 'signed', middleSi: preset * own, ...notches };
+    return { unit: 'notches', decimals: 0, dial, isNotched: true };
+  }
+  const { wobble } = setting;
+  if (wobble.shape === 'none') return ownScales[knob];
+  return plain('mm/s', sweepFrequency(wobble.shape, wobble.width, mmPerSecond(1)) / hertz(1), 0);
+}
+
+function siPerOwnUnit(knob: PanelKnob): number {
+  return knob === 'wobbleWidth' || knob === 'wireSpeed' ? 0.001 : 1;
 }
 
 /** The knobs of a setting in the order of the machine's panel; the hand's travel comes last. */
@@ -65,14 +111,28 @@ export function panelRows(profile: MachineProfile, setting: WeldSetting): readon
     const value = knobValue(setting, knob);
     const range = knobRange(machine, knob);
     if (value === null || range === null) return [];
-    const scale = panelScale(profile, knob);
+    const scale = panelScale(profile, knob, setting);
     // A wobble turned down to nothing would be another setting: the knob stops one step above.
     const least = range.least > 0 ? range.least : range.step;
-    return [{ knob, name: names[knob], scale, value, least, most: range.most, step: range.step }];
+    const named = profile.panelFaces.find((face) => face.knob === knob)?.name ?? '';
+    const name = named === '' ? names[knob] : named;
+    return [{ knob, name, scale, value, least, most: range.most, step: range.step }];
   });
 }
 
-/** The figure a panel would show. */
+/** The figure a panel would show; a signed knob with its sign. */
 export function panelFigure(row: Pick<PanelRow, 'scale'>, si: number): string {
-  return (si / row.scale.siPerUnit).toFixed(row.scale.decimals);
+  const { dial, decimals } = row.scale;
+  const number = siToPanel(dial, si);
+  const figure = number.toFixed(decimals);
+  return dial.kind === 'signed' && Number(figure) > 0
+    ? `+${figure}`
+    : figure.replace(/^-(0+(?:\.0+)?)$/, '$1');
+}
+
+/** What a knob stands for where its panel does not say so: the watts of a percentage, the mm of a notch. */
+export function behindPanel({ knob, scale, value }: PanelRow): string | undefined {
+  const own = ownScales[knob];
+  if (scale.unit === own.unit || (knob === 'wireSpeed' && !scale.isNotched)) return undefined;
+  return `${siToPanel(own.dial, value).toFixed(own.decimals)} ${own.unit}`;
 }

@@ -1,10 +1,11 @@
+import type { PanelFace } from '@lone-heron/contract';
 import { fraction, mm, mmPerSecond, hertz, watt, type WeldSetting } from '@lone-heron/core';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { sampleMachine } from '../../testing/sampleMachine.js';
 import { KnobRow } from './KnobRow.js';
-import { panelFigure, panelRows, type PanelRow } from './panelKnobs.js';
-import { readTypedKnob } from './typedKnob.js';
+import { behindPanel, panelFigure, panelRows, type PanelRow } from './panelKnobs.js';
+import { readTypedKnob, turnedBy } from './typedKnob.js';
 
 const setting: WeldSetting = {
   power: watt(870),
@@ -36,6 +37,47 @@ describe('the rows of the plate', () => {
 
   it('never turn a wobble down to nothing', () => {
     expect(row('wobbleWidth').least).toBeCloseTo(0.0001, 9);
+  });
+});
+
+describe('a panel with a way of its own', () => {
+  const face = { knob: 'wobbleWidth', name: '', preset: 2, perNotch: 0.25, perNotchBelow: 0.5 } as const;
+  const rowWith = (changes: Partial<PanelFace>) => {
+    const panelFaces = [{ ...face, shows: 'relative' as const, ...changes }];
+    const faced = panelRows({ ...sampleMachine.profile, panelFaces }, setting);
+    return faced.find((one) => one.knob === panelFaces[0]?.knob) as PanelRow;
+  };
+
+  it('is said in notches from its preset, with the millimetres behind them', () => {
+    const swing = rowWith({ name: 'Swing' });
+    expect([swing.name, panelFigure(swing, swing.value), swing.scale.unit]).toEqual([
+      'Swing',
+      '0',
+      'notches',
+    ]);
+    expect(behindPanel(swing)).toBe('2.0 mm');
+    expect(turnedBy(3, swing)).toBeCloseTo(0.00275, 9);
+    expect(readTypedKnob('4', swing)).toEqual({ value: expect.closeTo(0.003, 9) });
+    expect(readTypedKnob('2.6 mm', swing)).toEqual({ value: expect.closeTo(0.0025, 9) });
+    expect(readTypedKnob('40', swing)).toEqual({ fault: 'swing “40”: allowed is -8 to 8 notches.' });
+  });
+
+  it('shows the sign of a signed knob, calibrated on each side of nought', () => {
+    const signed = rowWith({ shows: 'signed' });
+    expect(panelFigure(signed, 0.0025)).toBe('+2');
+    expect(panelFigure(signed, 0.001)).toBe('-2');
+    expect(turnedBy(-1, signed)).toBeCloseTo(0.0015, 9);
+  });
+
+  it('gives a wobble rate as its sweep speed where the panel does', () => {
+    const sweep = rowWith({ knob: 'wobbleRate', shows: 'sweepSpeed' });
+    expect([panelFigure(sweep, sweep.value), sweep.scale.unit, behindPanel(sweep)]).toEqual([
+      '240',
+      'mm/s',
+      '60 Hz',
+    ]);
+    expect(readTypedKnob('320', sweep)).toEqual({ value: expect.closeTo(80, 6) });
+    expect(readTypedKnob('70 Hz', sweep)).toEqual({ value: expect.closeTo(70, 6) });
   });
 });
 

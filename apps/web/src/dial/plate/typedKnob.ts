@@ -1,4 +1,4 @@
-import { describeFault, parseQuantity, type Dimension } from '@lone-heron/core';
+import { describeFault, panelToSi, parseQuantity, siToPanel, type Dimension } from '@lone-heron/core';
 import { panelFigure, type PanelRow } from './panelKnobs.js';
 
 /** What was typed into a knob: a value in SI that the machine can take, or why not. */
@@ -27,18 +27,33 @@ export function readTypedKnob(text: string, row: PanelRow): TypedKnob {
 }
 
 function readSi(text: string, { knob, scale }: PanelRow): number | null {
-  const percent = /^\s*([\d.,]+)\s*%?\s*$/.exec(text);
-  if (scale.unit === '%' && percent !== null) {
-    const number = Number(percent[1]?.replace(',', '.'));
-    return Number.isFinite(number) ? number * scale.siPerUnit : null;
+  const bare = /^\s*([+-]?[\d.,]+)\s*%?\s*$/.exec(text);
+  if (bare !== null && isPanelsOwn(knob, scale)) {
+    const number = Number(bare[1]?.replace(',', '.'));
+    return Number.isFinite(number) ? panelToSi(scale.dial, number) : null;
   }
   const dimension = dimensions[knob];
   const parsed = parseQuantity(text, dimension, { bareUnit: scale.unit });
   return parsed.ok ? parsed.value * (siPerShopUnit[dimension] ?? 1) : null;
 }
 
+/** Whether a number without a unit means the panel's number and no quantity: per cent, notches, a sweep speed for a rate. */
+function isPanelsOwn(knob: PanelRow['knob'], scale: PanelRow['scale']): boolean {
+  return scale.unit === '%' || scale.isNotched || (knob === 'wobbleRate' && scale.unit === 'mm/s');
+}
+
 /** The nearest value the panel can show, within its limits. */
-export function snapped(value: number, { least, most, step }: PanelRow): number {
-  const nearest = least + Math.round((value - least) / step) * step;
+export function snapped(value: number, row: PanelRow): number {
+  const { least, most, step, scale } = row;
+  const nearest = scale.isNotched
+    ? panelToSi(scale.dial, Math.round(siToPanel(scale.dial, value)))
+    : least + Math.round((value - least) / step) * step;
   return Math.min(Math.max(nearest, least), most);
+}
+
+/** The value so many of the panel's steps on. */
+export function turnedBy(steps: number, row: PanelRow): number {
+  const { scale, value, step } = row;
+  if (!scale.isNotched) return snapped(value + steps * step, row);
+  return snapped(panelToSi(scale.dial, Math.round(siToPanel(scale.dial, value)) + steps), row);
 }

@@ -1,0 +1,131 @@
+import {
+  dayProgress,
+  entryRefusal,
+  readingVerdict,
+  type Day,
+  type DayEntryDraft,
+  type Person,
+  type Step,
+} from '@lone-heron/contract';
+import { Injectable } from '@nestjs/common';
+import { isDeepStrictEqual } from 'node:util';
+import { DataSource, IsNull, type EntityManager } from 'typeorm';
+import { conflict, notFound } from '../http/problem.js';
+import { MachinesService } from '../machines/machines.service.js';
+import { WriteQueue } from '../storage/writeQueue.js';
+import { BottlesService } from '../supply/bottles.service.js';
+import { Clock } from '../time/clock.js';
+import { DayEntity } from './day.entity.js';
+import { DayEntryEntity } from './dayEntry.entity.js';
+import { dayFromRow, entryDraftFromRow } from './dayRow.js';
+import { SequencesService } from './sequences.service.js';
+
+/** Days on a page of the record. */
+const pageLength = 60;
+
+@Injectable()
+export class DaysService {
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly writes: WriteQueue,
+    private readonly machines: MachinesService,
+    private readonly sequences: SequencesService,
+    private readonly bottles: BottlesService,
+    private readonly clock: Clock,
+  ) {}
+
+  /** The newest day of each machine that has one, open or closed. */
+  async latest(): Promise<Day[]> {
+    const machines = await this.machines.list();
+    const days = await Promise.all(machines.map(({ id }) => this.record(id, 1)));
+    return days.flat();
+  }
+
+  /** A machine's days, newest first. */
+  async record(machineId: string, take = pageLength): Promise<Day[]> {
+    const rows = await this.dataSource.manager.find(DayEntity, {
+      where: { machineId },
+      order: { openedAt: 'DESC' },
+      relations: { entries: true },
+      take,
+    });
+    return rows.map(dayFromRow);
+  }
+
+  async find(id: string): Promise<Day> {
+    return dayFromRow(await requireDay(this.dataSource.manager, id));
+  }
+
+  /**
+   * Opens a machine's day. Where one is open already, by somebody else or before midnight, that one is given: a machine
+   * has one record, not two.
+   */
+  open(machineId: string, id: string, by: Person): Promise<Day> {
+    return this.writes.run(async (manager) => {
+      const open = await manager.findOneBy(DayEntity, { machineId, closedAt: IsNull() });
+      if (open !== null) return dayFromRow(await requireDay(manager, open.id));
+      if (await manager.existsBy(DayEntity, { id })) return dayFromRow(await requireDay(manager, id));
+      const { revision, startUp, shutDown } = await this.sequences.current(machineId, manager);
+      const openedAt = this.clock.now().toISOString();
+      const steps = { sequenceRevision: revision, startUp, shutDown };
+      await manager.insert(DayEntity, { id, machineId, ...steps, openedAt, openedBy: by.id, closedAt: null });
+      return dayFromRow(await requireDay(manager, id));
+    });
+  }
+
+  /** Writes down what was done at a step. Repeating an entry is the same save; the last step of the evening closes. */
+  enter(dayId: string, id: string, draft: DayEntryDraft, by: Person): Promise<Day> {
+    return this.writes.run(async (manager) => {
+      const stored = await manager.findOneBy(DayEntryEntity, { id });
+      if (stored !== null) {
+        if (stored.dayId === dayId && isDeepStrictEqual(entryDraftFromRow(stored), draft))
+          return dayFromRow(await requireDay(manager, dayId));
+        throw conflict(`Entry ${id} is stored already with other content. It is never overwritten.`);
+      }
+      const day = dayFromRow(await requireDay(manager, dayId));
+      await requireEnterable(manager, day, draft);
+      const verdict = await this.verdictOf(day, draft, manager);
+      const at = this.clock.now().toISOString();
+      const place = day.entries.length + 1;
+      await manager.insert(DayEntryEntity, { ...draft, ...verdict, id, dayId, place, at, personId: by.id });
+      if (draft.reading.reads === 'bottle' && draft.outcome === 'done')
+        await this.bottles.noteReading(day.machineId, draft.reading.bottleBar, at, manager);
+      await closeIfDone(manager, dayId, at);
+      return dayFromRow(await requireDay(manager, dayId));
+    });
+  }
+
+  private async verdictOf(day: Day, draft: DayEntryDraft, manager: EntityManager) {
+    if (draft.outcome !== 'done') return { isMet: false, words: '' };
+    const machine = await this.machines.find(day.machineId, manager);
+    if (machine === null) throw notFound('machine', day.machineId);
+    const bottle = await this.bottles.fittedOn(day.machineId, manager);
+    const context = { profile: machine.profile, entries: day.entries, bottle };
+    const step = [...day.startUp, ...day.shutDown].find((each) => each.id === draft.stepId) as Step;
+    return readingVerdict(draft.reading, step, context);
+  }
+}
+
+/** A closed day takes one thing still: its last step taken back, as long as the next day is not open. */
+async function requireEnterable(manager: EntityManager, day: Day, draft: DayEntryDraft): Promise<void> {
+  const isReopening = draft.outcome === 'undone';
+  const next = await manager.findOneBy(DayEntity, { machineId: day.machineId, closedAt: IsNull() });
+  if (day.closedAt !== null && (!isReopening || next !== null)) {
+    throw conflict('That day is closed. Open the next one.');
+  }
+  const refusal = entryRefusal(day, draft);
+  if (refusal !== null) throw conflict(refusal);
+}
+
+/** The last step of the evening closes the day; taken back, it opens it again. */
+async function closeIfDone(manager: EntityManager, dayId: string, at: string): Promise<void> {
+  const day = dayFromRow(await requireDay(manager, dayId));
+  const closedAt = dayProgress(day).phase === 'closed' ? at : null;
+  await manager.update(DayEntity, { id: dayId }, { closedAt });
+}
+
+async function requireDay(manager: EntityManager, id: string): Promise<DayEntity> {
+  const row = await manager.findOne(DayEntity, { where: { id }, relations: { entries: true } });
+  if (row === null) throw notFound('day', id);
+  return row;
+}

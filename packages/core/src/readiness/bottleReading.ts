@@ -1,0 +1,33 @@
+import { gasLeft, type GasBottle } from '../gas/index.js';
+import { inBar, type GaugePascal, type NormalFlow } from '../quantity/index.js';
+import type { ReadingVerdict } from './ReadingVerdict.js';
+
+/** Less gas than this is a bottle to change before a long seam, h of flow. */
+const littleHours = 0.5;
+
+/**
+ * What a bottle's gauge means: hours of gas at the flow that is used, and when to change.
+ *
+ * @param bottle with the pressure just read; null where none is recorded, so that hours cannot be said
+ * @param flow the flow it feeds, above 0
+ * @example
+ * bottleReading({ waterVolume: litre(50), pressure: barGauge(120), changedAt: barGauge(10) }, barGauge(120), normalLitrePerMinute(15)).words // => '120 bar: about 5.6 h of gas at 15 L/min.'
+ */
+export function bottleReading(
+  bottle: GasBottle | null,
+  pressure: GaugePascal,
+  flow: NormalFlow,
+): ReadingVerdict {
+  const bar = Math.round(inBar(pressure) * 10) / 10;
+  if (bottle === null) {
+    return {
+      isMet: pressure > 0,
+      words: `${bar} bar. Record the bottle under Shop, Supply, and its hours are said here.`,
+    };
+  }
+  const hours = gasLeft(bottle) / flow / 3600;
+  const litres = Math.round(flow * 60_000);
+  if (hours === 0) return { isMet: false, words: `${bar} bar: the bottle is due. Change it before light.` };
+  const left = `${bar} bar: about ${hours < 10 ? hours.toFixed(1) : Math.round(hours)} h of gas at ${litres} L/min`;
+  return { isMet: true, words: hours < littleHours ? `${left}. Have the next one at hand.` : `${left}.` };
+}

@@ -1,0 +1,62 @@
+import { inCelsius, inMinutes, kelvinDifference, type Kelvin } from '../quantity/index.js';
+import { coolantState, dewMargin, warmUpTime, type CoolantCircuit, type WarmUp } from '../supply/index.js';
+import type { ReadingVerdict } from './ReadingVerdict.js';
+
+/** What a coolant reading is judged by. */
+export interface CoolantContext {
+  readonly circuit: CoolantCircuit;
+  /** Dew point of the room; null where it was not measured today. */
+  readonly dew: Kelvin | null;
+  /** What warms the circuit; null where it is not known. */
+  readonly warmUp: WarmUp | null;
+}
+
+/**
+ * What the coolant's temperature means before light: too cold with about how long, too warm, wet, or ready.
+ *
+ * @param coolant as the chiller shows it
+ * @example
+ * coolantReading(celsius(17), { circuit: { setPoint: celsius(25), lowerLimit: celsius(21), upperLimit: celsius(32) }, dew: null, warmUp: { coolantMass: 12, heating: watt(600) } }).words // => '17 °C is 4 °C below the lower limit of 21 °C: no light yet. About 6 min or more until then.'
+ */
+export function coolantReading(coolant: Kelvin, { circuit, dew, warmUp }: CoolantContext): ReadingVerdict {
+  const found = coolantState(circuit, coolant, dew);
+  const shown = `${degrees(coolant)} °C`;
+  switch (found.state) {
+    case 'tooCold': {
+      const limit = degrees(circuit.lowerLimit);
+      const words = `${shown} is ${rounded(found.by)} °C below the lower limit of ${limit} °C: no light yet. ${waitWords(found.by, warmUp)}`;
+      return { isMet: false, words };
+    }
+    case 'tooWarm': {
+      const limit = degrees(circuit.upperLimit);
+      const words = `${shown} is ${rounded(found.by)} °C above the upper limit of ${limit} °C: no light. Look at the chiller’s air way, filter and level first.`;
+      return { isMet: false, words };
+    }
+    case 'wet': {
+      const dewC = dew === null ? '' : degrees(dew);
+      const words = `${shown} is within ${dewMargin} °C of the room’s dew point, ${dewC} °C, or below it: water forms on the optics. Dry the room, or warm the circuit by ${rounded(found.by)} °C, before light.`;
+      return { isMet: false, words };
+    }
+    case 'ready':
+      return { isMet: true, words: `${shown} is inside its limits.${dewWords(coolant, dew)}` };
+  }
+}
+
+function waitWords(rise: number, warmUp: WarmUp | null): string {
+  if (warmUp === null) return 'Let it run until then.';
+  const minutes = Math.max(1, Math.ceil(inMinutes(warmUpTime(warmUp, kelvinDifference(rise)))));
+  return `About ${minutes} min or more until then.`;
+}
+
+function dewWords(coolant: Kelvin, dew: Kelvin | null): string {
+  if (dew === null) return ' The room’s dew point was not taken.';
+  return ` It stands ${rounded(coolant - dew)} °C above the dew point.`;
+}
+
+function degrees(temperature: Kelvin): number {
+  return rounded(inCelsius(temperature));
+}
+
+function rounded(value: number): number {
+  return Math.round(value * 10) / 10;
+}
