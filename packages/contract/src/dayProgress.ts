@@ -60,8 +60,8 @@ export function entryRefusal(
   const phase = [day.startUp, day.shutDown].find((steps) => steps.some(({ id }) => id === draft.stepId));
   const step = phase?.find(({ id }) => id === draft.stepId);
   if (phase === undefined || step === undefined) return `There is no step ${draft.stepId} in this day.`;
-  if (draft.reading.reads !== step.reads)
-    return `“${step.title}” reads ${step.reads}, not ${draft.reading.reads}.`;
+  const reads = draft.outcome === 'done' ? step.reads : 'none';
+  if (draft.reading.reads !== reads) return `“${step.title}” reads ${reads}, not ${draft.reading.reads}.`;
   const { standings } = dayProgress(day);
   const standing = (each: Step) => standings[each.id] ?? 'todo';
   const place = phase.indexOf(step);

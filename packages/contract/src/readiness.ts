@@ -99,7 +99,7 @@ export const dayEntryDraftSchema = z
     {
       stepId,
       outcome: oneOf(['done', 'skipped', 'undone']),
-      /** What was read; of the kind its step reads. */
+      /** What was read; of the kind its step reads, and none where it was left out or taken back. */
       reading: stepReadingSchema,
       /** Why a step was left out. */
       reason: shortText(300),

@@ -22,32 +22,7 @@ export function usualSequence(profile: MachineProfile): { startUp: Step[]; shutD
 
 function startUp(profile: MachineProfile): Step[] {
   return [
-    check(
-      'eyewear',
-      'Eyewear on everybody in sight, rated for this laser',
-      'Invisible light blinds at once, thrown back too. The rating is on the frame.',
-      'stop',
-    ),
-    check(
-      'barrier',
-      'Barrier closed, nobody and nothing shiny down the beam line',
-      'Door interlock tried: opening it must keep light from being struck.',
-      'stop',
-    ),
-    check('stop-known', 'Emergency stop free and in reach', 'Everybody here can say where it is.', 'stop'),
-    check(
-      'fire',
-      'Extinguisher at hand, nothing that burns behind the work',
-      'The beam goes on past a gap or a cut.',
-      'warn',
-    ),
-    check(
-      'fume',
-      'Extraction running, respirator where the metal asks for it',
-      'Fine fume cannot be smelt.',
-      'warn',
-    ),
-    check('clamp', 'Work clamp on the work', 'A safety contact: without it no light.', 'warn'),
+    ...guardSteps(),
     reading(
       'room',
       check('room', 'Room temperature and humidity', 'Cold coolant in damp air wets the optics.', 'warn'),
@@ -85,6 +60,38 @@ function startUp(profile: MachineProfile): Step[] {
       'Dull or sparking: look at the window, then find focus.',
       'warn',
     ),
+  ];
+}
+
+/** What guards people, before anything is switched on. */
+function guardSteps(): Step[] {
+  return [
+    check(
+      'eyewear',
+      'Eyewear on everybody in sight, rated for this laser',
+      'Invisible light blinds at once, thrown back too. The rating is on the frame.',
+      'stop',
+    ),
+    check(
+      'barrier',
+      'Barrier closed, nobody and nothing shiny in line',
+      'Door interlock tried: opening it must keep light from being struck.',
+      'stop',
+    ),
+    check('stop-known', 'Emergency stop free and in reach', 'Everybody here can say where it is.', 'stop'),
+    check(
+      'fire',
+      'Extinguisher at hand, nothing burns behind the work',
+      'The beam goes on past a gap or a cut.',
+      'warn',
+    ),
+    check(
+      'fume',
+      'Extraction running, respirator where needed',
+      'Fine fume cannot be smelt; zinc, chromium and manganese ask for a respirator too.',
+      'warn',
+    ),
+    check('clamp', 'Work clamp on the work', 'A safety contact: without it no light.', 'warn'),
   ];
 }
 

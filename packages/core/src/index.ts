@@ -338,6 +338,11 @@ export {
   snapToKnob,
   stepCount,
   valueAtStep,
+  pointerCorrection,
+  driftPerMonth,
+  type PointerControl,
+  type PointerOffset,
+  type LoggedReading,
 } from './machine/index.js';
 
 // What the shop’s coupons say

@@ -11,6 +11,7 @@ import { hashPin } from '../people/pinHash.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { randomStream } from './randomStream.js';
 import { couponsOf, sampleDialIns } from './sampleCoupons.js';
+import { seedReadiness } from './sampleReadiness.js';
 import { sampleMachines, samplePeople } from './sampleWorkshop.js';
 
 const day = 24 * 3600 * 1000;
@@ -48,6 +49,7 @@ export function seedWorkshop(app: NestExpressApplication, now = Date.now()): Pro
     await seedMachines(manager, new Date(now - 60 * day).toISOString());
     await seedWindows(manager, now);
     await seedCoupons(manager, now);
+    await seedReadiness(manager, now);
     return true;
   });
 }

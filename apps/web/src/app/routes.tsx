@@ -16,7 +16,28 @@ export function createRouter() {
       HydrateFallback: () => <Loading what="the station" />,
       children: [
         { index: true, element: <Navigate to="/dial" replace /> },
-        { path: 'ready', element: <NotYet station="Ready" promise={promises['/ready']} /> },
+        {
+          path: 'ready',
+          lazy: async () => ({ Component: (await import('../ready/ReadyScreen.js')).ReadyScreen }),
+        },
+        {
+          path: 'ready/day/:id',
+          lazy: async () => ({ Component: (await import('../ready/record/DayRecord.js')).DayRecord }),
+        },
+        {
+          path: 'ready/record/:id',
+          lazy: async () => ({ Component: (await import('../ready/record/DaysList.js')).DaysList }),
+        },
+        {
+          path: 'ready/template/:id',
+          lazy: async () => ({
+            Component: (await import('../ready/template/TemplateScreen.js')).TemplateScreen,
+          }),
+        },
+        {
+          path: 'ready/scrap/:id',
+          lazy: async () => ({ Component: (await import('../ready/scrap/ScrapScreen.js')).ScrapScreen }),
+        },
         { path: 'dial', element: <DialScreen /> },
         {
           path: 'coupons',
@@ -38,11 +59,21 @@ export function createRouter() {
         },
         {
           path: 'shop/machines/:id/safety',
-          lazy: async () => ({ Component: (await import('../shop/SafetySheet.js')).SafetySheet }),
+          lazy: async () => ({ Component: (await import('../shop/safety/SafetySheet.js')).SafetySheet }),
         },
         {
           path: 'shop/people',
           lazy: async () => ({ Component: (await import('../shop/people/PeopleScreen.js')).PeopleScreen }),
+        },
+        {
+          path: 'shop/supply',
+          lazy: async () => ({ Component: (await import('../shop/supply/SupplyScreen.js')).SupplyScreen }),
+        },
+        {
+          path: 'shop/training',
+          lazy: async () => ({
+            Component: (await import('../shop/training/TrainingScreen.js')).TrainingScreen,
+          }),
         },
         {
           path: 'shop/history',

@@ -13,7 +13,6 @@ export type StationPath = (typeof stations)[number]['path'];
 
 /** What each station that is not built yet will be. */
 export const promises = {
-  '/ready': 'The start and the end of the day, step by step, and the guard at the door.',
   '/cards': 'Settings that worked, with the coupons that prove them, to find again and print for the wall.',
   '/jobs': 'A list of joints with lengths, in the order that spares nozzle, wire and gas changes.',
 } as const satisfies Partial<Record<StationPath, string>>;

@@ -1,8 +1,10 @@
 import { useSelector } from 'react-redux';
+import { useLatestDaysQuery } from '../shared/api/daysApi.js';
 import { useCouponsQuery, useMachinesQuery, useWindowsQuery } from '../shared/api/heronApi.js';
 import { selectDialSearch } from '../shared/memory/deskSlice.js';
 import { readAddress } from '../dial/dialAddress.js';
 import { readSentence } from '../dial/readSentence.js';
+import { dayInWords } from '../shared/readiness/dayWords.js';
 import { metalName } from '../shared/words/metalNames.js';
 import { figure } from '../shared/words/figures.js';
 import type { StationPath } from './stations.js';
@@ -14,6 +16,7 @@ export function useStationStates(): Readonly<Record<StationPath, string>> {
   const { data: machines = [] } = useMachinesQuery(undefined);
   const { data: coupons } = useCouponsQuery({ limit: 1 });
   const { data: windows } = useWindowsQuery(undefined);
+  const { data: days } = useLatestDaysQuery(undefined);
   const { said } = readSentence(
     readAddress(new URLSearchParams(useSelector(selectDialSearch))).words,
     machines,
@@ -21,7 +24,10 @@ export function useStationStates(): Readonly<Record<StationPath, string>> {
   const machineId = said?.machine.id ?? machines[0]?.id;
   const fitted = windows?.find((window) => window.machineId === machineId && window.removedAt === null);
   return {
-    '/ready': notYet,
+    '/ready': dayInWords(
+      days?.find((day) => day.machineId === machineId),
+      new Date(),
+    ),
     '/dial':
       said === null
         ? 'say a joint'

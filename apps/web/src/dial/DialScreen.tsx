@@ -16,6 +16,7 @@ import { Warnings } from './odds/Warnings.js';
 import { DialPlate } from './plate/DialPlate.js';
 import { CouponRail } from './rail/CouponRail.js';
 import { Hero } from './section/Hero.js';
+import { NotOpened } from './NotOpened.js';
 import { Sentence } from './sentence/Sentence.js';
 import { useDial } from './useDial.js';
 
@@ -39,6 +40,7 @@ function DialBench({ machines }: { machines: readonly Machine[] }) {
   return (
     <div className="mx-auto flex max-w-[1500px] flex-col gap-3 px-4 py-3 sm:px-6">
       <h1 className="sr-only">Dial</h1>
+      {outcome !== null && <NotOpened machine={outcome.said.machine} />}
       <Sentence dial={dial} machines={machines} />
       {dial.refusal !== null && (
         <p role="alert" className="fault sheet p-3">

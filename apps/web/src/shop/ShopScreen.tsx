@@ -1,5 +1,5 @@
 import { startingProfiles, type Machine } from '@lone-heron/contract';
-import { FileUp, History, Plus, Users } from 'lucide-react';
+import { BadgeCheck, FileUp, Fuel, History, Plus, Users } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useMachinesQuery } from '../shared/api/heronApi.js';
@@ -37,13 +37,15 @@ export function ShopScreen() {
 
 /** The rest of the shop, a page each. */
 const parts = [
+  { path: 'supply', name: 'Supply', what: 'gas, water, air, mains', icon: Fuel },
   { path: 'people', name: 'People', what: 'who may do what', icon: Users },
+  { path: 'training', name: 'Training', what: 'who is cleared for what', icon: BadgeCheck },
   { path: 'history', name: 'History', what: 'who changed what', icon: History },
 ] as const;
 
 function ShopParts() {
   return (
-    <nav aria-label="Parts of the shop" className="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
+    <nav aria-label="Parts of the shop" className="grid gap-3 sm:grid-cols-2 lg:grid-cols-4">
       {parts.map(({ path, name, what, icon: Icon }) => (
         <Link key={path} to={`/shop/${path}`} className="sheet flex min-h-16 items-center gap-3 p-3">
           <Icon className="size-6 text-primary" aria-hidden="true" />

@@ -1,37 +1,19 @@
-import { LineChart } from 'echarts/charts';
-import { GridComponent, MarkLineComponent, TooltipComponent } from 'echarts/components';
-import * as echarts from 'echarts/core';
-import { SVGRenderer } from 'echarts/renderers';
-import { useEffect, useMemo, useRef } from 'react';
+import { useCallback, useMemo } from 'react';
+import { LineChart, type ChartInk } from '../../shared/chart/LineChart.js';
 import { figure } from '../../shared/words/figures.js';
 import type { DialOutcome } from '../dialOutcome.js';
 import { depthByPower, type DepthAtPower } from './depthByPower.js';
 
-echarts.use([LineChart, GridComponent, MarkLineComponent, TooltipComponent, SVGRenderer]);
-
 /** Depth against power with its doubt, the sheet's thickness, and where the setting stands; its table behind it. */
 export default function DepthChart({ outcome }: { outcome: DialOutcome }) {
-  const frame = useRef<HTMLDivElement>(null);
   const rows = useMemo(() => depthByPower(outcome), [outcome]);
-  useEffect(() => {
-    const element = frame.current;
-    if (element === null) return;
-    const chart = echarts.init(element, null, { renderer: 'svg' });
-    chart.setOption(chartOption(rows, outcome, getComputedStyle(element)));
-    const watcher = new ResizeObserver(() => chart.resize());
-    watcher.observe(element);
-    return () => {
-      watcher.disconnect();
-      chart.dispose();
-    };
-  }, [rows, outcome]);
+  const optionOf = useCallback((ink: ChartInk) => chartOption(rows, outcome, ink), [rows, outcome]);
   return (
     <div className="flex min-h-0 grow flex-col px-3 pb-3">
-      <div
-        ref={frame}
+      <LineChart
+        label="Depth against power; the same figures are in the table below"
         className="h-68 w-full"
-        role="img"
-        aria-label="Depth against power; the same figures are in the table below"
+        optionOf={optionOf}
       />
       <details>
         <summary className="touch cursor-pointer py-2 text-soft">The same as a table</summary>
@@ -68,9 +50,7 @@ function DepthTable({ rows }: { rows: readonly DepthAtPower[] }) {
   );
 }
 
-function chartOption(rows: readonly DepthAtPower[], outcome: DialOutcome, style: CSSStyleDeclaration) {
-  const token = (name: string) => style.getPropertyValue(name).trim();
-  const text = { color: token('--color-base-content'), fontFamily: style.fontFamily, fontSize: 14 };
+function chartOption(rows: readonly DepthAtPower[], outcome: DialOutcome, { token, text }: ChartInk) {
   const splitLine = { lineStyle: { color: token('--color-base-300') } };
   const axis = { type: 'value' as const, axisLabel: text, nameTextStyle: text, splitLine };
   return {

@@ -13,6 +13,10 @@ import {
 import { problemOf } from '../../shared/api/problemOf.js';
 import { PinField } from '../../shared/door/PinField.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
+import { Failure } from '../../shared/form/Failure.js';
+import { PickField } from '../../shared/form/PickField.js';
+import { SaveButton } from '../../shared/form/SaveButton.js';
+import { TextField } from '../../shared/form/TextField.js';
 import { Loading } from '../../shared/Loading.js';
 import { LoadFailed } from '../../shared/LoadFailed.js';
 import { Modal } from '../../shared/Modal.js';
@@ -141,31 +145,19 @@ function AddPerson({ onClose }: { onClose: () => void }) {
           if (isReady && !isLoading) void save();
         }}
       >
-        <label className="flex flex-col gap-1">
-          <span className="font-medium">Name</span>
-          <input
-            className="input touch-always w-full text-lg"
-            maxLength={60}
-            autoComplete="off"
-            data-start=""
-            value={typed.name}
-            onChange={(event) => setTyped({ ...typed, name: event.target.value })}
-          />
-        </label>
-        <label className="flex flex-col gap-1">
-          <span className="font-medium">Role</span>
-          <select
-            className="select touch-always w-full text-base"
-            value={typed.role}
-            onChange={(event) => setTyped({ ...typed, role: event.target.value as Role })}
-          >
-            {roles.map((role) => (
-              <option key={role} value={role}>
-                {roleWords[role]}: {roleMeaning[role]}
-              </option>
-            ))}
-          </select>
-        </label>
+        <TextField
+          label="Name"
+          text={typed.name}
+          longest={60}
+          isStart
+          onType={(name) => setTyped({ ...typed, name })}
+        />
+        <PickField
+          label="Role"
+          value={typed.role}
+          choices={roles.map((role) => ({ value: role, label: `${roleWords[role]}: ${roleMeaning[role]}` }))}
+          onPick={(role) => setTyped({ ...typed, role })}
+        />
         <PinField label="First PIN" value={typed.pin} onType={(pin) => setTyped({ ...typed, pin })} />
         {error !== undefined && (
           <p role="alert" className="fault">
@@ -203,18 +195,8 @@ function ResetPin({ person, onClose }: { person: Person; onClose: () => void }) 
       >
         <p className="text-soft">Lifts a lock after wrong tries, and signs {person.name} out everywhere.</p>
         <PinField label="New PIN" value={newPin} onType={setNewPin} isStart />
-        {error !== undefined && (
-          <p role="alert" className="fault">
-            Not changed. {problemOf(error).message}
-          </p>
-        )}
-        <button
-          type="submit"
-          className="btn touch-always self-end btn-primary"
-          disabled={newPin.length < 4 || isLoading}
-        >
-          Give it
-        </button>
+        <Failure what="Not changed." error={error} />
+        <SaveButton name="Give it" isReady={newPin.length >= 4} isSaving={isLoading} />
       </form>
     </Modal>
   );

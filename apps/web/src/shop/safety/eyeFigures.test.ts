@@ -1,4 +1,4 @@
-import { sampleMachine } from '../testing/sampleMachine.js';
+import { sampleMachine } from '../../testing/sampleMachine.js';
 import { eyeFigures } from './eyeFigures.js';
 
 const optics = {

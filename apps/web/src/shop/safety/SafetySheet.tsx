@@ -1,12 +1,14 @@
 import type { Machine } from '@lone-heron/contract';
 import { Printer, TriangleAlert } from 'lucide-react';
-import type { ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
-import { useMachinesQuery } from '../shared/api/heronApi.js';
-import { Loading } from '../shared/Loading.js';
-import { LoadFailed } from '../shared/LoadFailed.js';
-import { figure } from '../shared/words/figures.js';
+import { useMachinesQuery } from '../../shared/api/heronApi.js';
+import { Loading } from '../../shared/Loading.js';
+import { LoadFailed } from '../../shared/LoadFailed.js';
+import { figure } from '../../shared/words/figures.js';
 import { eyeFigures } from './eyeFigures.js';
+import { EyewearPart } from './EyewearPart.js';
+import { SheetPart } from './SheetPart.js';
+import { TestsPart } from './TestsPart.js';
 
 /** The sheet that hangs at the door of a machine's cell: for a visitor, for the safety officer, for a doctor. */
 export function SafetySheet() {
@@ -46,29 +48,22 @@ function Sheet({ machine }: { machine: Machine }) {
       </p>
       <Visitors />
       <EyeFigures machine={machine} />
+      <EyewearPart machine={machine} />
+      <TestsPart machine={machine} />
       <FirstAid machine={machine} />
     </>
   );
 }
 
-function Part({ title, children }: { title: string; children: ReactNode }) {
-  return (
-    <section className="sheet flex flex-col gap-2 p-4" aria-label={title}>
-      <h2 className="text-lg font-semibold">{title}</h2>
-      {children}
-    </section>
-  );
-}
-
 function Visitors() {
   return (
-    <Part title="For visitors">
+    <SheetPart title="For visitors">
       <p>
         A class 4 laser works here. Its light cannot be seen, and a glance of it thrown back from metal can
         blind at once. Come in only when the welder says so, with the eyewear of this cell on. Touch nothing
-        that was welded.
+        that was welded. Metal stays hot, and fume cannot be seen: stay out of the smoke.
       </p>
-    </Part>
+    </SheetPart>
   );
 }
 
@@ -76,19 +71,19 @@ function EyeFigures({ machine }: { machine: Machine }) {
   const plan = eyeFigures(machine.profile);
   if (plan === null) {
     return (
-      <Part title="For the safety officer">
+      <SheetPart title="For the safety officer">
         <p>
           The divergence of this machine’s beam is not known, so no distance can be computed.{' '}
           <Link className="underline" to={`/shop/machines/${machine.id}`}>
             Enter it from the data sheet.
           </Link>
         </p>
-      </Part>
+      </SheetPart>
     );
   }
   const { configuredPowerW, optics } = machine.profile;
   return (
-    <Part title="For the safety officer">
+    <SheetPart title="For the safety officer">
       <table className="table">
         <thead>
           <tr>
@@ -119,7 +114,7 @@ function EyeFigures({ machine }: { machine: Machine }) {
         At {configuredPowerW} W, as the machine is configured (revision {machine.revision}). Damage ratings of
         eyewear and barrier (how long they withstand the beam) are another matter, for their makers to state.
       </p>
-    </Part>
+    </SheetPart>
   );
 }
 
@@ -137,7 +132,7 @@ function Figure({ what, value, from }: { what: string; value: string; from: stri
 
 function FirstAid({ machine }: { machine: Machine }) {
   return (
-    <Part title="If light went into an eye">
+    <SheetPart title="If light went into an eye">
       <p>
         Laser off, key out. Sit the person down, calm, eyes closed; no rubbing, no drops. To an eye doctor or
         the emergency department at once, even when nothing hurts: the back of the eye feels no pain.
@@ -146,6 +141,6 @@ function FirstAid({ machine }: { machine: Machine }) {
         Tell the doctor: fibre laser, infrared, 1.07 micrometres, up to {machine.profile.configuredPowerW} W,
         continuous or modulated; direct or thrown back; from how far and how long; what eyewear was worn.
       </p>
-    </Part>
+    </SheetPart>
   );
 }

@@ -1,0 +1,59 @@
+import type { Machine } from '@lone-heron/contract';
+import { Link, useSearchParams } from 'react-router';
+import { useLatestDaysQuery } from '../shared/api/daysApi.js';
+import { useMachinesQuery } from '../shared/api/heronApi.js';
+import { Loading } from '../shared/Loading.js';
+import { LoadFailed } from '../shared/LoadFailed.js';
+import { dayInWords } from '../shared/readiness/dayWords.js';
+import { Cleared } from './Cleared.js';
+import { DayBench } from './day/DayBench.js';
+
+/** Two people may work the same sequence: what the other did shows within this time. */
+const askAgainMs = 10_000;
+
+/** The start and the end of a machine's day, step by step. */
+export function ReadyScreen() {
+  const machines = useMachinesQuery(undefined);
+  const days = useLatestDaysQuery(undefined, { pollingInterval: askAgainMs });
+  const [search, setSearch] = useSearchParams();
+  if (machines.error !== undefined)
+    return <LoadFailed what="the machines" error={machines.error} retry={machines.refetch} />;
+  if (days.data === undefined && days.error !== undefined)
+    return <LoadFailed what="the days" error={days.error} retry={days.refetch} />;
+  if (machines.data === undefined || days.data === undefined) return <Loading what="the days" />;
+  const picked = machines.data.find(({ id }) => id === search.get('machine')) ?? machines.data[0];
+  if (picked === undefined) return <NoMachine />;
+  const dayOf = (machine: Machine) => days.data?.find(({ machineId }) => machineId === machine.id);
+  return (
+    <div className="mx-auto flex max-w-[1500px] flex-col gap-3 px-4 py-4 sm:px-6">
+      <h1 className="sr-only">Ready</h1>
+      <div className="flex flex-wrap items-center gap-2" role="group" aria-label="Machine">
+        {machines.data.map((machine) => (
+          <button
+            key={machine.id}
+            type="button"
+            aria-pressed={machine.id === picked.id}
+            className={`btn h-14 flex-col gap-0 px-4 text-left leading-tight ${machine.id === picked.id ? 'btn-primary' : 'border-base-300 bg-base-100'}`}
+            onClick={() => setSearch({ machine: machine.id }, { replace: true })}
+          >
+            <span className="text-base font-semibold">{machine.name}</span>
+            <span className="text-sm font-normal">{dayInWords(dayOf(machine), new Date())}</span>
+          </button>
+        ))}
+        <Cleared machine={picked} />
+      </div>
+      <DayBench key={picked.id} machine={picked} day={dayOf(picked)} />
+    </div>
+  );
+}
+
+function NoMachine() {
+  return (
+    <div className="sheet m-4 flex flex-wrap items-center gap-4 p-5">
+      <p className="grow">A day belongs to a machine, and this shop has none yet.</p>
+      <Link className="btn touch-always btn-primary" to="/shop">
+        Set up the first machine
+      </Link>
+    </div>
+  );
+}

@@ -1,0 +1,18 @@
+import type { StepReading } from '@lone-heron/contract';
+import { figure } from '../../shared/words/figures.js';
+
+/** The values that were read at a step; empty for a plain check. */
+export function readingInWords(reading: StepReading): string {
+  switch (reading.reads) {
+    case 'none':
+      return '';
+    case 'coolant':
+      return `${figure(reading.coolantC, 1)} °C`;
+    case 'room':
+      return `${figure(reading.roomC, 1)} °C, ${figure(reading.humidityPercent, 0)} %`;
+    case 'bottle':
+      return `${figure(reading.bottleBar, 0)} bar`;
+    case 'flow':
+      return `${figure(reading.flowLMin, 1)} L/min, ${figure(reading.torchBar, 2)} bar, ${figure(reading.boreMm, 1)} mm bore`;
+  }
+}

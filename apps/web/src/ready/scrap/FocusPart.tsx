@@ -1,0 +1,62 @@
+import type { Machine, RecordDetail, ShopRecord } from '@lone-heron/contract';
+import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
+import { TypedField } from '../../shared/form/TypedField.js';
+import { useTypedValues } from '../../shared/form/useTypedValues.js';
+import { useWriteRecord } from '../../shared/records/useWriteRecord.js';
+import { figure } from '../../shared/words/figures.js';
+import { RecordLog } from './RecordLog.js';
+import { ScrapPart } from './ScrapPart.js';
+
+type FocusRecord = ShopRecord & { readonly detail: Extract<RecordDetail, { kind: 'focus' }> };
+
+/** Focus moved by this much from the last time is worth a second look, mm. */
+const muchMoved = 0.5;
+
+/** Where the tube stands when the line is brightest and narrowest. */
+export function FocusPart({ machine, records }: { machine: Machine; records: readonly ShopRecord[] }) {
+  const log = records.filter((record): record is FocusRecord => record.detail.kind === 'focus');
+  const person = usePersonAtDesk();
+  const { write, isSaving, failure } = useWriteRecord(machine.id);
+  const tube = useTypedValues({
+    at: { range: { quantity: 'tube', min: -30, max: 30, unit: 'mm' }, dimension: 'length' },
+  });
+  const moved = tube.values === null || log[0] === undefined ? null : tube.values.at - log[0].detail.tubeMm;
+  const save = async () => {
+    if (tube.values === null) return;
+    const tubeMm = tube.values.at;
+    if (await write({ kind: 'focus', tubeMm }, '', `Focus at ${tubeMm} mm is written down.`)) tube.clear();
+  };
+  return (
+    <ScrapPart
+      title="Focus"
+      how="Wire off, gun at its working angle, lines on scrap: move the tube until the line is brightest and narrowest, to a few tenths. Some then weld at the surface, some a little above it."
+    >
+      <TypedField
+        label="The tube stands at"
+        unit="mm"
+        text={tube.texts.at}
+        read={tube.reads.at}
+        onType={(text) => tube.type('at', text)}
+      />
+      {moved !== null && Math.abs(moved) >= muchMoved && (
+        <p role="status" className="caution p-2 leading-snug">
+          {figure(Math.abs(moved), 1)} mm from the last time: another nozzle or lens, or something moved?
+        </p>
+      )}
+      {failure !== null && (
+        <p role="alert" className="fault">
+          Not stored. {failure}
+        </p>
+      )}
+      <button
+        type="button"
+        className="btn touch-always btn-primary"
+        disabled={tube.values === null || person === null || isSaving}
+        onClick={() => void save()}
+      >
+        Write the focus down
+      </button>
+      <RecordLog records={log} wordsOf={({ detail }) => `${figure(detail.tubeMm, 1)} mm`} />
+    </ScrapPart>
+  );
+}

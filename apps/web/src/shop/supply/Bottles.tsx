@@ -1,0 +1,157 @@
+import type { Bottle, Machine } from '@lone-heron/contract';
+import { Plus } from 'lucide-react';
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { v7 as uuid } from 'uuid';
+import { useCouponsQuery } from '../../shared/api/heronApi.js';
+import { problemOf } from '../../shared/api/problemOf.js';
+import { useSetBottleGoneMutation } from '../../shared/api/supplyApi.js';
+import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
+import { figure } from '../../shared/words/figures.js';
+import { shownMoment } from '../../shared/words/moments.js';
+import { BottleForm, gasWords } from './BottleForm.js';
+import { bottleLeft } from './bottleLeft.js';
+
+/** A bottle in the form: one of the shop's, or a new one under an id made once. */
+interface Edited {
+  readonly id: string;
+  readonly bottle: Bottle | null;
+}
+
+/** The shop's bottles: where each stands, how full it is, what is left in hours and metres of seam. */
+export function Bottles({ bottles, machines }: { bottles: readonly Bottle[]; machines: readonly Machine[] }) {
+  const [edited, setEdited] = useState<Edited | null>(null);
+  const here = bottles.filter(({ goneAt }) => goneAt === null);
+  return (
+    <section className="flex flex-col gap-3" aria-label="Gas bottles">
+      <h2 className="text-lg font-semibold">Gas</h2>
+      {here.length === 0 && (
+        <p className="sheet p-4 text-soft">
+          No bottle recorded. Add the one that is fitted: start-up then says how long it lasts.
+        </p>
+      )}
+      <div className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
+        {here.map((bottle) => (
+          <BottleCard
+            key={bottle.id}
+            bottle={bottle}
+            machine={machines.find(({ id }) => id === bottle.machineId)}
+            onEdit={() => setEdited({ id: bottle.id, bottle })}
+          />
+        ))}
+      </div>
+      <button
+        type="button"
+        className="btn touch-always self-start"
+        onClick={() => setEdited({ id: uuid(), bottle: null })}
+      >
+        <Plus className="size-5" aria-hidden="true" /> Add a bottle
+      </button>
+      {edited !== null && (
+        <BottleForm
+          id={edited.id}
+          bottle={edited.bottle}
+          machines={machines}
+          onClose={() => setEdited(null)}
+        />
+      )}
+    </section>
+  );
+}
+
+interface BottleCardProps {
+  bottle: Bottle;
+  machine: Machine | undefined;
+  onEdit: () => void;
+}
+
+function BottleCard({ bottle, machine, onEdit }: BottleCardProps) {
+  const person = usePersonAtDesk();
+  const [setGone, { isLoading }] = useSetBottleGoneMutation();
+  const sendBack = async () => {
+    const answer = await setGone({ id: bottle.id, isGone: true });
+    if (answer.error !== undefined) {
+      toast.error(problemOf(answer.error).message);
+      return;
+    }
+    toast(`The bottle of ${gasWords[bottle.gas]} went back.`, {
+      action: { label: 'Undo', onClick: () => void setGone({ id: bottle.id, isGone: false }) },
+    });
+  };
+  return (
+    <article className="sheet flex flex-col gap-2 p-4" aria-label={`${gasWords[bottle.gas]} ${bottle.batch}`}>
+      <div className="flex items-start justify-between gap-3">
+        <div>
+          <h3 className="text-xl font-semibold">{gasWords[bottle.gas]}</h3>
+          <p className="text-soft">{machine === undefined ? 'in the store' : `on ${machine.name}`}</p>
+        </div>
+        <Gauge share={bottle.pressureBar / 200} />
+      </div>
+      <p className="text-3xl font-semibold">
+        <span className="figure">{figure(bottle.pressureBar, 0)}</span>{' '}
+        <span className="text-lg font-normal">bar</span>
+        <span className="text-base font-normal text-soft"> in {figure(bottle.litres, 0)} L</span>
+      </p>
+      <Left bottle={bottle} machine={machine} />
+      <p className="text-sm text-soft">
+        Read {shownMoment(bottle.readAt, new Date())}
+        {bottle.purity !== '' && ` · ${bottle.purity}`}
+        {bottle.batch !== '' && ` · batch ${bottle.batch}`}
+        {bottle.supplier !== '' && ` · ${bottle.supplier}`}
+        {bottle.price !== null && ` · price ${figure(bottle.price, 2)}`}
+      </p>
+      <div className="mt-auto flex gap-2">
+        <button type="button" className="btn touch-always" onClick={onEdit}>
+          Change
+        </button>
+        <button
+          type="button"
+          className="btn touch-always btn-ghost"
+          disabled={person === null || isLoading}
+          onClick={() => void sendBack()}
+        >
+          Send back
+        </button>
+      </div>
+    </article>
+  );
+}
+
+/** Hours and metres at the setting of the machine's last coupon. */
+function Left({ bottle, machine }: { bottle: Bottle; machine: Machine | undefined }) {
+  const { data } = useCouponsQuery(
+    { machineId: machine?.id ?? '', limit: 1 },
+    { skip: machine === undefined },
+  );
+  const coupon = data?.coupons[0];
+  const left = bottleLeft(bottle, coupon, machine?.profile);
+  if (machine === undefined) return null;
+  if (left === null)
+    return <p className="text-soft">What is left is said once a coupon tells how it is used.</p>;
+  return (
+    <p className="leading-snug">
+      About <strong>{figure(left.hours, 1)} h</strong> of gas or <strong>{figure(left.metres, 0)} m</strong>{' '}
+      of seam{' '}
+      <span className="text-soft">
+        as coupon {coupon?.number} was welded: {figure(left.flowLMin, 0)} L/min at {figure(left.travelMmS, 1)}{' '}
+        mm/s, runs of 200 mm.
+      </span>
+    </p>
+  );
+}
+
+/** How full a bottle is against a full one. Decorative: the pressure stands beside it. */
+function Gauge({ share }: { share: number }) {
+  const height = Math.max(0, Math.min(1, share)) * 44;
+  return (
+    <svg viewBox="0 0 24 60" className="h-14" aria-hidden="true" focusable="false">
+      <path
+        d="M9 2h6v6c5 2 7 5 7 10v36a4 4 0 0 1-4 4H6a4 4 0 0 1-4-4V18c0-5 2-8 7-10z"
+        fill="var(--color-base-200)"
+        stroke="var(--steel-line)"
+        strokeWidth="1.5"
+      />
+      <rect x="4" y={56 - height} width="16" height={height} rx="2" fill="var(--part)" />
+    </svg>
+  );
+}

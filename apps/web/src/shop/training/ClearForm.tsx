@@ -1,0 +1,90 @@
+import { machineModes, type ClearanceDraft, type Machine, type Person } from '@lone-heron/contract';
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { v7 as uuid } from 'uuid';
+import { Failure } from '../../shared/form/Failure.js';
+import { asChoices, PickField } from '../../shared/form/PickField.js';
+import { SaveButton } from '../../shared/form/SaveButton.js';
+import { TextField } from '../../shared/form/TextField.js';
+import { Modal } from '../../shared/Modal.js';
+import { useClearMutation } from '../shopApi.js';
+
+interface ClearFormProps {
+  people: readonly Person[];
+  machines: readonly Machine[];
+  onClose: () => void;
+}
+
+/** A lead clears somebody for a machine and a mode. */
+export function ClearForm({ people, machines, onClose }: ClearFormProps) {
+  const [id] = useState(() => uuid());
+  const [draft, setDraft] = useState<ClearanceDraft>({
+    personId: people[0]?.id ?? '',
+    machineId: machines[0]?.id ?? '',
+    mode: 'weld',
+    until: null,
+    note: '',
+  });
+  const [clear, { isLoading, error }] = useClearMutation();
+  const save = async () => {
+    if ((await clear({ id, draft })).error !== undefined) return;
+    onClose();
+    toast(`${people.find((person) => person.id === draft.personId)?.name} is cleared to ${draft.mode}.`);
+  };
+  const named = (each: { id: string; name: string }) => ({ value: each.id, label: each.name });
+  return (
+    <Modal title="Clear somebody" onClose={onClose}>
+      <form
+        className="flex flex-col gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (!isLoading) void save();
+        }}
+      >
+        <div className="grid gap-3 sm:grid-cols-2">
+          <PickField
+            label="Who"
+            value={draft.personId}
+            choices={people.map(named)}
+            onPick={(personId) => setDraft({ ...draft, personId })}
+          />
+          <PickField
+            label="On which machine"
+            value={draft.machineId}
+            choices={machines.map(named)}
+            onPick={(machineId) => setDraft({ ...draft, machineId })}
+          />
+          <PickField
+            label="To do what"
+            value={draft.mode}
+            choices={asChoices(machineModes)}
+            onPick={(mode) => setDraft({ ...draft, mode })}
+          />
+          <DayField until={draft.until} onPick={(until) => setDraft({ ...draft, until })} />
+        </div>
+        <TextField
+          label="What was taught and seen"
+          text={draft.note}
+          longest={300}
+          onType={(note) => setDraft({ ...draft, note })}
+        />
+        <Failure error={error} />
+        <SaveButton name="Clear" isReady isSaving={isLoading} />
+      </form>
+    </Modal>
+  );
+}
+
+function DayField({ until, onPick }: { until: string | null; onPick: (until: string | null) => void }) {
+  return (
+    <label className="flex flex-col gap-1">
+      <span className="text-sm font-medium">Until, if it ends</span>
+      <input
+        type="date"
+        className="input touch-always w-full text-base"
+        value={until ?? ''}
+        onChange={(event) => onPick(event.target.value === '' ? null : event.target.value)}
+      />
+    </label>
+  );
+}
