@@ -37,11 +37,15 @@ export function freePort(): Promise<number> {
   });
 }
 
-/** Starts `./heron demo` and waits for the address it prints. */
-export async function startHeron(dataFolder: string, port?: number): Promise<RunningHeron> {
+/** Starts `./heron demo`, or another command that serves, and waits for the address it prints. */
+export async function startHeron(
+  dataFolder: string,
+  port?: number,
+  command: readonly string[] = ['demo'],
+): Promise<RunningHeron> {
   const chosen = port ?? (await freePort());
   const started = Date.now();
-  const run = spawnHeron(dataFolder, chosen);
+  const run = spawnHeron(dataFolder, chosen, command);
   await new Promise<void>((resolve, reject) => {
     const timer = setTimeout(
       () => reject(new Error(`no address after ${longestStart} ms: ${run.printed()}`)),
@@ -70,12 +74,13 @@ export async function startHeron(dataFolder: string, port?: number): Promise<Run
   };
 }
 
-/** Runs `./heron demo` where it should refuse to start: its exit code and what it printed. */
+/** Runs a command that serves where it should refuse to start: its exit code and what it printed. */
 export async function refusedStart(
   dataFolder: string,
   port: number,
+  command: readonly string[] = ['demo'],
 ): Promise<{ code: number | null; errors: string }> {
-  const run = spawnHeron(dataFolder, port);
+  const run = spawnHeron(dataFolder, port, command);
   const code = await run.ended;
   return { code, errors: run.errors() };
 }
@@ -84,8 +89,8 @@ export async function refusedStart(
 const running = new Set<ChildProcess>();
 afterAll(() => running.forEach((child) => child.kill('SIGKILL')));
 
-function spawnHeron(dataFolder: string, port: number) {
-  const child = spawn(script, ['demo'], {
+function spawnHeron(dataFolder: string, port: number, command: readonly string[]) {
+  const child = spawn(script, command, {
     env: { ...process.env, PORT: String(port), HERON_DATA: dataFolder },
     stdio: ['ignore', 'pipe', 'pipe'],
   });

@@ -170,9 +170,8 @@ export const machineProfileSchema = z
       /** How the panel shows power. */
       powerUnit: oneOf(['W', '%']),
       spotMm: boundedNumber({ quantity: 'spot', min: 0.02, max: 2, unit: 'mm' }),
-      wobbleShapes: z
-        .array(oneOf(wobbleShapes), { error: 'one shape or more' })
-        .min(1, { error: 'one shape or more' }),
+      /** None where a lamp pulses and nothing sweeps. */
+      wobbleShapes: z.array(oneOf(wobbleShapes), { error: 'one shape or more' }),
       wobbleWidthMm: reachOf({ quantity: 'wobble width', min: 0, max: 10, unit: 'mm' }),
       wobbleRateHz: reachOf({ quantity: 'wobble rate', min: 1, max: 500, unit: 'Hz' }),
       /** Null where no feeder is fitted. */
@@ -215,6 +214,9 @@ export const machineProfileSchema = z
         profile.powerW.most,
         `up to the configured power, ${profile.configuredPowerW} W`,
       );
+    }
+    if (profile.wobbleShapes.length === 0 && profile.lamp === null) {
+      refuse(['wobbleShapes'], profile.wobbleShapes, 'one shape or more');
     }
     const faced = profile.panelFaces.map(({ knob }) => knob);
     if (new Set(faced).size < faced.length) refuse(['panelFaces'], faced, 'one face a knob');

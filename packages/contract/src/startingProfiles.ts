@@ -2,7 +2,7 @@ import type { MachineProfile } from './machine.js';
 
 /** A kind of machine to start from: our own figures, nobody's data sheet. */
 export interface StartingProfile {
-  readonly id: 'bench' | 'barrow' | 'plate';
+  readonly id: 'bench' | 'barrow' | 'plate' | 'lamp';
   /** As it is offered. */
   readonly name: string;
   readonly profile: MachineProfile;
@@ -80,6 +80,39 @@ const barrowProfile: MachineProfile = {
   lamp: null,
 };
 
+const lampProfile: MachineProfile = {
+  ratedPowerW: 300,
+  configuredPowerW: 300,
+  powerW: { least: 20, most: 300, step: 5 },
+  powerUnit: 'W',
+  spotMm: 0.6,
+  wobbleShapes: [],
+  wobbleWidthMm: { least: 0, most: 1, step: 0.1 },
+  wobbleRateHz: { least: 1, most: 10, step: 1 },
+  wireSpeedMmS: null,
+  wireSpeedUnit: 'mm/s',
+  panel: ['power'],
+  optics: null,
+  mains: { volts: 400, phases: 3, otherW: 3000, wallPlugPercent: 5, powerFactor: 0.9 },
+  coolant: [
+    { name: 'lamp', setPointC: 28, lowerC: 22, upperC: 36, changeMonths: 3, litres: 30, heatingW: 900 },
+  ],
+  pointer: null,
+  feederMenu: [],
+  programSlots: 8,
+  panelFaces: [],
+  dutyPercent: null,
+  modulationHz: null,
+  readyLights: [{ mode: 'weld', lights: 'simmer and shutter' }],
+  lamp: {
+    currentA: { least: 80, most: 320, step: 1 },
+    pulseWidthMs: { least: 0.5, most: 20, step: 0.1 },
+    pulseRateHz: { least: 0.5, most: 20, step: 0.5 },
+    peakPowerW: 6000,
+    needsSending: true,
+  },
+};
+
 const plateProfile: MachineProfile = {
   ...barrowProfile,
   ratedPowerW: 3000,
@@ -95,4 +128,5 @@ export const startingProfiles: readonly StartingProfile[] = [
   { id: 'bench', name: 'a bench unit, 1.5 kW', profile: benchProfile },
   { id: 'barrow', name: 'a unit on a barrow, 2 kW', profile: barrowProfile },
   { id: 'plate', name: 'a unit for plate, 3 kW', profile: plateProfile },
+  { id: 'lamp', name: 'an old lamp-pulsed unit', profile: lampProfile },
 ];

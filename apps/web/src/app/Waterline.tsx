@@ -1,3 +1,4 @@
+import { Suspense } from 'react';
 import { useSelector } from 'react-redux';
 import { NavLink } from 'react-router';
 import { HeronMark } from '../shared/HeronMark.js';
@@ -33,7 +34,9 @@ export function Waterline() {
                 >
                   {name}
                 </span>
-                <span className="hidden text-sm whitespace-nowrap text-soft lg:block">{states[path]}</span>
+                <span className="hidden text-sm whitespace-nowrap text-soft lg:block">
+                  <Suspense fallback={null}>{states[path]}</Suspense>
+                </span>
                 {isActive && (
                   <HeronMark className="pointer-events-none absolute right-0 -bottom-0.5 hidden h-11 text-primary md:block" />
                 )}

@@ -1,22 +1,23 @@
+import { createElement, lazy, type ReactNode } from 'react';
 import { useSelector } from 'react-redux';
-import { useLatestDaysQuery } from '../shared/api/daysApi.js';
 import { useCouponsQuery, useMachinesQuery, useWindowsQuery } from '../shared/api/heronApi.js';
 import { selectDialSearch } from '../shared/memory/deskSlice.js';
 import { readAddress } from '../dial/dialAddress.js';
 import { readSentence } from '../dial/readSentence.js';
-import { dayInWords } from '../shared/readiness/dayWords.js';
 import { metalName } from '../shared/words/metalNames.js';
 import { figure } from '../shared/words/figures.js';
 import type { StationPath } from './stations.js';
 
+/** Fetched after the page: the days, and the words for them. */
+const ReadyState = lazy(() => import('./ReadyState.js'));
+
 const notYet = 'to come';
 
 /** Each station's state in a few words. */
-export function useStationStates(): Readonly<Record<StationPath, string>> {
+export function useStationStates(): Readonly<Record<StationPath, ReactNode>> {
   const { data: machines = [] } = useMachinesQuery(undefined);
   const { data: coupons } = useCouponsQuery({ limit: 1 });
   const { data: windows } = useWindowsQuery(undefined);
-  const { data: days } = useLatestDaysQuery(undefined);
   const { said } = readSentence(
     readAddress(new URLSearchParams(useSelector(selectDialSearch))).words,
     machines,
@@ -24,10 +25,7 @@ export function useStationStates(): Readonly<Record<StationPath, string>> {
   const machineId = said?.machine.id ?? machines[0]?.id;
   const fitted = windows?.find((window) => window.machineId === machineId && window.removedAt === null);
   return {
-    '/ready': dayInWords(
-      days?.find((day) => day.machineId === machineId),
-      new Date(),
-    ),
+    '/ready': machineId === undefined ? '' : createElement(ReadyState, { machineId }),
     '/dial':
       said === null
         ? 'say a joint'

@@ -1,4 +1,5 @@
 import type { Machine } from '@lone-heron/contract';
+import { lazy, Suspense, useEffect } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
 import { toast } from 'sonner';
 import { v7 as uuid } from 'uuid';
@@ -8,7 +9,6 @@ import { Loading } from '../shared/Loading.js';
 import { LoadFailed } from '../shared/LoadFailed.js';
 import { logOpened, selectOpenLog } from '../shared/memory/couponDraftSlice.js';
 import type { DialOutcome } from './dialOutcome.js';
-import { LogCoupon } from './log/LogCoupon.js';
 import { Caution } from './odds/Caution.js';
 import { Expectation } from './odds/Expectation.js';
 import { Shortfall } from './odds/Shortfall.js';
@@ -16,9 +16,15 @@ import { Warnings } from './odds/Warnings.js';
 import { DialPlate } from './plate/DialPlate.js';
 import { CouponRail } from './rail/CouponRail.js';
 import { Hero } from './section/Hero.js';
-import { NotOpened } from './NotOpened.js';
 import { Sentence } from './sentence/Sentence.js';
 import { useDial } from './useDial.js';
+
+/** Fetched after the page, as the days are. */
+const NotOpened = lazy(() => import('./NotOpened.js'));
+
+const fetchLog = () => import('./log/LogCoupon.js');
+/** Fetched right behind the page, so that it is there when the server may not be. */
+const LogCoupon = lazy(fetchLog);
 
 /** Say the joint, see the weld, set the machine, log what came of it. */
 export function DialScreen() {
@@ -36,11 +42,16 @@ function DialBench({ machines }: { machines: readonly Machine[] }) {
   const openLog = useSelector(selectOpenLog);
   const log = useOpenLog(dial.outcome, dial.isCurrent);
   useKey('l', log);
+  useEffect(() => void fetchLog(), []);
   const { outcome } = dial;
   return (
     <div className="mx-auto flex max-w-[1500px] flex-col gap-3 px-4 py-3 sm:px-6">
       <h1 className="sr-only">Dial</h1>
-      {outcome !== null && <NotOpened machine={outcome.said.machine} />}
+      {outcome !== null && (
+        <Suspense fallback={null}>
+          <NotOpened machine={outcome.said.machine} />
+        </Suspense>
+      )}
       <Sentence dial={dial} machines={machines} />
       {dial.refusal !== null && (
         <p role="alert" className="fault sheet p-3">
@@ -62,7 +73,7 @@ function DialBench({ machines }: { machines: readonly Machine[] }) {
           <CouponRail outcome={outcome} onLog={log} />
         </>
       )}
-      {openLog !== null && <LogCoupon log={openLog} />}
+      <Suspense fallback={null}>{openLog !== null && <LogCoupon log={openLog} />}</Suspense>
     </div>
   );
 }

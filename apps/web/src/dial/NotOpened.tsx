@@ -5,7 +5,7 @@ import { useLatestDaysQuery } from '../shared/api/daysApi.js';
 import { sentenceStart } from '../shared/words/sentenceStart.js';
 
 /** One line where the machine's day has not been opened. Reading and dialling go on all the same. */
-export function NotOpened({ machine }: { machine: Machine }) {
+export default function NotOpened({ machine }: { machine: Machine }) {
   const { data: days } = useLatestDaysQuery(undefined);
   const day = days?.find(({ machineId }) => machineId === machine.id);
   if (days === undefined || isReady(day)) return null;

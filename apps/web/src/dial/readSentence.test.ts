@@ -1,3 +1,4 @@
+import { startingProfiles, type MachineProfile } from '@lone-heron/contract';
 import { sampleMachine } from '../testing/sampleMachine.js';
 import { readAddress } from './dialAddress.js';
 import { dialOutcome, suggestFor } from './dialOutcome.js';
@@ -59,6 +60,16 @@ describe('reading the sentence', () => {
     const bare = { ...sampleMachine, profile: { ...sampleMachine.profile, wireSpeedMmS: null } };
     expect(read({}, [bare]).faults.wire).toContain('this machine has no feeder');
     expect(read({}, []).faults.machine).toContain('this shop has no machine yet');
+  });
+
+  it('leaves lamp-pulsed machines to their own hint', () => {
+    const lamp = startingProfiles.find(({ id }) => id === 'lamp')?.profile as MachineProfile;
+    const old = { ...sampleMachine, id: 'old', name: 'the old unit', profile: lamp };
+    expect(read({}, [old]).faults.machine).toContain('this shop has no fibre laser yet');
+    expect(read({ machine: 'old' }, [old, sampleMachine]).faults.machine).toContain(
+      `allowed is ${sampleMachine.name}`,
+    );
+    expect(read({}, [old, sampleMachine]).said?.machine.id).toBe('bench');
   });
 });
 

@@ -82,11 +82,18 @@ function gapRange(first: number | null, second: number | null): AllowedRange {
   return { quantity: 'gap', min: 0, max: Math.round(thinner * 100) / 100, unit: 'mm' };
 }
 
+/** Machines that Dial has a model for: a lamp's pulses are set by the hint beside its knobs under Shop. */
+export function dialledMachines(machines: readonly Machine[]): readonly Machine[] {
+  return machines.filter(({ profile }) => profile.lamp === null);
+}
+
 /** An address without a machine means the shop's first. */
 function readMachine(word: string, machines: readonly Machine[]): Read<Machine> {
-  const machine = word === '' ? machines[0] : machines.find(({ id }) => id === word);
+  const dialled = dialledMachines(machines);
+  const machine = word === '' ? dialled[0] : dialled.find(({ id }) => id === word);
   if (machine !== undefined) return { value: machine };
-  const allowed = machines.map(({ name }) => name).join(', ') || 'none: this shop has no machine yet';
+  const none = `none: this shop has no ${machines.length === 0 ? 'machine' : 'fibre laser'} yet`;
+  const allowed = dialled.map(({ name }) => name).join(', ') || none;
   return { fault: describeFault({ quantity: 'machine', given: `“${word}”`, allowed }) };
 }
 

@@ -45,14 +45,24 @@ export function MachineCard({ machine }: { machine: Machine }) {
   );
 }
 
+/** What pulses a lamp-pulsed machine. */
+function lampFacts(lamp: Machine['profile']['lamp']): readonly (readonly [what: string, value: string])[] {
+  if (lamp === null) return [];
+  const pulses = `to ${figure(lamp.pulseWidthMs.most, 1)} ms, ${figure(lamp.pulseRateHz.most, 1)} Hz, ${figure(lamp.peakPowerW, 0)} W in a pulse`;
+  return [['Lamp', `${pulses}${lamp.needsSending ? '; a setting counts once it is sent' : ''}`]];
+}
+
 function factsOf({ name, profile }: Machine): readonly (readonly [what: string, value: string])[] {
   const { powerUnit, spotMm, wobbleShapes, wobbleWidthMm, wobbleRateHz, wireSpeedMmS, coolant } = profile;
   return [
     ['Panel shows', powerUnit === '%' ? 'per cent of that' : 'watts'],
+    ...lampFacts(profile.lamp),
     ['Spot', `${figure(spotMm, 3)} mm`],
     [
       'Wobble',
-      `${wobbleShapes.map((shape) => wobbleNames[shape]).join(', ')}; to ${figure(wobbleWidthMm.most, 1)} mm, ${figure(wobbleRateHz.most, 0)} Hz`,
+      wobbleShapes.length === 0
+        ? 'none'
+        : `${wobbleShapes.map((shape) => wobbleNames[shape]).join(', ')}; to ${figure(wobbleWidthMm.most, 1)} mm, ${figure(wobbleRateHz.most, 0)} Hz`,
     ],
     [
       'Wire',

@@ -10,8 +10,9 @@ describe('the form of a machine', () => {
     const { wireSpeedMmS, ...rest } = read.draft.profile;
     const { wireSpeedMmS: wanted, ...others } = profile;
     expect(rest).toEqual(others);
-    expect(wireSpeedMmS?.most).toBeCloseTo(wanted!.most, 3);
-    expect(wireSpeedMmS?.step).toBeCloseTo(wanted!.step, 3);
+    expect(wireSpeedMmS === null).toBe(wanted === null);
+    expect(wireSpeedMmS?.most ?? 0).toBeCloseTo(wanted?.most ?? 0, 3);
+    expect(wireSpeedMmS?.step ?? 0).toBeCloseTo(wanted?.step ?? 0, 3);
   });
 
   it('shows wire in the feeder’s own unit and takes a decimal comma', () => {
@@ -52,5 +53,20 @@ describe('the form of a machine', () => {
     const fields = 'problems' in read ? read.problems.map(({ field }) => field) : [];
     expect(fields).toEqual(expect.arrayContaining(['name', 'configuredPowerW', 'mains.volts']));
     expect(form.configuredPowerW).toBe('9 kW');
+  });
+
+  it('names a panel’s knob and a mode’s lights as the form does where they are refused', () => {
+    const form = machineFormOf('b', bench);
+    form.panelFaces.wobbleRate = {
+      name: '',
+      shows: 'relative',
+      preset: '60',
+      perNotch: '0',
+      perNotchBelow: '0',
+    };
+    form.readyLights.cut = 'x'.repeat(200);
+    const read = readMachineForm(form);
+    const fields = 'problems' in read ? read.problems.map(({ field }) => field) : [];
+    expect(fields.sort()).toEqual(['panelFaces.wobbleRate.perNotch', 'readyLights.cut']);
   });
 });

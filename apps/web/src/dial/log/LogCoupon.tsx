@@ -21,7 +21,7 @@ import { settingInWords } from '../../shared/words/settingInWords.js';
 import { readLightOn, readRunLength, type TypedFigure } from './readTypedLog.js';
 
 /** What was seen, in three taps or two keys: the back, the time, the length; a number key picks, Enter saves. */
-export function LogCoupon({ log }: { log: CouponDraftState }) {
+export default function LogCoupon({ log }: { log: CouponDraftState }) {
   const dispatch = useDispatch();
   const form = useRef<HTMLFormElement>(null);
   const person = usePersonAtDesk();

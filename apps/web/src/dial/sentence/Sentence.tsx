@@ -5,7 +5,7 @@ import { useKey } from '../../shared/keys/useKey.js';
 import { metalChoices } from '../../shared/words/metalNames.js';
 import { aimChoices } from '../aims.js';
 import type { WordName } from '../dialAddress.js';
-import { readSentence } from '../readSentence.js';
+import { dialledMachines, readSentence } from '../readSentence.js';
 import type { Dial } from '../useDial.js';
 import { LengthWord } from './LengthWord.js';
 import { PickWord, type Choice } from './PickWord.js';
@@ -53,8 +53,8 @@ export function Sentence({ dial, machines }: { dial: Dial; machines: readonly Ma
       <span>, on </span>
       <PickWord
         name="Machine"
-        value={words.machine === '' ? (machines[0]?.id ?? '') : words.machine}
-        choices={machines.map(({ id, name }) => ({ value: id, label: name }))}
+        value={words.machine === '' ? (dialledMachines(machines)[0]?.id ?? '') : words.machine}
+        choices={dialledMachines(machines).map(({ id, name }) => ({ value: id, label: name }))}
         fault={dial.reading.faults.machine}
         onPick={(value) => dial.sayWord('machine', value)}
       />

@@ -18,7 +18,7 @@ export function StepList({ day, progress }: { day: Day; progress: DayProgress })
     { title: 'Shut-down', steps: day.shutDown, isNow: isEvening },
   ];
   return (
-    <div className="flex flex-col gap-3">
+    <div className="flex flex-col gap-3" role="group" aria-label="Ready, start-up and shut-down">
       {lists.map(({ title, steps, isNow }) => (
         <details key={`${title} ${isNow}`} className="sheet" open={isNow}>
           <summary className="touch-always flex cursor-pointer items-center gap-2 px-4 font-semibold">

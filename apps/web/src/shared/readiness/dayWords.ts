@@ -7,7 +7,7 @@ const longDayHours = 16;
 
 /** Whether a machine is started up for work. */
 export function isReady(day: Day | undefined): boolean {
-  return day !== undefined && dayProgress(day).phase === 'open';
+  return day !== undefined && day.closedAt === null && dayProgress(day).phase === 'open';
 }
 
 /** A machine's day in a few words, for the waterline. */
