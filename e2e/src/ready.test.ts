@@ -61,7 +61,7 @@ describe('the day of a machine', () => {
     await fill(page, 'Coolant', '19,5');
     await seeText(page, '4.5 °C below the lower limit of 24 °C: no light yet. About 6 min');
     await press(page, 'Write it down and wait');
-    await named(page, 'Ready stopped', 'link');
+    await named(page, 'the barrow unit stopped', 'button');
     expect(await now()).toContain('Coolant, optics');
     await fill(page, 'Coolant', '79 F');
     await seeText(page, '26.1 °C is inside its limits.');
@@ -73,9 +73,9 @@ describe('the day of a machine', () => {
     await fill(page, 'Bottle', '2900');
     await seeText(page, 'Probably 2900 psi');
     await fill(page, 'Bottle', '58');
-    await seeText(page, '58 bar: about 2.4 h of gas at 15 L/min.');
+    await seeText(page, '58 bar: about 2.5 h of gas at 15 L/min.');
     await press(page, 'Write it down');
-    await seeText(page, 'Cap off, window looked at');
+    await seeText(page, 'Start-up, step 12 of 16');
     await done();
     await fill(page, 'Flow', '900');
     await fill(page, 'At the nozzle', '1 bar');
@@ -84,7 +84,7 @@ describe('the day of a machine', () => {
     await fill(page, 'Flow', '32 cfh');
     await seeText(page, '15.1 L/min; a 3 mm bore passes up to');
     await press(page, 'Write it down');
-    await seeText(page, 'Pointer dot in the middle of the nozzle');
+    await seeText(page, 'Start-up, step 14 of 16');
   });
 
   it('leaves a step out only with a reason, and takes it back', async () => {
@@ -93,7 +93,7 @@ describe('the day of a machine', () => {
     expect(await leave.evaluate((button) => (button as HTMLButtonElement).disabled)).toBe(true);
     await fill(page, 'Why', 'no tape left');
     await press(page, 'Leave it out');
-    await seeText(page, 'Ready lights of the panel');
+    await seeText(page, 'Start-up, step 15 of 16');
     expect(await textOf(page, 'Ready, start-up and shut-down')).toContain('no tape left');
     await press(page, 'Take back: Pointer dot in the middle of the nozzle');
     await seeText(page, 'Start-up, step 14 of 16');
@@ -112,6 +112,7 @@ describe('the day of a machine', () => {
     await page.bringToFront();
     await press(page, 'Done');
     await seeText(page, 'Open for work');
+    await named(page, 'Ready 2 of 2 open', 'link');
     await dial.bringToFront();
     await dial.reload({ waitUntil: 'networkidle0' });
     await seeText(dial, 'Dial these');
@@ -146,10 +147,9 @@ describe('the day of a machine', () => {
     const replaced = await textOf(page, 'Done before and replaced');
     expect(replaced).toContain('no light yet');
     expect(replaced).toContain('no tape left');
+    const print = await named(page, 'Print', 'button');
     await page.emulateMediaType('print');
-    const isShown = await (
-      await named(page, 'Print', 'button')
-    ).evaluate((button) => getComputedStyle(button).display !== 'none');
+    const isShown = await print.evaluate((button) => getComputedStyle(button).display !== 'none');
     expect(isShown).toBe(false);
     await page.emulateMediaType('screen');
   });
@@ -165,6 +165,7 @@ describe('the day of a machine', () => {
     await press(page, 'Done');
     await seeText(page, 'The bench unit is not opened');
     await press(page, 'Earlier days', 'link');
+    await seeText(page, 'opened by Maren');
     const [newest] = await page.$$eval('li', (rows) => rows.map((row) => row.innerText));
     expect(newest).toMatch(/opened by Maren/);
     await page.goto(`${heron.url}/ready?machine=bench`, { waitUntil: 'networkidle0' });
@@ -177,12 +178,12 @@ describe('the day of a machine', () => {
     await fill(page, 'Humidity', '80 %');
     await seeText(page, 'The dew point is 27.1 °C: coolant at 25 °C would leave water on the optics.');
     await press(page, 'Write it down and go on');
-    await seeText(page, 'Chiller on, water level seen, no alarm');
+    await seeText(page, 'Start-up, step 8 of 15');
     await done();
     await fill(page, 'Coolant', '25');
     await seeText(page, 'water forms on the optics');
     await press(page, 'Write it down and wait');
-    await named(page, 'Ready stopped', 'link');
+    await named(page, 'Ready 1 stopped', 'link');
   });
 
   it('meets one record when two people open it: what the other does shows here', async () => {
@@ -200,13 +201,13 @@ describe('the day of a machine', () => {
     };
     expect((await other.put(`days/${bench?.id}/entries/${freshId()}`, entry)).status).toBe(200);
     await page.evaluate(() => window.dispatchEvent(new Event('visibilitychange')));
-    await seeText(page, 'Gas open: pressure at the bottle');
+    await seeText(page, 'Start-up, step 10 of 15');
     expect(await textOf(page, 'Ready, start-up and shut-down')).toMatch(/30 °C\s+Tobias/);
   });
 
   it('works on a phone: one large step at a time', async () => {
     const small = await openPage(browser, `${heron.url}/ready?machine=bench`, phone);
-    await seeText(small, 'Gas open: pressure at the bottle');
+    await seeText(small, 'Start-up, step 10 of 15');
     const overhang = await small.evaluate(
       () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
     );

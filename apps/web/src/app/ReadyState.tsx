@@ -1,12 +1,15 @@
 import { useLatestDaysQuery } from '../shared/api/daysApi.js';
-import { dayInWords } from '../shared/readiness/dayWords.js';
+import { useMachinesQuery } from '../shared/api/heronApi.js';
+import { shopInWords } from '../shared/readiness/dayWords.js';
 
-/** Where a machine's day stands, for the waterline. */
-export default function ReadyState({ machineId }: { machineId: string }) {
+/** Where the machines' days stand, for the waterline. */
+export default function ReadyState() {
   const { data: days } = useLatestDaysQuery(undefined);
+  const { data: machines = [] } = useMachinesQuery(undefined);
   if (days === undefined) return null;
-  return dayInWords(
-    days.find((day) => day.machineId === machineId),
+  return shopInWords(
+    days,
+    machines.map(({ id }) => id),
     new Date(),
   );
 }

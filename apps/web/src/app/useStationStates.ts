@@ -25,7 +25,7 @@ export function useStationStates(): Readonly<Record<StationPath, ReactNode>> {
   const machineId = said?.machine.id ?? machines[0]?.id;
   const fitted = windows?.find((window) => window.machineId === machineId && window.removedAt === null);
   return {
-    '/ready': machineId === undefined ? '' : createElement(ReadyState, { machineId }),
+    '/ready': createElement(ReadyState),
     '/dial':
       said === null
         ? 'say a joint'

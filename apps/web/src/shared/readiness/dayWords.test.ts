@@ -5,7 +5,7 @@ import {
   type DayEntry,
   type MachineProfile,
 } from '@lone-heron/contract';
-import { dayInWords, isForgotten, isReady } from './dayWords.js';
+import { dayInWords, isForgotten, isReady, shopInWords } from './dayWords.js';
 
 const { startUp, shutDown } = usualSequence(startingProfiles[0]?.profile as MachineProfile);
 const now = new Date('2026-11-25T12:00:00');
@@ -54,5 +54,14 @@ describe('a day in a few words', () => {
     expect(isForgotten(dayWith(started), now)).toBe(false);
     expect(isForgotten(dayWith(started, yesterday), now)).toBe(false);
     expect(isForgotten(dayWith(started, yesterday), new Date('2026-11-25T13:01:00'))).toBe(true);
+  });
+
+  it.each<[string, Day[], string[], string]>([
+    ['a shop without machines', [], [], ''],
+    ['one machine', [dayWith(started)], ['bench'], 'open today 06:10'],
+    ['two, one of them open', [dayWith(started)], ['bench', 'barrow'], '1 of 2 open'],
+    ['two, one of them stopped', [dayWith([done('eyewear', false)])], ['bench', 'barrow'], '1 stopped'],
+  ])('of %s', (_, days, machines, words) => {
+    expect(shopInWords(days, machines, now)).toBe(words);
   });
 });
