@@ -28,7 +28,11 @@ const shots = [
   { name: 'dial-depth-by-power', path: '/dial', act: (page) => press(page, 'Depth by power') },
   { name: 'log-coupon', path: '/dial', act: logHalfDone },
   { name: 'coupons', path: '/coupons' },
+  { name: 'ready', path: '/ready?machine=barrow', act: typeColdCoolant },
+  { name: 'ready-phone', path: '/ready?machine=barrow', size: phone, theme: 'dusk' },
+  { name: 'ready-scrap', path: '/ready/scrap/bench' },
   { name: 'shop', path: '/shop' },
+  { name: 'shop-supply', path: '/shop/supply' },
   { name: 'shop-machine', path: '/shop/machines/barrow' },
   { name: 'shop-safety', path: '/shop/machines/barrow/safety' },
   { name: 'optics', path: '/optics' },
@@ -87,6 +91,10 @@ async function signIn() {
 async function press(page, name) {
   const button = await page.waitForSelector(`::-p-aria([name="${name}"][role="button"])`);
   await button.click();
+}
+
+async function typeColdCoolant(page) {
+  await (await page.waitForSelector('::-p-aria([name="Coolant"])')).type('19,5');
 }
 
 async function logHalfDone(page) {

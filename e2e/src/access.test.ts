@@ -18,12 +18,6 @@ afterAll(async () => {
   removeFolder(folder);
 });
 
-/** Themes differ in their colours alone: the second one is looked at for those. */
-const themes = [
-  { theme: 'marsh', rules: null },
-  { theme: 'dusk', rules: ['color-contrast'] },
-];
-
 /** Faults that keep somebody from using a screen. */
 async function seriousFaults(page: CheckedPage, rules: string[] | null): Promise<string[]> {
   const axe = new AxePuppeteer(page);
@@ -35,42 +29,95 @@ async function seriousFaults(page: CheckedPage, rules: string[] | null): Promise
     );
 }
 
-describe.each([
-  ['a desk', desk],
-  ['a tablet', tablet],
-  ['a phone', phone],
-])('on %s', (_, viewport) => {
-  it.each(themes)('has no serious fault and no sideways scrolling in $theme', async ({ theme, rules }) => {
-    const page = await openPage(browser, `${heron.url}/dial`, viewport);
-    await page.evaluate(
-      (name) => localStorage.setItem('lone-heron.desk', JSON.stringify({ theme: name, dialSearch: '' })),
-      theme,
-    );
-    for (const station of [
-      'dial',
-      'coupons',
-      'optics',
-      'cards',
-      'shop',
-      'shop/machines/barrow',
-      'shop/machines/barrow/safety',
-    ]) {
-      await page.goto(`${heron.url}/${station}`, { waitUntil: 'networkidle0' });
-      expect(await page.evaluate(() => document.documentElement.dataset.theme)).toBe(theme);
-      expect(await seriousFaults(page, rules)).toEqual([]);
-      const overhang = await page.evaluate(
-        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
-      );
-      expect({ station, overhang }).toEqual({ station, overhang: 0 });
-    }
-    await page.goto(`${heron.url}/dial`, { waitUntil: 'networkidle0' });
-    await press(page, 'Log coupon L');
-    await seeText(page, 'What did the back look like?');
-    expect(await seriousFaults(page, rules)).toEqual([]);
+/** Pages that hold every kind of part between them: they are looked at in the dusk and by every rule on a phone. */
+const wholeKit = [
+  'ready?machine=barrow',
+  'ready/scrap/bench',
+  'dial',
+  'optics',
+  'shop/supply',
+  'shop/machines/barrow/safety',
+];
+
+const pages = [
+  'ready?machine=barrow',
+  'ready?machine=bench',
+  'ready/scrap/bench',
+  'ready/template/bench',
+  'ready/record/bench',
+  'dial',
+  'dial?machine=barrow',
+  'coupons',
+  'optics',
+  'cards',
+  'shop',
+  'shop/supply',
+  'shop/people',
+  'shop/training',
+  'shop/history',
+  'shop/machines/barrow',
+  'shop/machines/barrow/safety',
+];
+
+/** A page as it stands once its data has come. */
+async function show(page: CheckedPage, path: string): Promise<void> {
+  await page.goto(`${heron.url}/${path}`, { waitUntil: 'networkidle0' });
+  await page.waitForSelector('main h1, main h2');
+}
+
+/** How far a page reaches beyond its window, sideways. */
+function overhang(page: CheckedPage): Promise<number> {
+  return page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+}
+
+/** Every rule on a desk; the other sizes have the same parts in another width. */
+const sizes = [
+  { name: 'a desk', viewport: desk, ruled: pages, dimmed: wholeKit },
+  { name: 'a tablet', viewport: tablet, ruled: [], dimmed: [] },
+  { name: 'a phone', viewport: phone, ruled: wholeKit, dimmed: [] },
+];
+
+describe.each(sizes)('on $name', ({ viewport, ruled, dimmed }) => {
+  let page: CheckedPage;
+  beforeAll(async () => {
+    page = await openPage(browser, `${heron.url}/dial`, viewport);
+    // The browser's pages share one session.
+    if ((await page.$('::-p-aria([name="Sign in"])')) !== null) await signIn(page, 'Ines');
+  });
+  afterAll(async () => {
     expect(page.broken).toEqual([]);
     await page.close();
   });
+
+  it.each(pages)('%s has no serious fault and no sideways scrolling', async (path) => {
+    await show(page, path);
+    expect(await overhang(page)).toBeLessThanOrEqual(0);
+    if (ruled.includes(path)) expect(await seriousFaults(page, null)).toEqual([]);
+    if (dimmed.includes(path)) expect(await dimFaults(page)).toEqual([]);
+  });
+
+  it('the log of a coupon neither', async () => {
+    await show(page, 'dial');
+    await press(page, 'Log coupon L');
+    await seeText(page, 'What did the back look like?');
+    expect(await overhang(page)).toBeLessThanOrEqual(0);
+    if (ruled.length > 0) expect(await seriousFaults(page, null)).toEqual([]);
+    if (dimmed.length > 0) expect(await dimFaults(page)).toEqual([]);
+    await page.keyboard.press('Escape');
+  });
 });
+
+/** Faults of the dusk's colours, which no size changes; the page is then in the light again. */
+async function dimFaults(page: CheckedPage): Promise<string[]> {
+  const wear = (theme: string) =>
+    page.evaluate((name) => {
+      document.documentElement.dataset.theme = name;
+    }, theme);
+  await wear('dusk');
+  const faults = await seriousFaults(page, ['color-contrast']);
+  await wear('marsh');
+  return faults;
+}
 
 describe('on a desk', () => {
   let page: CheckedPage;
@@ -84,7 +131,6 @@ describe('on a desk', () => {
   });
 
   it('can be worked with the keyboard alone, from the sentence to a logged coupon', async () => {
-    await signIn(page, 'Ines');
     await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
     await page.keyboard.press('/');
     const focused = () => page.evaluate(() => document.activeElement?.getAttribute('aria-label'));
@@ -109,25 +155,10 @@ describe('on a desk', () => {
     await seeText(page, 'is logged');
   });
 
-  it('answers a turned knob within a tenth of a second', async () => {
-    const slowest = await page.evaluate(async () => {
-      const more = document.querySelector<HTMLButtonElement>('[aria-label="More Wobble rate"]');
-      let worst = 0;
-      for (let i = 0; i < 10; i++) {
-        const started = performance.now();
-        more?.click();
-        await new Promise((painted) => requestAnimationFrame(() => setTimeout(painted)));
-        worst = Math.max(worst, performance.now() - started);
-      }
-      return worst;
-    });
-    expect(slowest).toBeLessThan(100);
-  });
-
   it('says where nothing is, and what is still to come', async () => {
     await page.goto(`${heron.url}/nowhere`, { waitUntil: 'networkidle0' });
     await seeText(page, 'There is no page /nowhere.');
-    for (const station of ['ready', 'cards', 'jobs']) {
+    for (const station of ['cards', 'jobs']) {
       await page.goto(`${heron.url}/${station}`, { waitUntil: 'networkidle0' });
       await seeText(page, 'This station is not built yet.');
     }

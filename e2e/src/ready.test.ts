@@ -125,7 +125,7 @@ describe('the day of a machine', () => {
     await press(page, 'Shut down the barrow unit');
     const order: string[] = [];
     for (let step = 0; step < 5; step++) {
-      order.push((await (await named(page, 'Now')).$eval('h2', (title) => title.textContent)) ?? '');
+      order.push(await (await named(page, 'Now')).$eval('h2', (title) => title.textContent));
       await done();
     }
     expect(order).toEqual([

@@ -54,17 +54,11 @@ export function seedWorkshop(app: NestExpressApplication, now = Date.now()): Pro
   });
 }
 
-/** Everybody with the sample PIN, each hashed on its own. */
+/** Everybody with the sample PIN, which is no secret and hashed once. */
 async function seedPeople(manager: EntityManager): Promise<void> {
-  for (const { id, name, role } of samplePeople) {
-    await manager.insert(PersonEntity, {
-      id,
-      name,
-      role,
-      pinHash: await hashPin(samplePin),
-      hasSamplePin: true,
-    });
-  }
+  const pinHash = await hashPin(samplePin);
+  const people = samplePeople.map(({ id, name, role }) => ({ id, name, role, pinHash, hasSamplePin: true }));
+  await manager.insert(PersonEntity, people);
 }
 
 async function seedMachines(manager: EntityManager, madeAt: string): Promise<void> {
