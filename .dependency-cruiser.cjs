@@ -12,7 +12,12 @@ module.exports = {
       comment: 'The core imports nothing but its few libraries.',
       severity: 'error',
       from: { path: '^packages/core/src', pathNot: '\\.test\\.ts$' },
-      to: { pathNot: ['^packages/core/src', 'node_modules/(@stdlib|@types/bessel|bessel|ml-matrix|simple-statistics)'] },
+      to: {
+        pathNot: [
+          '^packages/core/src',
+          'node_modules/(@stdlib|@types/bessel|bessel|ml-matrix|simple-statistics)',
+        ],
+      },
     },
     {
       name: 'core-domains-by-their-index',

@@ -11,7 +11,7 @@ import {
 } from 'typeorm';
 import { MachineEntity } from '../machines/machine.entity.js';
 import { PersonEntity } from '../people/person.entity.js';
-import { DayEntryEntity } from './dayEntry.entity.js';
+import type { DayEntryEntity } from './dayEntry.entity.js';
 
 /** A machine's day with the steps it was opened with; one day of a machine is open at a time. */
 @Entity('day')
@@ -49,6 +49,7 @@ export class DayEntity {
   @Column('varchar', { name: 'closed_at', nullable: true })
   closedAt: string | null;
 
-  @OneToMany(() => DayEntryEntity, (entry) => entry.day)
+  /** Named by word: the entity behind it imports this one. */
+  @OneToMany('DayEntryEntity', 'day')
   entries: Relation<DayEntryEntity[]>;
 }

@@ -43,7 +43,7 @@ function isPanelsOwn(knob: PanelRow['knob'], scale: PanelRow['scale']): boolean 
 }
 
 /** The nearest value the panel can show, within its limits. */
-export function snapped(value: number, row: PanelRow): number {
+function snapped(value: number, row: PanelRow): number {
   const { least, most, step, scale } = row;
   const nearest = scale.isNotched
     ? panelToSi(scale.dial, Math.round(siToPanel(scale.dial, value)))
