@@ -1,3 +1,9 @@
 const preset = require('../../tools/jest/preset.cjs');
 
-module.exports = { ...preset, testEnvironment: 'node', setupFiles: ['reflect-metadata'] };
+module.exports = {
+  ...preset,
+  testEnvironment: 'node',
+  setupFiles: ['reflect-metadata'],
+  // The first test of a fresh clone waits until the whole server has been compiled, beside another that does the same.
+  testTimeout: 30_000,
+};

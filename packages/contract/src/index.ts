@@ -13,6 +13,7 @@ export {
   wireSpeedUnits,
   faceKinds,
   machineModes,
+  nothingKnown,
   withoutGaps,
   type FaceKind,
   type MachineMode,

@@ -226,8 +226,21 @@ export const machineProfileSchema = z
   });
 export type MachineProfile = z.infer<typeof machineProfileSchema>;
 
-/** What profiles from before these were kept say of them: nothing is known. */
-const notKept = {
+/** What a profile says of the parts nobody has told anything of, as profiles from before they were kept. */
+export const nothingKnown: Pick<
+  MachineProfile,
+  | 'optics'
+  | 'mains'
+  | 'coolant'
+  | 'pointer'
+  | 'feederMenu'
+  | 'programSlots'
+  | 'panelFaces'
+  | 'dutyPercent'
+  | 'modulationHz'
+  | 'readyLights'
+  | 'lamp'
+> = {
   optics: null,
   mains: null,
   coolant: [],
@@ -248,7 +261,7 @@ const circuitNotKept = { litres: null, heatingW: null };
  */
 export function withoutGaps(profile: unknown): unknown {
   if (typeof profile !== 'object' || profile === null || Array.isArray(profile)) return profile;
-  const whole: Record<string, unknown> = { ...notKept, ...profile };
+  const whole: Record<string, unknown> = { ...nothingKnown, ...profile };
   const { coolant } = whole;
   if (Array.isArray(coolant)) {
     whole['coolant'] = coolant.map((circuit: unknown) =>

@@ -45,14 +45,14 @@ export class RecordsController {
   @Put('records/:id/withdrawal')
   @ForEverybody()
   @ApiOperation({ summary: 'Take a record back; it is kept' })
-  withdraw(@Param('id', idPipe) id: string): Promise<ShopRecord> {
-    return this.records.setWithdrawn(id, true);
+  withdraw(@Param('id', idPipe) id: string, @By() by: Person): Promise<ShopRecord> {
+    return this.records.setWithdrawn(id, true, by);
   }
 
   @Delete('records/:id/withdrawal')
   @ForEverybody()
   @ApiOperation({ summary: 'Put a taken-back record in again' })
-  restore(@Param('id', idPipe) id: string): Promise<ShopRecord> {
-    return this.records.setWithdrawn(id, false);
+  restore(@Param('id', idPipe) id: string, @By() by: Person): Promise<ShopRecord> {
+    return this.records.setWithdrawn(id, false, by);
   }
 }

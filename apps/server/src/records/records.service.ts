@@ -2,6 +2,7 @@ import type { Person, ShopRecord, ShopRecordDraft } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { isDeepStrictEqual } from 'node:util';
 import { DataSource, IsNull, type EntityManager } from 'typeorm';
+import { ChangesService } from '../changes/changes.service.js';
 import { conflict, notFound, refused } from '../http/problem.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
 import { WriteQueue } from '../storage/writeQueue.js';
@@ -17,6 +18,7 @@ export class RecordsService {
     private readonly dataSource: DataSource,
     private readonly writes: WriteQueue,
     private readonly machines: MachinesService,
+    private readonly changes: ChangesService,
     private readonly clock: Clock,
   ) {}
 
@@ -48,13 +50,15 @@ export class RecordsService {
     });
   }
 
-  /** Takes a record back, or puts it in again. Repeating it changes nothing. */
-  setWithdrawn(id: string, isWithdrawn: boolean): Promise<ShopRecord> {
+  /** Takes a record back, or puts it in again, in somebody's name. Repeating it changes nothing. */
+  setWithdrawn(id: string, isWithdrawn: boolean, by: Person): Promise<ShopRecord> {
     return this.writes.run(async (manager) => {
       const row = await requireRecord(manager, id);
       if ((row.withdrawnAt !== null) !== isWithdrawn) {
         row.withdrawnAt = isWithdrawn ? this.clock.now().toISOString() : null;
         await manager.update(ShopRecordEntity, { id }, { withdrawnAt: row.withdrawnAt });
+        const what = `${isWithdrawn ? 'took back' : 'put in again'} a record of ${row.machineId}: ${row.kind} of ${row.at}`;
+        await this.changes.record(manager, { personId: by.id, noun: 'record', subjectId: id, what });
       }
       return recordFromRow(row);
     });

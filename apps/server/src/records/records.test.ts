@@ -22,8 +22,16 @@ describe('records of a machine', () => {
     expect((await list()).filter((each) => each.id === id)).toMatchObject([{ ...record, personId: 'ines' }]);
     await put(`records/${id}/withdrawal`).expect(200);
     expect((await list()).some((each) => each.id === id)).toBe(false);
+    await put(`records/${id}/withdrawal`).expect(200);
     await server.http.delete(`/api/records/${id}/withdrawal`).expect(200);
     expect((await list()).some((each) => each.id === id)).toBe(true);
+    const changes = (await server.http.get('/api/changes')).body as Change[];
+    expect(
+      changes.filter(({ subjectId }) => subjectId === id).map(({ personId, what }) => [personId, what]),
+    ).toEqual([
+      ['ines', expect.stringContaining('put in again a record of bench: focus of')],
+      ['ines', expect.stringContaining('took back a record of bench: focus of')],
+    ]);
   });
 
   it.each([

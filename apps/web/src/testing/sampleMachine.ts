@@ -1,4 +1,4 @@
-import type { Machine } from '@lone-heron/contract';
+import { nothingKnown, type Machine } from '@lone-heron/contract';
 
 /** A machine for tests: 1.5 kW in per cent, wire in cm/min. */
 export const sampleMachine: Machine = {
@@ -17,16 +17,6 @@ export const sampleMachine: Machine = {
     wireSpeedMmS: { least: 10 / 6, most: 400 / 6, step: 1 / 6 },
     wireSpeedUnit: 'cm/min',
     panel: ['wobbleRate', 'power', 'wireSpeed', 'wobbleWidth'],
-    optics: null,
-    mains: null,
-    coolant: [],
-    pointer: null,
-    feederMenu: [],
-    programSlots: 0,
-    panelFaces: [],
-    dutyPercent: null,
-    modulationHz: null,
-    readyLights: [],
-    lamp: null,
+    ...nothingKnown,
   },
 };

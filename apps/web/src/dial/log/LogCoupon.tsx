@@ -1,5 +1,5 @@
 import { backLooks, type BackLook, type CouponDraft } from '@lone-heron/contract';
-import { useId, useRef, type KeyboardEvent } from 'react';
+import { useRef, type KeyboardEvent } from 'react';
 import { useDispatch } from 'react-redux';
 import { toast } from 'sonner';
 import { useLogCouponMutation, useWithdrawCouponMutation } from '../../shared/api/heronApi.js';
@@ -10,6 +10,7 @@ import {
   logTyped,
   type CouponDraftState,
 } from '../../shared/memory/couponDraftSlice.js';
+import { TypedField } from '../../shared/form/TypedField.js';
 import { Modal } from '../../shared/Modal.js';
 import { OutcomeMark } from '../../shared/OutcomeMark.js';
 import { PictureChoice } from '../../shared/PictureChoice.js';
@@ -187,60 +188,21 @@ function Figures({ log, lightOn, runLength }: FiguresProps) {
   const dispatch = useDispatch();
   return (
     <div className="grid grid-cols-2 gap-x-4 gap-y-2 sm:grid-cols-3">
-      <FigureField
-        label="Light on"
+      <TypedField
+        label="Light on if known"
         unit="s"
         text={log.lightOn}
         read={lightOn}
         onType={(text) => dispatch(logTyped({ lightOn: text }))}
       />
-      <FigureField
-        label="Length of run"
+      <TypedField
+        label="Length of run if known"
         unit="mm"
         text={log.runLength}
         read={runLength}
         onType={(text) => dispatch(logTyped({ runLength: text }))}
       />
       <RealTravel lightOn={lightOn} runLength={runLength} />
-    </div>
-  );
-}
-
-interface FigureFieldProps {
-  label: string;
-  unit: string;
-  text: string;
-  read: TypedFigure;
-  onType: (text: string) => void;
-}
-
-function FigureField({ label, unit, text, read, onType }: FigureFieldProps) {
-  const ids = { field: useId(), fault: useId() };
-  const fault = 'fault' in read ? read.fault : null;
-  return (
-    <div className="flex flex-col gap-1">
-      <label htmlFor={ids.field} className="font-medium">
-        {label} <span className="font-normal text-soft">if known</span>
-      </label>
-      <span className={`input touch-always w-full ${fault === null ? '' : 'input-error'}`}>
-        <input
-          id={ids.field}
-          className="figure text-lg"
-          inputMode="decimal"
-          autoComplete="off"
-          maxLength={40}
-          value={text}
-          aria-invalid={fault !== null}
-          aria-describedby={fault === null ? undefined : ids.fault}
-          onChange={(event) => onType(event.target.value)}
-        />
-        <span className="text-soft">{unit}</span>
-      </span>
-      {fault !== null && (
-        <span id={ids.fault} role="alert" className="fault text-sm">
-          {fault}
-        </span>
-      )}
     </div>
   );
 }

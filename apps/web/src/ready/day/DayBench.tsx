@@ -37,9 +37,7 @@ function OpenDay({ machine, day }: { machine: Machine; day: Day }) {
         {isWorking && !isEnding && (
           <OpenForWork day={day} machine={machine} onShutDown={() => setEnding(true)} />
         )}
-        {step !== undefined && (
-          <StepNow key={`${step.id} ${day.entries.length}`} day={day} step={step} machine={machine} />
-        )}
+        {step !== undefined && <StepNow key={step.id} day={day} step={step} machine={machine} />}
         <DayLinks machine={machine} day={day} />
       </div>
       <StepList day={day} progress={progress} />

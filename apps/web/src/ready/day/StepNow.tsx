@@ -23,17 +23,23 @@ const weightWords: Readonly<Record<Step['weight'], string>> = {
 
 /** The one step to do now: what, why, its values with what they mean, and one large button. */
 export function StepNow({ day, step, machine }: StepNowProps) {
-  const [id] = useState(() => uuid());
+  const [id, setId] = useState(() => uuid());
   const [typed, setTyped] = useState<Record<string, string>>({});
   const person = usePersonAtDesk();
   const [enter, { isLoading, error }] = useEnterStepMutation();
   const { reading, faults } = readStepReading(step.reads, typed);
   const verdict = useVerdict(day, step, machine, reading);
   const before = day.entries.findLast(({ stepId }) => stepId === step.id);
-  const send = (draft: Omit<DayEntryDraft, 'stepId'>) =>
-    void enter({ dayId: day.id, id, draft: { ...draft, stepId: step.id } });
+  /** Under an id made once, so that a second tap is the same save; what was typed goes only when it is stored. */
+  const send = async (draft: Omit<DayEntryDraft, 'stepId'>) => {
+    const answer = await enter({ dayId: day.id, id, draft: { ...draft, stepId: step.id } });
+    if (answer.error !== undefined) return;
+    setId(uuid());
+    setTyped({});
+  };
   const submit = () => {
-    if (reading !== null && person !== null && !isLoading) send({ outcome: 'done', reading, reason: '' });
+    if (reading !== null && person !== null && !isLoading)
+      void send({ outcome: 'done', reading, reason: '' });
   };
   return (
     <section className="sheet flex flex-col gap-4 p-5" aria-label="Now">
@@ -80,7 +86,7 @@ export function StepNow({ day, step, machine }: StepNowProps) {
       {step.weight !== 'stop' && (
         <LeaveOut
           isDisabled={person === null || isLoading}
-          onLeaveOut={(reason) => send({ outcome: 'skipped', reading: { reads: 'none' }, reason })}
+          onLeaveOut={(reason) => void send({ outcome: 'skipped', reading: { reads: 'none' }, reason })}
         />
       )}
     </section>

@@ -1,12 +1,11 @@
 import { useId } from 'react';
-import type { TypedValue } from '../words/readTyped.js';
 
 interface TypedFieldProps {
   label: string;
   unit: string;
   text: string;
   /** What was read of it; null while it is empty. */
-  read: TypedValue | null;
+  read: { readonly value: number | null } | { readonly fault: string } | null;
   onType: (text: string) => void;
 }
 
