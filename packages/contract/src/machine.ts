@@ -192,6 +192,9 @@ export const machineProfileSchema = z
       /** Null where the panel has no such knob. */
       dutyPercent: reachOf({ quantity: 'duty', min: 1, max: 100, unit: '%' }).nullable(),
       modulationHz: reachOf({ quantity: 'modulation', min: 1, max: 100_000, unit: 'Hz' }).nullable(),
+      /** Light on and off in pulsed welding; null where the panel does not pulse. */
+      pulseOnMs: reachOf({ quantity: 'pulse on', min: 0.1, max: 5000, unit: 'ms' }).nullable(),
+      pulseOffMs: reachOf({ quantity: 'pulse off', min: 0.1, max: 5000, unit: 'ms' }).nullable(),
       readyLights: z.array(readyLightsSchema).max(machineModes.length, { error: 'one row a mode' }),
       /** Null for a fibre laser. */
       lamp: lampSchema.nullable(),
@@ -238,6 +241,8 @@ export const nothingKnown: Pick<
   | 'panelFaces'
   | 'dutyPercent'
   | 'modulationHz'
+  | 'pulseOnMs'
+  | 'pulseOffMs'
   | 'readyLights'
   | 'lamp'
 > = {
@@ -250,6 +255,8 @@ export const nothingKnown: Pick<
   panelFaces: [],
   dutyPercent: null,
   modulationHz: null,
+  pulseOnMs: null,
+  pulseOffMs: null,
   readyLights: [],
   lamp: null,
 };

@@ -45,6 +45,8 @@ const benchProfile: MachineProfile = {
   panelFaces: [],
   dutyPercent: { least: 10, most: 100, step: 1 },
   modulationHz: { least: 50, most: 5000, step: 50 },
+  pulseOnMs: { least: 10, most: 1000, step: 10 },
+  pulseOffMs: { least: 10, most: 1000, step: 10 },
   readyLights: [{ mode: 'weld', lights: 'laser ready and clamp, both steady green' }],
   lamp: null,
 };
@@ -73,6 +75,8 @@ const barrowProfile: MachineProfile = {
   panelFaces: [],
   dutyPercent: { least: 5, most: 100, step: 5 },
   modulationHz: { least: 1000, most: 20_000, step: 100 },
+  pulseOnMs: { least: 5, most: 2000, step: 5 },
+  pulseOffMs: { least: 5, most: 2000, step: 5 },
   readyLights: [
     { mode: 'weld', lights: 'three in a row: emission, gas, clamp' },
     { mode: 'clean', lights: 'emission and gas; the clamp stays dark' },
@@ -103,6 +107,8 @@ const lampProfile: MachineProfile = {
   panelFaces: [],
   dutyPercent: null,
   modulationHz: null,
+  pulseOnMs: null,
+  pulseOffMs: null,
   readyLights: [{ mode: 'weld', lights: 'simmer and shutter' }],
   lamp: {
     currentA: { least: 80, most: 320, step: 1 },

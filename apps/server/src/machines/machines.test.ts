@@ -132,6 +132,8 @@ const notKnown = {
   panelFaces: [],
   dutyPercent: null,
   modulationHz: null,
+  pulseOnMs: null,
+  pulseOffMs: null,
   readyLights: [],
   lamp: null,
 };

@@ -88,6 +88,8 @@ type ReachName =
   | 'wireSpeedMmS'
   | 'dutyPercent'
   | 'modulationHz'
+  | 'pulseOnMs'
+  | 'pulseOffMs'
   | 'lamp.currentA'
   | 'lamp.pulseWidthMs'
   | 'lamp.pulseRateHz';
@@ -109,15 +111,26 @@ function PowerPart() {
 }
 
 function ModulationPart() {
-  const [hasDuty, hasModulation] = useWatch<MachineForm, ['hasDuty', 'hasModulation']>({
-    name: ['hasDuty', 'hasModulation'],
-  });
+  const [hasDuty, hasModulation, hasPulses] = useWatch<
+    MachineForm,
+    ['hasDuty', 'hasModulation', 'hasPulses']
+  >({ name: ['hasDuty', 'hasModulation', 'hasPulses'] });
   return (
-    <Part title="Duty and modulation" help="Only where the panel has them. Full duty is continuous light.">
+    <Part
+      title="Duty, modulation, pulses"
+      help="Only where the panel has them. Full duty is continuous light."
+    >
       <CheckField path="hasDuty" label="The panel has a duty knob" />
       {hasDuty && <Reach of="dutyPercent" name="Duty" unit="%" />}
       <CheckField path="hasModulation" label="The panel has a modulation frequency" />
       {hasModulation && <Reach of="modulationHz" name="Modulation" unit="Hz" />}
+      <CheckField path="hasPulses" label="The panel pulses: on and off times" />
+      {hasPulses && (
+        <>
+          <Reach of="pulseOnMs" name="On" unit="ms" />
+          <Reach of="pulseOffMs" name="Off" unit="ms" />
+        </>
+      )}
     </Part>
   );
 }

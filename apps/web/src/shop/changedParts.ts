@@ -22,6 +22,8 @@ const names: Readonly<Record<keyof MachineProfile, string>> = {
   panelFaces: 'how the panel says its knobs',
   dutyPercent: 'duty, %',
   modulationHz: 'modulation, Hz',
+  pulseOnMs: 'pulse on, ms',
+  pulseOffMs: 'pulse off, ms',
   readyLights: 'ready lights',
   lamp: 'lamp',
 };

@@ -65,6 +65,9 @@ export interface MachineForm {
   dutyPercent: TypedReach;
   hasModulation: boolean;
   modulationHz: TypedReach;
+  hasPulses: boolean;
+  pulseOnMs: TypedReach;
+  pulseOffMs: TypedReach;
   /** Empty where the mode has none, or they are not known. */
   readyLights: Record<MachineMode, string>;
   isLamp: boolean;
@@ -147,13 +150,17 @@ export function machineFormOf(name: string, profile: MachineProfile): MachineFor
 }
 
 /** What the panel and its lights say, and the knobs that not every machine has. */
-function shownPanel({ panelFaces, dutyPercent, modulationHz, readyLights, lamp }: MachineProfile) {
+function shownPanel(profile: MachineProfile) {
+  const { panelFaces, dutyPercent, modulationHz, pulseOnMs, pulseOffMs, readyLights, lamp } = profile;
   return {
     panelFaces: byWord(panelKnobs, (knob) => shownFace(panelFaces.find((face) => face.knob === knob))),
     hasDuty: dutyPercent !== null,
     dutyPercent: dutyPercent === null ? emptyReach : shownReach(dutyPercent, 1),
     hasModulation: modulationHz !== null,
     modulationHz: modulationHz === null ? emptyReach : shownReach(modulationHz, 1),
+    hasPulses: pulseOnMs !== null || pulseOffMs !== null,
+    pulseOnMs: pulseOnMs === null ? emptyReach : shownReach(pulseOnMs, 1),
+    pulseOffMs: pulseOffMs === null ? emptyReach : shownReach(pulseOffMs, 1),
     readyLights: byWord(machineModes, (mode) => readyLights.find((row) => row.mode === mode)?.lights ?? ''),
     isLamp: lamp !== null,
     lamp: lamp === null ? emptyLamp : shownLamp(lamp),
@@ -240,6 +247,8 @@ function readPanel(form: MachineForm) {
     panelFaces: knobs.map((knob) => ({ knob, ...readFace(form.panelFaces[knob]) })),
     dutyPercent: form.hasDuty ? readReach(form.dutyPercent, 1) : null,
     modulationHz: form.hasModulation ? readReach(form.modulationHz, 1) : null,
+    pulseOnMs: form.hasPulses ? readReach(form.pulseOnMs, 1) : null,
+    pulseOffMs: form.hasPulses ? readReach(form.pulseOffMs, 1) : null,
     readyLights: modes.map((mode) => ({ mode, lights: form.readyLights[mode] })),
     lamp: form.isLamp ? readLamp(form.lamp) : null,
   };
