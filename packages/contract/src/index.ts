@@ -95,7 +95,15 @@ export {
 export { dayProgress, entryRefusal, type DayProgress, type StepStanding } from './dayProgress.js';
 export { readingVerdict, type ReadingContext } from './readingVerdict.js';
 export { usualSequence } from './usualSequence.js';
-export { bottleDraftSchema, bottleSchema, type Bottle, type BottleDraft } from './supply.js';
+export {
+  bottleChangedAtBar,
+  bottleDraftSchema,
+  bottleRanges,
+  bottleSchema,
+  feedOf,
+  type Bottle,
+  type BottleDraft,
+} from './supply.js';
 export {
   recordDetailSchema,
   shopRecordDraftSchema,

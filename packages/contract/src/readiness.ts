@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { boundedNumber, clientId, moment, oneOf, shortText } from './bounded.js';
+import { bottleRanges } from './supply.js';
 
 /** What a step that is not met does: it stops the sequence until it is, it warns, or it only tells. */
 export const stepWeights = ['stop', 'warn', 'inform'] as const;
@@ -62,7 +63,7 @@ export type Sequence = z.infer<typeof sequenceSchema>;
 const coolant = { quantity: 'coolant', min: 0, max: 60, unit: '°C' };
 const room = { quantity: 'room temperature', min: -20, max: 55, unit: '°C' };
 const humidity = { quantity: 'humidity', min: 1, max: 100, unit: '%' };
-const bottle = { quantity: 'bottle pressure', min: 0, max: 350, unit: 'bar' };
+const bottle = bottleRanges.pressure;
 const flow = { quantity: 'gas flow', min: 0, max: 2000, unit: 'L/min' };
 const torch = { quantity: 'pressure at the nozzle', min: 0, max: 12, unit: 'bar' };
 const bore = { quantity: 'nozzle bore', min: 0.5, max: 12, unit: 'mm' };

@@ -12,24 +12,22 @@ import {
   roomReading,
   watt,
   type CoolantContext,
-  type NozzleGas,
   type ReadingVerdict,
 } from '@lone-heron/core';
 import type { MachineProfile } from './machine.js';
 import type { DayEntry, Step, StepReading } from './readiness.js';
+import { bottleChangedAtBar, type FeedingBottle } from './supply.js';
 
 /** What a reading is judged by: the machine, what was read before it today, and the bottle that feeds it. */
 export interface ReadingContext {
   readonly profile: MachineProfile;
   readonly entries: readonly DayEntry[];
   /** Null where no bottle is recorded on the machine. */
-  readonly bottle: { readonly litres: number; readonly gas: NozzleGas } | null;
+  readonly bottle: FeedingBottle | null;
 }
 
 /** Flow that hours of gas are said for where none was read yet, L/min. */
 const usualFlow = 15;
-/** A bottle is changed with this left in it, bar. */
-const changedAtBar = 10;
 /** A drilled nozzle, between a sharp edge and a rounded one. */
 const discharge = fraction(0.8);
 const shopC = 20;
@@ -77,7 +75,7 @@ function bottleVerdict(bottleBar: number, { bottle, entries }: ReadingContext): 
   const flow = normalLitrePerMinute(newest(entries, 'flow')?.flowLMin ?? usualFlow);
   const pressure = barGauge(bottleBar);
   if (bottle === null) return bottleReading(null, pressure, flow);
-  const judged = { waterVolume: litre(bottle.litres), pressure, changedAt: barGauge(changedAtBar) };
+  const judged = { waterVolume: litre(bottle.litres), pressure, changedAt: barGauge(bottleChangedAtBar) };
   return bottleReading(judged, pressure, flow);
 }
 

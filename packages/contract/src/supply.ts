@@ -1,20 +1,29 @@
-import { shieldingGases } from '@lone-heron/core';
+import { shieldingGases, type NozzleGas } from '@lone-heron/core';
 import { z } from 'zod';
 import { boundedNumber, clientId, moment, oneOf, shortText } from './bounded.js';
+
+/** A bottle is changed with this left in it, bar: a planning figure. */
+export const bottleChangedAtBar = 10;
+
+export const bottleRanges = {
+  litres: { quantity: 'bottle', min: 0.5, max: 400, unit: 'L' },
+  pressure: { quantity: 'bottle pressure', min: 0, max: 350, unit: 'bar' },
+  price: { quantity: 'price', min: 0, max: 10_000, unit: '' },
+} as const;
 
 /** A gas bottle as its label, its papers and its gauge say it. */
 export const bottleDraftSchema = z.strictObject(
   {
     gas: oneOf(shieldingGases),
     /** Volume of water it would hold. */
-    litres: boundedNumber({ quantity: 'bottle', min: 0.5, max: 400, unit: 'L' }),
-    pressureBar: boundedNumber({ quantity: 'bottle pressure', min: 0, max: 350, unit: 'bar' }),
+    litres: boundedNumber(bottleRanges.litres),
+    pressureBar: boundedNumber(bottleRanges.pressure),
     /** As the label says it, such as 4.6 or 99.996 %. */
     purity: shortText(30),
     batch: shortText(40),
     supplier: shortText(60),
     /** In the shop's own money; null where it is not known. */
-    price: boundedNumber({ quantity: 'price', min: 0, max: 10_000, unit: '' }).nullable(),
+    price: boundedNumber(bottleRanges.price).nullable(),
     /** Fitted on this machine; null while it stands in the store. */
     machineId: z.string({ error: 'the id of a machine, or null' }).max(60).nullable(),
   },
@@ -32,3 +41,14 @@ export const bottleSchema = z.strictObject({
   goneAt: moment.nullable(),
 });
 export type Bottle = z.infer<typeof bottleSchema>;
+
+/** The bottle that feeds a machine, as a reading is judged by. */
+export interface FeedingBottle {
+  readonly litres: number;
+  readonly gas: NozzleGas;
+}
+
+/** What a bottle feeds a nozzle with. */
+export function feedOf({ litres, gas }: Pick<Bottle, 'litres' | 'gas'>): FeedingBottle {
+  return { litres, gas: gas === 'dryAir' ? 'air' : gas };
+}

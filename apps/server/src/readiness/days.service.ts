@@ -64,7 +64,10 @@ export class DaysService {
     return this.writes.run(async (manager) => {
       const open = await manager.findOneBy(DayEntity, { machineId, closedAt: IsNull() });
       if (open !== null) return dayFromRow(await requireDay(manager, open.id));
-      if (await manager.existsBy(DayEntity, { id })) return dayFromRow(await requireDay(manager, id));
+      const earlier = await manager.findOneBy(DayEntity, { id });
+      if (earlier !== null && earlier.machineId !== machineId)
+        throw conflict(`Day ${id} is another machine’s.`);
+      if (earlier !== null) return dayFromRow(await requireDay(manager, id));
       const { revision, startUp, shutDown } = await this.sequences.current(machineId, manager);
       const openedAt = this.clock.now().toISOString();
       const steps = { sequenceRevision: revision, startUp, shutDown };

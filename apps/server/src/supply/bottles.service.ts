@@ -1,4 +1,10 @@
-import type { Bottle, BottleDraft, Person, ReadingContext } from '@lone-heron/contract';
+import {
+  feedOf,
+  type Bottle,
+  type BottleDraft,
+  type Person,
+  type ReadingContext,
+} from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { isDeepStrictEqual } from 'node:util';
 import { DataSource, IsNull, type EntityManager } from 'typeorm';
@@ -67,8 +73,7 @@ export class BottlesService {
   /** The bottle that feeds a machine, as a reading is judged by; null where none is recorded. */
   async fittedOn(machineId: string, manager: EntityManager): Promise<ReadingContext['bottle']> {
     const bottle = await manager.findOneBy(BottleEntity, { machineId, goneAt: IsNull() });
-    if (bottle === null) return null;
-    return { litres: bottle.litres, gas: bottle.gas === 'dryAir' ? 'air' : bottle.gas };
+    return bottle === null ? null : feedOf(bottle);
   }
 
   /** Notes what a start-up read at the bottle that feeds a machine. */

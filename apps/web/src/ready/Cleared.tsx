@@ -1,14 +1,14 @@
 import { clearanceFor, type Machine } from '@lone-heron/contract';
 import { format } from 'date-fns';
 import { BadgeCheck, TriangleAlert } from 'lucide-react';
+import { useClearancesQuery } from '../shared/api/clearancesApi.js';
 import { usePeopleQuery } from '../shared/api/heronApi.js';
 import { usePersonAtDesk } from '../shared/door/usePersonAtDesk.js';
-import { useClearancesForReadyQuery } from './readyApi.js';
 
 /** Whether the person at the desk is cleared to weld on this machine, by whom and until when. */
 export function Cleared({ machine }: { machine: Machine }) {
   const person = usePersonAtDesk();
-  const { data: clearances } = useClearancesForReadyQuery(undefined);
+  const { data: clearances } = useClearancesQuery(undefined);
   const { data: people = [] } = usePeopleQuery(undefined);
   if (person === null || clearances === undefined) return null;
   const asked = { personId: person.id, machineId: machine.id, mode: 'weld' } as const;

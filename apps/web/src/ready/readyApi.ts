@@ -1,8 +1,6 @@
 import {
-  clearanceSchema,
   daySchema,
   sequenceSchema,
-  type Clearance,
   type Day,
   type DayEntryDraft,
   type Sequence,
@@ -48,11 +46,6 @@ const readyApi = heronApi.injectEndpoints({
       responseSchema: sequenceSchema,
       invalidatesTags: ['Machine', 'Change'],
     }),
-    clearancesForReady: build.query<Clearance[], undefined>({
-      query: () => 'clearances',
-      responseSchema: clearanceSchema.array(),
-      providesTags: ['Record'],
-    }),
   }),
 });
 
@@ -63,5 +56,4 @@ export const {
   useEnterStepMutation,
   useSequenceQuery,
   useReviseSequenceMutation,
-  useClearancesForReadyQuery,
 } = readyApi;

@@ -21,11 +21,6 @@ const shopApi = heronApi.injectEndpoints({
       responseSchema: eyewearSchema,
       invalidatesTags: ['Record', 'Change'],
     }),
-    clearances: build.query<Clearance[], undefined>({
-      query: () => 'clearances',
-      responseSchema: clearanceSchema.array(),
-      providesTags: ['Record'],
-    }),
     clear: build.mutation<Clearance, { id: string; draft: ClearanceDraft }>({
       query: ({ id, draft }) => ({ url: `clearances/${id}`, method: 'PUT', body: draft }),
       responseSchema: clearanceSchema,
@@ -42,10 +37,5 @@ const shopApi = heronApi.injectEndpoints({
   }),
 });
 
-export const {
-  useEyewearQuery,
-  useSaveEyewearMutation,
-  useClearancesQuery,
-  useClearMutation,
-  useSetClearanceWithdrawnMutation,
-} = shopApi;
+export const { useEyewearQuery, useSaveEyewearMutation, useClearMutation, useSetClearanceWithdrawnMutation } =
+  shopApi;

@@ -1,4 +1,11 @@
-import { readingVerdict, type Day, type DayEntryDraft, type Machine, type Step } from '@lone-heron/contract';
+import {
+  feedOf,
+  readingVerdict,
+  type Day,
+  type DayEntryDraft,
+  type Machine,
+  type Step,
+} from '@lone-heron/contract';
 import type { ReadingVerdict } from '@lone-heron/core';
 import { useId, useState } from 'react';
 import { v7 as uuid } from 'uuid';
@@ -116,10 +123,7 @@ function useVerdict(
   const { data: bottles = [] } = useBottlesQuery(undefined);
   if (reading === null) return null;
   const fitted = bottles.find(({ machineId, goneAt }) => machineId === machine.id && goneAt === null);
-  const bottle =
-    fitted === undefined
-      ? null
-      : { litres: fitted.litres, gas: fitted.gas === 'dryAir' ? ('air' as const) : fitted.gas };
+  const bottle = fitted === undefined ? null : feedOf(fitted);
   return readingVerdict(reading, step, { profile: machine.profile, entries: day.entries, bottle });
 }
 

@@ -1,4 +1,5 @@
 import {
+  bottleChangedAtBar,
   coreJob,
   coreSetting,
   realTravelMmS,
@@ -28,8 +29,6 @@ export interface BottleLeft {
   readonly travelMmS: number;
 }
 
-/** A bottle is changed with this left in it, bar. */
-const changedAtBar = 10;
 /** Gas before and after the light, s a seam; seams of this length, mm: planning figures. */
 const beforeAndAfterS = 3;
 const seamMm = 200;
@@ -44,7 +43,7 @@ export function bottleLeft(
   const travelMmS = realTravelMmS(coupon) ?? modelTravelMmS(coupon, profile);
   const flowLMin = coupon.setting.gasFlowLMin;
   const left = bottleReach(
-    { waterVolume: litre(litres), pressure: barGauge(pressureBar), changedAt: barGauge(changedAtBar) },
+    { waterVolume: litre(litres), pressure: barGauge(pressureBar), changedAt: barGauge(bottleChangedAtBar) },
     {
       flow: normalLitrePerMinute(flowLMin),
       travel: mmPerSecond(travelMmS),

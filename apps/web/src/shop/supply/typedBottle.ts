@@ -1,4 +1,4 @@
-import type { Bottle, BottleDraft } from '@lone-heron/contract';
+import { bottleRanges, type Bottle, type BottleDraft } from '@lone-heron/contract';
 import { figure } from '../../shared/words/figures.js';
 import { readTyped, type TypedQuantity, type TypedValue } from '../../shared/words/readTyped.js';
 
@@ -24,9 +24,9 @@ export interface ReadBottle {
 }
 
 const quantities = {
-  litres: { range: { quantity: 'bottle', min: 0.5, max: 400, unit: 'L' }, dimension: null },
-  pressure: { range: { quantity: 'bottle pressure', min: 0, max: 350, unit: 'bar' }, dimension: 'pressure' },
-  price: { range: { quantity: 'price', min: 0, max: 10_000, unit: '' }, dimension: null },
+  litres: { range: bottleRanges.litres, dimension: null },
+  pressure: { range: bottleRanges.pressure, dimension: 'pressure' },
+  price: { range: bottleRanges.price, dimension: null },
 } as const satisfies Record<string, TypedQuantity>;
 
 const newBottle: TypedBottle = {

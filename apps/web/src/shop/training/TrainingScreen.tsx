@@ -3,12 +3,13 @@ import { format } from 'date-fns';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
+import { useClearancesQuery } from '../../shared/api/clearancesApi.js';
 import { useMachinesQuery, usePeopleQuery } from '../../shared/api/heronApi.js';
 import { problemOf } from '../../shared/api/problemOf.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { Loading } from '../../shared/Loading.js';
 import { LoadFailed } from '../../shared/LoadFailed.js';
-import { useClearancesQuery, useSetClearanceWithdrawnMutation } from '../shopApi.js';
+import { useSetClearanceWithdrawnMutation } from '../shopApi.js';
 import { ShopPage } from '../ShopPage.js';
 import { ClearForm } from './ClearForm.js';
 
