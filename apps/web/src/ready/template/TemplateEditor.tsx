@@ -19,10 +19,10 @@ import { useReviseSequenceMutation } from '../readyApi.js';
 const weightWords = { stop: 'stops until met', warn: 'warns', inform: 'informs' } as const;
 const readWords = {
   none: 'nothing',
-  coolant: 'coolant temperature',
-  room: 'room temperature and humidity',
-  bottle: 'bottle pressure',
-  flow: 'flow and pressure at the nozzle',
+  coolant: 'the coolant',
+  room: 'room, humidity',
+  bottle: 'the bottle',
+  flow: 'flow, nozzle',
 } as const;
 
 /** Both sequences of a machine as a lead changes them: saving makes the next revision. */
@@ -164,7 +164,7 @@ function StepFields({ phase, index }: { phase: PhaseName; index: number }) {
   const reads = useWatch<SequenceDraft>({ name: `${phase}.${index}.reads` });
   const fault = formState.errors[phase]?.[index]?.title?.message;
   return (
-    <div className="grid min-w-60 grow gap-2 lg:grid-cols-[2fr_2fr_10rem_14rem]">
+    <div className="grid min-w-60 grow gap-2 lg:grid-cols-[3fr_2fr_9.5rem_12rem]">
       <div>
         <input
           className={`input touch-always w-full text-base ${fault === undefined ? '' : 'input-error'}`}
