@@ -113,6 +113,7 @@ export {
 // What practitioners disagree on, school by school
 export {
   practiceQuestions,
+  practiceSchools,
   usualPractice,
   type Practice,
   type PracticeQuestion,
@@ -179,6 +180,8 @@ export {
   notInTheModel,
   type NotInTheModel,
   jointOutline,
+  meltPlace,
+  type MeltPlace,
   type JointOutline,
   type PointMm,
   type PolygonMm,
@@ -233,6 +236,7 @@ export {
   meltKernel,
   type MeltInput,
   type MeltPrediction,
+  harderToMelt,
   type WireFeed,
   reachLimits,
   readOutcome,
@@ -267,7 +271,16 @@ export {
 } from './heat/index.js';
 
 // How likely each outcome is
-export { depthSpread, couponsToLand, outcomeOdds, oddsWithin, type OutcomeOdds } from './odds/index.js';
+export {
+  calibration,
+  type CalibrationBin,
+  type StatedChance,
+  depthSpread,
+  couponsToLand,
+  outcomeOdds,
+  oddsWithin,
+  type OutcomeOdds,
+} from './odds/index.js';
 
 // Wire: which, how much, at what pace; passes, dressing and a warm nozzle
 export {
@@ -312,6 +325,8 @@ export {
   type GasRow,
   type GasOnFamily,
   shieldingGasFor,
+  gasOnJoint,
+  type GasOnJoint,
   type GasChoice,
   nozzleFlow,
   type NozzleFlowInput,
@@ -397,6 +412,7 @@ export {
   plainBead,
   travelOf,
   forecastWeld,
+  expectedDepth,
   type WeldForecast,
   solvePower,
   solveDuty,
@@ -407,6 +423,16 @@ export {
   type Alternative,
   type SettingReasons,
   type Shortfall,
+  type JobChange,
+  type Remedy,
+  aimFromBothSides,
+  suggestHolding,
+  type HeldKnobs,
+  easeOff,
+  type EasedOff,
+  finishLimits,
+  finishNotes,
+  type FinishLimit,
   knobs,
   knobValue,
   knobRange,
@@ -440,6 +466,12 @@ export {
   type NextCoupons,
 } from './advice/index.js';
 
+// A joint said in a few words
+export { understandJoint, type UnderstoodJoint } from './phrase/index.js';
+
+// What a joint asks before light
+export { preparation, type PreparationStep } from './prepare/index.js';
+
 // What feeds the machine
 export {
   mainsDraw,
@@ -472,6 +504,8 @@ export {
   hazardDistance,
   diffuseHazardDistance,
   planEyes,
+  cautionsFor,
+  type Caution,
   type LaserBeam,
   type DiffuseReflection,
   type EyePlan,
@@ -512,13 +546,69 @@ export {
   type SeamCost,
   type SeamUse,
   type ShopPrices,
+  metreOfSeam,
+  type MetreInput,
+  type MetreOfSeam,
 } from './plan/index.js';
 
 // Special functions that several domains need
 export {
   besselK0Scaled,
+  ellipticE,
+  erfc,
   bracketedRoot,
   normalCdf,
   logNormalInterval,
   logNormalDensity,
 } from './numeric/index.js';
+
+// Tests of a weld: etchants, pressure, and what is asked of it
+export {
+  etchants,
+  etchantsFor,
+  etchantFacts,
+  type Etchant,
+  type EtchantFacts,
+  acceptanceCriteria,
+  judgeAcceptance,
+  type AcceptanceCriterion,
+  type AcceptanceLevel,
+  type CriterionVerdict,
+  type InspectionFound,
+  pressureFinding,
+  type PressureFinding,
+  type PressureHold,
+} from './inspect/index.js';
+
+// Pictures of sections: scale, lengths with their reading error, the fusion line, and drawn ones to try it on
+export {
+  acrossFace,
+  belowFace,
+  fusionLineReadings,
+  generatedSection,
+  lengthBetween,
+  pictureScale,
+  pixelsBelowFace,
+  pixelsBetween,
+  traceFusionLine,
+  type DrawnSection,
+  type FaceLine,
+  type FusionLine,
+  type FusionLineReadings,
+  type GrayPicture,
+  type PicturePoint,
+  type PictureReading,
+  type PictureScale,
+  type SectionToDraw,
+  type TraceTask,
+} from './picture/index.js';
+
+// Ladders: coupons that change a knob or a few on purpose, and what they say
+export {
+  mostRungs,
+  planRungs,
+  ladderAnswer,
+  type KnobAnswer,
+  type LadderAnswer,
+  type LadderReading,
+} from './ladder/index.js';

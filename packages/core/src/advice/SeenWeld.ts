@@ -22,6 +22,7 @@ export const weldingSigns = [
   'crackling',
   'sparks',
   'fadedAlongSeam',
+  'craterSunk',
 ] as const;
 export type WeldingSign = (typeof weldingSigns)[number];
 

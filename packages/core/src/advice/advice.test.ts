@@ -173,7 +173,10 @@ describe('the next coupon', () => {
     };
     const forecastThere = forecastWeld(known, setting);
     expect(forecastThere.expectedReach).toBeLessThan(forecast.expectedReach * 0.9);
-    expect(forecastThere.spread).toBeLessThan(0.1);
+    // The line is known to better than a tenth; the next weld still scatters by a tenth around it.
+    expect(depthCorrection(shop, weld).sd).toBeLessThan(0.1);
+    expect(forecastThere.spread).toBeGreaterThan(0.1);
+    expect(forecastThere.spread).toBeLessThan(0.15);
     expect(suggestSetting(known).setting.power).toBeGreaterThan(setting.power);
     expect(suggestSetting(known).forecast.chance).toBeGreaterThan(0.9);
     expect(nextCoupons(known, setting).mostLikelyToLand.turned).not.toBeNull();

@@ -1,4 +1,4 @@
-import ellipe from '@stdlib/math-base-special-ellipe';
+import { ellipticE } from '../numeric/index.js';
 import { metrePerSecond, type MetrePerSecond } from '../quantity/index.js';
 import { closedPaths, type ClosedPath } from './closedPath.js';
 import type { Wobble } from './Wobble.js';
@@ -66,13 +66,13 @@ export function peakPathSpeed(wobble: Wobble, travel: MetrePerSecond): MetrePerS
 
 /** Mean over a cycle of sqrt(v2 + A2 cos2), where peak2 = v2 + A2: (2/pi) peak E(A2/peak2). */
 function meanOfEllipse(peak: number, sweep: number): number {
-  return (2 / Math.PI) * peak * ellipe((sweep / peak) ** 2);
+  return (2 / Math.PI) * peak * ellipticE((sweep / peak) ** 2);
 }
 
 /** Mean over a cycle of sqrt(v2 + A2 + 2 v A cos): (2/pi)(v + A) E(4 v A/(v + A)2). */
 function meanOfCircle(travel: number, sweep: number): number {
   const peak = travel + sweep;
-  return (2 / Math.PI) * peak * ellipe((4 * travel * sweep) / (peak * peak));
+  return (2 / Math.PI) * peak * ellipticE((4 * travel * sweep) / (peak * peak));
 }
 
 /**

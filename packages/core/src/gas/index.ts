@@ -10,3 +10,4 @@ export { shieldingGasFor, type GasChoice } from './shieldingGas.js';
 export { nozzleFlow, type NozzleFlowInput, type NozzleGas } from './nozzleFlow.js';
 export { flowSlip, type FlowSlip } from './flowSlip.js';
 export { gasLeft, gasPerSeam, bottleReach, type GasBottle, type GasUse, type BottleReach } from './bottle.js';
+export { gasOnJoint, type GasOnJoint } from './gasOnJoint.js';

@@ -41,3 +41,4 @@ export { backingFor, type BackingChoice } from './backingFor.js';
 export { seamStitches, weldedLength, type Stitch } from './seamRun.js';
 export { notInTheModel, type NotInTheModel } from './notInTheModel.js';
 export { jointOutline, type JointOutline, type PointMm, type PolygonMm } from './jointOutline.js';
+export { meltPlace, type MeltPlace } from './meltPlace.js';

@@ -9,3 +9,4 @@ export type { MeltInput, MeltPrediction, WireFeed } from './MeltInput.js';
 export { reachLimits, readOutcome, outcomes, type Outcome, type ReachLimits } from './reading.js';
 export { meltHalfWidth } from './beadSection.js';
 export { beadBalance, type BeadBalance, type BeadBalanceInput } from './beadBalance.js';
+export { harderToMelt } from './harderToMelt.js';

@@ -5,8 +5,18 @@ import { metalTable } from './metalTable.js';
 /** The metals a joint can be said in so far: those whose wire, gas and cautions have been worked out. */
 export const dialledMetals = [
   'lowCarbonSteel',
+  'galvanised',
   'stainless304',
+  'stainless316',
+  'aluminium3003',
   'aluminium5052',
+  'aluminium5083',
+  'aluminium6061',
+  'aluminium6082',
+  'copper',
+  'brass',
+  'titanium2',
+  'nickel625',
 ] as const satisfies readonly MetalId[];
 
 /** A metal that Dial offers. */

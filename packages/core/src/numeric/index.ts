@@ -2,3 +2,5 @@ export { besselK0Scaled } from './besselK0Scaled.js';
 export { bracketedRoot } from './bracketedRoot.js';
 export { normalCdf } from './normalCdf.js';
 export { logNormalInterval, logNormalDensity } from './logNormalInterval.js';
+export { ellipticE } from './ellipticE.js';
+export { erfc } from './erfc.js';

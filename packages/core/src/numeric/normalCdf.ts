@@ -1,4 +1,4 @@
-import erfc from '@stdlib/math-base-special-erfc';
+import { erfc } from './erfc.js';
 
 /**
  * Chance that a standard normal variable lies below x.

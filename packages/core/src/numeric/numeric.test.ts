@@ -1,5 +1,7 @@
 import fc from 'fast-check';
-import { besselK0Scaled, bracketedRoot, logNormalInterval, normalCdf } from './index.js';
+import ellipe from '@stdlib/math-base-special-ellipe';
+import libraryErfc from '@stdlib/math-base-special-erfc';
+import { besselK0Scaled, bracketedRoot, ellipticE, erfc, logNormalInterval, normalCdf } from './index.js';
 
 describe('the log of a normal interval', () => {
   it('is the log of the difference where that still has digits', () => {
@@ -46,5 +48,32 @@ describe('the bracketed root', () => {
   });
   it('finds falling roots as well as rising ones', () => {
     expect(bracketedRoot((x) => 3 - x, 0, 5, 1e-12)).toBeCloseTo(3, 10);
+  });
+});
+
+describe('the elliptic integral E', () => {
+  it('agrees with the library over its whole range, its ends included', () => {
+    for (const m of [0, 1, 1 - 1e-16, 1e-300]) expect(ellipticE(m)).toBeCloseTo(ellipe(m), 13);
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 1, noNaN: true }), (m) => {
+        expect(Math.abs(ellipticE(m) / ellipe(m) - 1)).toBeLessThan(1e-13);
+      }),
+    );
+  });
+});
+
+describe('the complementary error function', () => {
+  it('agrees with the library on both sides, into its far tail', () => {
+    fc.assert(
+      fc.property(fc.double({ min: -6, max: 26, noNaN: true }), (x) => {
+        expect(Math.abs(erfc(x) / libraryErfc(x) - 1)).toBeLessThan(1e-12);
+      }),
+      { numRuns: 500 },
+    );
+  });
+
+  it('ends at 0 and 2, and hands on what is no number', () => {
+    expect([erfc(Infinity), erfc(-Infinity), erfc(0)]).toEqual([0, 2, 1]);
+    expect(erfc(Number.NaN)).toBeNaN();
   });
 });

@@ -1,9 +1,8 @@
+export { practiceQuestions, type PracticeQuestion, type School } from './practiceQuestions.js';
 export {
-  practiceQuestions,
+  practiceSchools,
   usualPractice,
   type Practice,
-  type PracticeQuestion,
   type PracticeTopic,
-  type School,
   type SchoolOf,
-} from './practiceQuestions.js';
+} from './practiceSchools.js';

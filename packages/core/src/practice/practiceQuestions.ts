@@ -1,3 +1,5 @@
+import type { PracticeTopic, SchoolOf } from './practiceSchools.js';
+
 /** One way of answering a question that practitioners disagree on. */
 export interface School {
   /** As the shop would say it. */
@@ -6,10 +8,10 @@ export interface School {
   readonly restsOn: string;
 }
 
-/** A question with its schools; the first of them is where a shop starts. */
-export interface PracticeQuestion {
+/** A question with its schools in words. */
+export interface PracticeQuestion<Name extends string = string> {
   readonly question: string;
-  readonly schools: Readonly<Record<string, School>>;
+  readonly schools: Readonly<Record<Name, School>>;
   /** Said where a claim of one school does not agree with its own figures or with physics. */
   readonly doubt?: string;
 }
@@ -183,16 +185,4 @@ export const practiceQuestions = {
     doubt:
       'What is said of gas angle and bead width contradicts its own figures; nothing is built on it. The angle counts only through the shop’s coupons.',
   },
-} as const satisfies Record<string, PracticeQuestion>;
-
-export type PracticeTopic = keyof typeof practiceQuestions;
-/** The name of a school of a topic. */
-export type SchoolOf<Topic extends PracticeTopic> = keyof (typeof practiceQuestions)[Topic]['schools'];
-
-/** The shop's own practice: one school for each topic. */
-export type Practice = { readonly [Topic in PracticeTopic]: SchoolOf<Topic> };
-
-/** Where a shop starts: the first school of each topic. */
-export const usualPractice: Practice = Object.fromEntries(
-  Object.entries(practiceQuestions).map(([topic, { schools }]) => [topic, Object.keys(schools)[0]]),
-) as unknown as Practice;
+} as const satisfies { readonly [Topic in PracticeTopic]: PracticeQuestion<SchoolOf<Topic>> };

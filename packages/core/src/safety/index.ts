@@ -10,3 +10,4 @@ export {
 } from './eyeHazard.js';
 export { airEnergy, waterEnergy, hoopStress } from './pressureTest.js';
 export { gaugeClaim, type GaugeClaim, type PressureGauge } from './gaugeClaim.js';
+export { cautionsFor, type Caution } from './cautionsFor.js';

@@ -40,7 +40,10 @@ export interface JobEvidence {
 
 /** A joint to be welded on a machine for a purpose. */
 export interface WeldJob {
+  /** What is computed: where two metals differ, the one that melts harder. */
   readonly metal: Metal;
+  /** Both metals where they differ; left out where they are one. */
+  readonly pair?: readonly [Metal, Metal];
   readonly joint: Joint;
   /** Null to weld without wire. */
   readonly wireDiameter: Metre | null;

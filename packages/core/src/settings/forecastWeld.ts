@@ -33,7 +33,7 @@ export interface WeldForecast {
   readonly start: Kelvin;
   /** Depth over thickness with what the shop's coupons say; the model's own without coupons. */
   readonly expectedReach: number;
-  /** Standard deviation of ln(real depth / expected depth). */
+  /** Standard deviation of ln(real depth / expected depth) of the next weld. */
   readonly spread: number;
   readonly limits: ReachLimits;
   /** The outcome at the expected reach. */
@@ -131,12 +131,19 @@ function withWarming(
 /** A part that gets warmer than this share of its melting rise is past what one pass's images can say. */
 const warmestShare = 0.6;
 
-/** What the shop's coupons say, or the metal table's own spread around the model. */
+/** Two welds of one setting differ by this much, whatever is known of the setting: what a cut section scatters by. */
+const weldScatter = 0.1;
+
+/**
+ * What the shop's coupons say, or the metal table's own spread around the model. The table's spread is the whole of
+ * it; what coupons take away from it is doubt about the setting, never the scatter from one weld to the next.
+ */
 function correctionOf(job: WeldJob, melt: MeltInput, prediction: MeltPrediction): DepthCorrection {
   const { evidence } = job;
-  if (evidence === undefined || evidence.shop.used.length === 0) {
-    return { lnRatio: 0, sd: depthSpread(job.metal, melt.thickness, prediction.keyholeShare) };
-  }
+  const before = depthSpread(job.metal, melt.thickness, prediction.keyholeShare);
+  if (evidence === undefined || evidence.shop.used.length === 0) return { lnRatio: 0, sd: before };
   const { machineId, gas, gunAngle } = evidence;
-  return depthCorrection(evidence.shop, { machineId, melt, gap: seamOf(job.joint).gap, gas, gunAngle });
+  const weld = { machineId, melt, gap: seamOf(job.joint).gap, gas, gunAngle };
+  const { lnRatio, sd } = depthCorrection(evidence.shop, weld);
+  return { lnRatio, sd: Math.max(sd, Math.min(before, Math.hypot(sd, weldScatter))) };
 }

@@ -1,3 +1,4 @@
+export { expectedDepth } from './expectedDepth.js';
 export { aimKinds, type Aim, type WeldJob, type JobEvidence } from './WeldJob.js';
 export type { WeldSetting, Pace } from './WeldSetting.js';
 export { wantedWindow, type ReachWindow } from './wantedWindow.js';
@@ -9,6 +10,11 @@ export { suggestSetting, type Suggestion } from './suggestSetting.js';
 export { suggestAlternatives, type Alternative } from './suggestAlternatives.js';
 export { type SettingReasons } from './settingReasons.js';
 export { type Shortfall } from './findShortfall.js';
+export type { JobChange, Remedy } from './JobChange.js';
+export { aimFromBothSides } from './bothSides.js';
+export { suggestHolding, type HeldKnobs } from './suggestHolding.js';
+export { easeOff, type EasedOff } from './easeOff.js';
+export { finishLimits, finishNotes, type FinishLimit } from './finishLimits.js';
 export { knobs, knobValue, knobRange, turnKnob, type Knob } from './turnKnob.js';
 export { knobEffect, type KnobEffect } from './knobEffect.js';
 export { settingWarnings } from './settingWarnings.js';

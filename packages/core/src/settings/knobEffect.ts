@@ -13,8 +13,8 @@ export interface KnobEffect {
   readonly usable: { readonly from: number; readonly to: number } | null;
 }
 
-/** At most this many settings of a knob are tried for its usable band. */
-const mostTries = 160;
+/** Strides that a knob's reach is looked over in for its usable band; a run narrower than one may be overlooked. */
+const mostTries = 24;
 
 /**
  * Sensitivity and usable band of a knob; null where the setting has no such knob.
@@ -37,36 +37,47 @@ export function knobEffect(job: WeldJob, setting: WeldSetting, knob: Knob): Knob
   };
 }
 
-/** The run of settings that land, around the current one where it lands, else the first such run. */
+/** The run of steps that land, around the current one where it lands, else the first such run; its ends to the step. */
 function usableBand(job: WeldJob, setting: WeldSetting, knob: Knob, range: KnobRange<number>) {
-  const tries = triedValues(range);
-  const lands = tries.map((at) => {
+  const lands = (step: number) => {
+    const at = valueAtStep(range, step);
+    if (at <= 0) return false;
     const { expectedReach, window } = forecastUnguarded(job, turnKnob(setting, knob, at));
     return expectedReach >= window.from && expectedReach <= window.to;
-  });
-  const current = nearestIndex(tries, knobValue(setting, knob) ?? range.least);
-  const inside = lands[current] === true ? current : lands.indexOf(true);
-  if (inside < 0) return null;
-  let first = inside;
-  let last = inside;
-  while (lands[first - 1] === true) first--;
-  while (lands[last + 1] === true) last++;
-  return { from: tries[first] as number, to: tries[last] as number };
+  };
+  const last = stepCount(range);
+  const stride = Math.max(1, Math.ceil(last / mostTries));
+  const tries = Array.from({ length: Math.floor(last / stride) + 1 }, (_, i) => i * stride);
+  const current = stepOf(range, knobValue(setting, knob) ?? range.least, last);
+  const inside = lands(current) ? current : tries.find(lands);
+  if (inside === undefined) return null;
+  return {
+    from: valueAtStep(range, endOfRun(inside, -stride, 0, lands)),
+    to: valueAtStep(range, endOfRun(inside, stride, last, lands)),
+  };
 }
 
-/** The knob's own steps above zero, thinned out evenly where it has very many. */
-function triedValues(range: KnobRange<number>): readonly number[] {
-  const steps = stepCount(range);
-  const stride = Math.max(1, Math.ceil(steps / mostTries));
-  const values: number[] = [];
-  for (let step = 0; step <= steps; step += stride) values.push(valueAtStep(range, step));
-  return values.filter((value) => value > 0);
+function stepOf(range: KnobRange<number>, value: number, last: number): number {
+  return Math.min(Math.max(Math.round((value - range.least) / range.step), 0), last);
 }
 
-function nearestIndex(values: readonly number[], wanted: number): number {
-  let best = 0;
-  values.forEach((value, index) => {
-    if (Math.abs(value - wanted) < Math.abs((values[best] as number) - wanted)) best = index;
-  });
-  return best;
+/**
+ * The last step that lands on the way from one that does: in strides while they land, then halved to the step between
+ * the last that did and the first that did not.
+ */
+function endOfRun(inside: number, stride: number, end: number, lands: (step: number) => boolean): number {
+  const isBeyond = (step: number) => (stride > 0 ? step > end : step < end);
+  let good = inside;
+  let bad = good + stride;
+  while (!isBeyond(bad) && lands(bad)) [good, bad] = [bad, bad + stride];
+  if (isBeyond(bad)) {
+    if (good === end || lands(end)) return end;
+    bad = end;
+  }
+  while (Math.abs(bad - good) > 1) {
+    const middle = Math.trunc((good + bad) / 2);
+    if (lands(middle)) good = middle;
+    else bad = middle;
+  }
+  return good;
 }

@@ -85,13 +85,15 @@ describe('suggestSetting', () => {
     expect(shortfall?.obstacle).toMatch(
       /At its full 1500 W this machine melts \d\.\d mm, \d+ % of the way through/,
     );
-    expect(shortfall?.remedies).toContain('Weld from both sides.');
-    expect(shortfall?.remedies[0]).toMatch(/A machine of about \d+00 W\./);
+    const words = shortfall?.remedies.map((each) => each.words);
+    expect(words).toContain('Weld from both sides.');
+    expect(words?.[0]).toMatch(/A machine of about \d+00 W\./);
   });
 
   it('finds a machine of the power it names strong enough', () => {
     const { shortfall } = suggestSetting(job({ thickness: 8 }));
-    const named = Number(/about (\d+) W/.exec(shortfall?.remedies[0] ?? '')?.[1]);
+    const change = shortfall?.remedies[0]?.change;
+    const named = change?.kind === 'machine' ? change.power : 0;
     const stronger = { ...bench, power: { least: watt(200), most: watt(named), step: 10 } };
     expect(suggestSetting(job({ thickness: 8, machine: stronger })).shortfall).toBeNull();
   });

@@ -1,0 +1,10 @@
+export { etchants, etchantsFor, etchantFacts, type Etchant, type EtchantFacts } from './etchants.js';
+export {
+  acceptanceCriteria,
+  judgeAcceptance,
+  type AcceptanceCriterion,
+  type AcceptanceLevel,
+  type CriterionVerdict,
+  type InspectionFound,
+} from './acceptance.js';
+export { pressureFinding, type PressureFinding, type PressureHold } from './pressureFinding.js';

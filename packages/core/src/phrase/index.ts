@@ -1,0 +1,1 @@
+export { understandJoint, type UnderstoodJoint } from './understandJoint.js';

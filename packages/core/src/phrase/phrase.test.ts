@@ -1,0 +1,56 @@
+import { understandJoint } from './index.js';
+
+describe('a joint said at once', () => {
+  it.each<[string, ReturnType<typeof understandJoint>]>([
+    ['304 1.5 butt', { metals: ['stainless304'], kind: 'butt', thicknesses: ['1.5'], unknown: [] }],
+    [
+      '16ga al corner',
+      { metals: ['aluminium5052'], kind: 'outsideCorner', thicknesses: ['16ga'], unknown: [] },
+    ],
+    [
+      'steel 2 to 3 mm lap gap .2 wire 1',
+      {
+        metals: ['lowCarbonSteel'],
+        kind: 'lap',
+        thicknesses: ['2', '3mm'],
+        gap: '.2',
+        wire: '1',
+        unknown: [],
+      },
+    ],
+    [
+      '1/16 x 1/8 316 inside corner no wire',
+      {
+        metals: ['stainless316'],
+        kind: 'insideCorner',
+        thicknesses: ['1/16', '1/8'],
+        wire: null,
+        unknown: [],
+      },
+    ],
+    [
+      '304 to mild steel 1,5 T 0.8mm wire',
+      {
+        metals: ['stainless304', 'lowCarbonSteel'],
+        kind: 'tee',
+        thicknesses: ['1,5'],
+        wire: '0.8mm',
+        unknown: [],
+      },
+    ],
+    ['tube on plate 2mm', { metals: [], kind: 'tubeToPlate', thicknesses: ['2mm'], unknown: [] }],
+    ['18 gauge galv edge', { metals: ['galvanised'], kind: 'edge', thicknesses: ['18gauge'], unknown: [] }],
+    ['625 nickel 2', { metals: ['nickel625'], thicknesses: ['2'], unknown: [] }],
+  ])('“%s”', (text, understood) => {
+    expect(understandJoint(text)).toEqual(understood);
+  });
+
+  it('names what it does not understand and keeps the rest', () => {
+    expect(understandJoint('brass 2 dovetail please')).toEqual({
+      metals: ['brass'],
+      thicknesses: ['2'],
+      unknown: ['dovetail', 'please'],
+    });
+    expect(understandJoint('')).toEqual({ metals: [], thicknesses: [], unknown: [] });
+  });
+});

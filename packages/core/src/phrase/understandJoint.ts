@@ -1,0 +1,107 @@
+import type { JointKind } from '../joint/index.js';
+import type { MetalId } from '../metal/index.js';
+import { parseNumber } from '../quantity/index.js';
+
+/** What was understood of a joint said in a few words; what was not said is left out. */
+export interface UnderstoodJoint {
+  readonly metals: readonly MetalId[];
+  readonly kind?: Exclude<JointKind, 'tack'>;
+  /** As they were typed, such as "16ga" or "1/16": a gauge needs its metal, so they are read later. */
+  readonly thicknesses: readonly string[];
+  readonly gap?: string;
+  /** Diameter as it was typed; null for "no wire". */
+  readonly wire?: string | null;
+  /** Words that mean nothing here. */
+  readonly unknown: readonly string[];
+}
+
+/** Patterns are tried in this order and taken out of the text, so that "inside corner" is not also a corner. */
+const metalWords: readonly (readonly [pattern: string, metal: MetalId])[] = [
+  ['galv\\w*|zinc(?:ed)?', 'galvanised'],
+  ['316l?(?:\\s+stainless)?', 'stainless316'],
+  ['304l?(?:\\s+stainless)?|stainless|ss|inox', 'stainless304'],
+  ['(?:low[- ]carbon|mild|carbon)\\s*(?:steel)?|steel|ms', 'lowCarbonSteel'],
+  ['3003', 'aluminium3003'],
+  ['5083', 'aluminium5083'],
+  ['6061', 'aluminium6061'],
+  ['6082', 'aluminium6082'],
+  ['5052(?:\\s+alumin\\w+)?|alumin\\w+|alu?', 'aluminium5052'],
+  ['copper|cu', 'copper'],
+  ['brass', 'brass'],
+  ['titanium|ti', 'titanium2'],
+  ['nickel(?:\\s+625)?|625(?:\\s+nickel)?', 'nickel625'],
+];
+
+const kindWords: readonly (readonly [pattern: string, kind: Exclude<JointKind, 'tack'>])[] = [
+  ['tubes?\\s+(?:on|to)\\s+plate', 'tubeToPlate'],
+  ['tube\\s+butt|tubes?\\s+end\\s+to\\s+end', 'tubeButt'],
+  ['flare(?:\\s+groove)?', 'flareGroove'],
+  ['inside(?:\\s+corner)?', 'insideCorner'],
+  ['outside(?:\\s+corner)?|corner', 'outsideCorner'],
+  ['butt', 'butt'],
+  ['lap', 'lap'],
+  ['t(?:ee)?(?:[- ]joint)?|fillet', 'tee'],
+  ['edge', 'edge'],
+  ['plug', 'plug'],
+];
+
+/** A length with or without its unit. */
+const length = '(?:\\d+[- ])?\\d*[.,]?\\d+(?:/\\d+)?\\s*(?:mm|cm|in(?:ch)?|"|thou|ga(?:uge)?)?';
+
+/** Small words that only hold a sentence together. */
+const glue = new Set([
+  'to',
+  'x',
+  'and',
+  'on',
+  'with',
+  'a',
+  'an',
+  'the',
+  'of',
+  'as',
+  'weld',
+  'sheet',
+  'joint',
+  '+',
+  ',',
+]);
+
+/**
+ * Understands a joint said at once, such as "304 1.5 butt", "16ga al corner" or "steel 2 to 3 lap gap .2 wire 1".
+ * Sizes are handed on as they were typed. Never throws; what is not understood is named.
+ *
+ * @example
+ * understandJoint('16ga al corner') // => { metals: ['aluminium5052'], kind: 'outsideCorner', thicknesses: ['16ga'], unknown: [] }
+ */
+export function understandJoint(text: string): UnderstoodJoint {
+  let rest = ` ${text.toLowerCase().replace(/(\d)\s+(ga|gauge|mm|in|thou)\b/g, '$1$2')} `;
+  const take = (pattern: string): string | undefined => {
+    const found = new RegExp(`(?<=[\\s,])(?:${pattern})(?=[\\s,])`).exec(rest);
+    if (found === null) return undefined;
+    rest = `${rest.slice(0, found.index)} ${rest.slice(found.index + found[0].length)}`;
+    return found[1] ?? found[0];
+  };
+  const noWire = take('(?:no|without)\\s+wire|dry');
+  const wire = noWire === undefined ? (take(`wire\\s+(${length})`) ?? take(`(${length})\\s+wire`)) : null;
+  const gap = take(`gap\\s+(?:of\\s+)?(${length})`) ?? take(`(${length})\\s+gap`);
+  const kind = kindWords.find(([pattern]) => take(pattern) !== undefined)?.[1];
+  const metals = metalWords
+    .flatMap(([pattern, metal]) => {
+      const at = rest.search(new RegExp(`(?<=[\\s,])(?:${pattern})(?=[\\s,])`));
+      return take(pattern) === undefined ? [] : [{ at, metal }];
+    })
+    .toSorted((a, b) => a.at - b.at)
+    .map(({ metal }) => metal);
+  const thicknesses: string[] = [];
+  for (let next = take(length); next !== undefined; next = take(length)) thicknesses.push(next.trim());
+  const unknown = rest.split(/[\s,]+/).filter((word) => word !== '' && !glue.has(word));
+  return {
+    metals,
+    ...(kind === undefined ? {} : { kind }),
+    thicknesses: thicknesses.filter((each) => parseNumber(each) !== null),
+    ...(gap === undefined ? {} : { gap: gap.trim() }),
+    ...(wire === undefined ? {} : { wire: wire === null ? null : wire.trim() }),
+    unknown,
+  };
+}

@@ -1,0 +1,13 @@
+export { pixelsBetween, type GrayPicture, type PicturePoint } from './GrayPicture.js';
+export { pictureScale, pointSd, type PictureScale } from './pictureScale.js';
+export {
+  acrossFace,
+  belowFace,
+  lengthBetween,
+  pixelsBelowFace,
+  type FaceLine,
+  type PictureReading,
+} from './measureOnPicture.js';
+export { traceFusionLine, type FusionLine, type TraceTask } from './traceFusionLine.js';
+export { fusionLineReadings, type FusionLineReadings } from './fusionLineReadings.js';
+export { generatedSection, type DrawnSection, type SectionToDraw } from './generatedSection.js';

@@ -1,0 +1,1 @@
+export { preparation, type PreparationStep } from './preparation.js';
