@@ -5,5 +5,5 @@ module.exports = {
   testEnvironment: 'node',
   setupFiles: ['reflect-metadata'],
   // The first test of a fresh clone waits until the whole server has been compiled, beside another that does the same.
-  testTimeout: 30_000,
+  testTimeout: 60_000,
 };

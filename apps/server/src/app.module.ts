@@ -1,14 +1,20 @@
 import { Module, type DynamicModule } from '@nestjs/common';
 import { ServeStaticModule } from '@nestjs/serve-static';
 import type { ServerResponse } from 'node:http';
+import { dirname, join } from 'node:path';
 import { AccessModule } from './access/access.module.js';
 import { ChangesModule } from './changes/changes.module.js';
+import { CouponFilesModule } from './couponFiles/couponFiles.module.js';
 import { CouponsModule } from './coupons/coupons.module.js';
 import { HealthController } from './health/health.controller.js';
 import { UnknownPathController } from './http/unknownPath.controller.js';
+import { HouseModule } from './house/house.module.js';
+import { InspectionModule } from './inspection/inspection.module.js';
+import { LaddersModule } from './ladders/ladders.module.js';
 import { MachinesModule } from './machines/machines.module.js';
 import { OpticsModule } from './optics/optics.module.js';
 import { PeopleModule } from './people/people.module.js';
+import { PhotosModule } from './photos/photos.module.js';
 import { ReadinessModule } from './readiness/readiness.module.js';
 import { RecordsModule } from './records/records.module.js';
 import { SafetyModule } from './safety/safety.module.js';
@@ -22,7 +28,7 @@ class LastModule {}
 
 /** What the server is made over. */
 export interface AppPlan {
-  /** SQLite file, made where it is missing. */
+  /** SQLite file, made where it is missing; photos lie in a folder beside it. */
   readonly databaseFile: string;
   /** Built interface, or null for the API alone. */
   readonly webFolder: string | null;
@@ -48,11 +54,16 @@ export class AppModule {
         PeopleModule,
         OpticsModule,
         CouponsModule,
+        PhotosModule.inFolder(join(dirname(databaseFile), 'photos')),
+        InspectionModule,
+        CouponFilesModule,
+        LaddersModule,
         SupplyModule,
         ReadinessModule,
         RecordsModule,
         SafetyModule,
         TrainingModule,
+        HouseModule,
         LastModule,
       ],
       controllers: [HealthController],

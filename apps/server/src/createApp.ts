@@ -1,3 +1,4 @@
+import { largestPhoto } from '@lone-heron/contract';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
@@ -19,6 +20,7 @@ export async function createApp(plan: AppPlan): Promise<NestExpressApplication> 
   app.use(protectiveHeaders(plan.tls !== null));
   if (!plan.isOnNetwork) app.use(answerOwnNamesOnly);
   app.useBodyParser('json', { limit: bodyLimit });
+  app.useBodyParser('raw', { limit: largestPhoto, type: ['image/*', 'application/octet-stream'] });
   app.use(tellBodyProblems);
   app.setGlobalPrefix('api');
   app.useGlobalFilters(new ProblemFilter());

@@ -35,7 +35,8 @@ async function start(): Promise<void> {
 
 /** Fills an empty demo, and looks at the door before the network may knock. */
 async function prepare(app: NestExpressApplication, { demo, isOnNetwork }: ServerSettings): Promise<void> {
-  if (demo && (await seedWorkshop(app))) console.log('The sample workshop was put into an empty database.');
+  if (demo && (await seedWorkshop(app, 'months')))
+    console.log('The sample workshop was put into an empty database.');
   if (isOnNetwork) await requireReadyForNetwork(app);
 }
 

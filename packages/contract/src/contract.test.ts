@@ -82,10 +82,15 @@ describe('refusals', () => {
       { field: 'firstThicknessMm', given: '400', allowed: 'a number from 0.3 to 12 mm' },
     ]);
     expect(problemsOf({ ...joint, metal: undefined })).toEqual([
-      { field: 'metal', given: 'nothing', allowed: 'one of lowCarbonSteel, stainless304, aluminium5052' },
+      {
+        field: 'metal',
+        given: 'nothing',
+        allowed:
+          'one of lowCarbonSteel, galvanised, stainless304, stainless316, aluminium3003, aluminium5052, aluminium5083, aluminium6061, aluminium6082, copper, brass, titanium2, nickel625',
+      },
     ]);
     expect(problemsOf('a butt')).toEqual([
-      { field: '', given: '"a butt"', allowed: expect.stringContaining('a joint with') },
+      { field: '', given: '"a butt"', allowed: expect.stringContaining('a joint of the kind butt, lap') },
     ]);
   });
 

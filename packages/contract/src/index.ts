@@ -1,5 +1,28 @@
 /** Everything that crosses the wire or a file: schemas, the types that come from them, and the way to the core. */
-export { jointSchema, wireDiametersMm, type Joint } from './joint.js';
+export {
+  jointRanges,
+  jointSchema,
+  plainConditions,
+  seamKinds,
+  wireDiametersMm,
+  type Conditions,
+  type Joint,
+  type SeamKind,
+} from './joint.js';
+export {
+  houseSchema,
+  houseSheetDrafts,
+  houseStarts,
+  houseSheets,
+  type House,
+  type HouseSheet,
+  type HouseContent,
+  type HousePrices,
+  type HouseUnits,
+  type NamedLevel,
+  type NozzleOnHand,
+  type WireSpool,
+} from './house.js';
 export { settingSchema, type Setting } from './setting.js';
 export {
   machineSchema,
@@ -53,18 +76,89 @@ export {
   type SignIn,
 } from './person.js';
 export {
+  couponAmendmentSchema,
   couponDraftSchema,
+  couponEntrySchema,
+  couponRanges,
   couponSchema,
-  couponPageSchema,
-  couponQuerySchema,
   backLooks,
+  handSlips,
+  observedKeys,
   realTravelMmS,
+  seamColours,
   type BackLook,
   type Coupon,
+  type CouponAmendment,
   type CouponDraft,
+  type CouponEntry,
+  type HandSlip,
+  type SeamColour,
+  type Stretch,
+} from './coupon.js';
+export {
+  couponFilterSchema,
+  couponGroupQuerySchema,
+  couponGroupings,
+  couponGroupsSchema,
+  couponPageSchema,
+  couponQuerySchema,
+  couponSorts,
+  type CouponFilter,
+  type CouponGroupQuery,
+  type CouponGrouping,
+  type CouponGroups,
   type CouponPage,
   type CouponQuery,
-} from './coupon.js';
+  type CouponSort,
+} from './couponList.js';
+export {
+  couponFileFormats,
+  couponFileName,
+  couponFileVersion,
+  filePreviewSchema,
+  fileRowSchema,
+  fileStoredSchema,
+  filedCouponSchema,
+  largestCouponFile,
+  mostCouponsInFile,
+  readFormats,
+  type CouponFileFormat,
+  type FiledCoupon,
+  type FilePreview,
+  type FileRow,
+  type ReadFormat,
+} from './couponFile.js';
+export {
+  brokeAt,
+  couponTestDraftSchema,
+  couponTestSchema,
+  leakPlaces,
+  pressureMedia,
+  sectionMeasures,
+  sectionRanges,
+  testKinds,
+  testRanges,
+  testResults,
+  type BrokeAt,
+  type CouponTest,
+  type CouponTestDraft,
+  type PressureMedium,
+  type SectionMeasure,
+  type SectionReadings,
+  type TestDetail,
+  type TestKind,
+  type TestResult,
+} from './couponTest.js';
+export {
+  largestPhoto,
+  photoQuerySchema,
+  photoSchema,
+  photoSubjects,
+  photoTypes,
+  type Photo,
+  type PhotoQuery,
+  type PhotoSubject,
+} from './photo.js';
 export {
   protectiveWindowSchema,
   windowChangeSchema,
@@ -139,5 +233,24 @@ export {
   type FieldProblem,
   type Problem,
 } from './problem.js';
-export { coreJob, coreJoint, coreMachine, coreSetting, recordedSetting } from './toCore.js';
+export {
+  coreConditions,
+  coreJob,
+  coreJoint,
+  coreMachine,
+  coreSetting,
+  jointMetals,
+  recordedSetting,
+} from './toCore.js';
+export {
+  ladderDraftSchema,
+  ladderKnobs,
+  ladderSchema,
+  settingOfRung,
+  type Ladder,
+  type LadderAxis,
+  type LadderDraft,
+  type LadderKnob,
+} from './ladder.js';
+export { couponEvidence, usualGunAngle } from './couponEvidence.js';
 export { beyondMachine } from './settingOnMachine.js';

@@ -1,4 +1,4 @@
-import { shieldingGases, wobbleShapes } from '@lone-heron/core';
+import { fillers, shieldingGases, wobbleShapes } from '@lone-heron/core';
 import { z } from 'zod';
 import { boundedNumber, oneOf } from './bounded.js';
 
@@ -26,6 +26,8 @@ const paceSchema = z.discriminatedUnion(
       by: z.literal('wire'),
       wireDiameterMm: boundedNumber({ quantity: 'wire diameter', min: 0.6, max: 2, unit: 'mm' }),
       wireSpeedMmS: boundedNumber({ quantity: 'wire speed', min: 0.5, max: 300, unit: 'mm/s' }),
+      /** Left out in records from before it was said. */
+      filler: oneOf(fillers).optional(),
     }),
   ],
   { error: 'a pace set by hand or by wire' },
@@ -40,6 +42,8 @@ export const settingSchema = z.strictObject(
     pace: paceSchema,
     gas: oneOf(shieldingGases),
     gasFlowLMin: boundedNumber({ quantity: 'gas flow', min: 1, max: 60, unit: 'L/min' }),
+    /** Frequency the light is switched at below full duty; left out where nobody set it. */
+    modulationHz: boundedNumber({ quantity: 'modulation', min: 1, max: 100_000, unit: 'Hz' }).optional(),
   },
   { error: 'a setting with powerW, dutyPercent, wobble, pace, gas and gasFlowLMin' },
 );

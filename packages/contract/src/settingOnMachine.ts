@@ -26,6 +26,10 @@ export function beyondMachine(setting: Setting, machine: Machine): FieldProblem[
       { field: 'wobble.frequencyHz', value: wobble.frequencyHz, most: profile.wobbleRateHz.most, unit: 'Hz' },
     );
   }
+  if (setting.modulationHz !== undefined && profile.modulationHz !== null) {
+    const { most } = profile.modulationHz;
+    limits.push({ field: 'modulationHz', value: setting.modulationHz, most, unit: 'Hz' });
+  }
   const problems = limits
     .filter(({ value, most }) => value > most + slack)
     .map((limit) => tooMuch(limit, machine));

@@ -1,37 +1,103 @@
 import {
+  aimFromBothSides,
+  degree,
   findMetal,
   fraction,
+  harderToMelt,
   hertz,
-  mm,
-  mmPerSecond,
-  watt,
-  wobbleFrom,
   inMm,
   inMmPerSecond,
+  mm,
+  mmPerSecond,
+  second,
+  watt,
+  wobbleFrom,
   type Aim,
-  type ButtJoint,
+  type Bevel,
+  type Filler,
+  type Joint as CoreJoint,
+  type JointConditions,
   type MachineLimits,
+  type Metal,
+  type SeamJoint,
   type ShieldingGas,
   type WeldJob,
   type WeldSetting,
 } from '@lone-heron/core';
-import type { Joint } from './joint.js';
+import { plainConditions, type Joint } from './joint.js';
 import type { MachineProfile } from './machine.js';
 import type { Setting } from './setting.js';
 
 /** A recorded joint as the core takes it. */
-export function coreJoint(joint: Joint): ButtJoint {
-  return {
-    kind: joint.kind,
+export function coreJoint(joint: Joint): CoreJoint {
+  const seam = coreSeam(joint);
+  const { tack } = joint;
+  return tack === undefined
+    ? seam
+    : { kind: 'tack', on: seam, length: mm(tack.lengthMm), lightOn: second(tack.lightOnS) };
+}
+
+function coreSeam(joint: Joint): SeamJoint {
+  const sheets = {
     firstThickness: mm(joint.firstThicknessMm),
     secondThickness: mm(joint.secondThicknessMm),
     gap: mm(joint.gapMm),
   };
+  switch (joint.kind) {
+    case 'butt':
+      return { kind: joint.kind, ...sheets, ...bevelOf(joint.bevel) };
+    case 'tubeButt':
+      return { kind: joint.kind, ...sheets, tubeRadius: mm(joint.tubeRadiusMm), ...bevelOf(joint.bevel) };
+    case 'lap':
+    case 'outsideCorner':
+    case 'edge':
+      return { kind: joint.kind, ...sheets };
+    case 'tee':
+      return { kind: joint.kind, ...sheets, leg: mm(joint.legMm), sides: joint.sides ?? 1 };
+    case 'insideCorner':
+      return { kind: joint.kind, ...sheets, leg: mm(joint.legMm) };
+    case 'flareGroove':
+    case 'tubeToPlate':
+      return { kind: joint.kind, ...sheets, tubeRadius: mm(joint.tubeRadiusMm), leg: mm(joint.legMm) };
+    case 'plug':
+      return { kind: joint.kind, ...sheets, holeDiameter: mm(joint.holeDiameterMm) };
+  }
 }
+
+function bevelOf(bevel: { landMm: number; angleDeg: number } | undefined): { bevel?: Bevel } {
+  if (bevel === undefined) return {};
+  return { bevel: { land: mm(bevel.landMm), includedAngle: degree(bevel.angleDeg) } };
+}
+
+/** How a recorded joint is met, as the core takes it. */
+export function coreConditions({ conditions = plainConditions }: Joint): JointConditions {
+  const { stitches, ...rest } = conditions;
+  return {
+    ...rest,
+    run:
+      stitches === null
+        ? { kind: 'continuous' }
+        : {
+            kind: 'stitched',
+            length: mm(stitches.lengthMm),
+            pitch: mm(stitches.pitchMm),
+            offset: mm(stitches.offsetMm),
+          },
+  };
+}
+
+/** The metals of a joint: one, or two that differ. */
+export function jointMetals({ metal, secondMetal }: Joint): readonly [Metal] | readonly [Metal, Metal] {
+  const first = findMetal(metal);
+  return secondMetal === undefined || secondMetal === metal ? [first] : [first, findMetal(secondMetal)];
+}
+
+/** Joints that are melted through from each side; a fillet on both sides is two fillets instead. */
+const throughKinds: readonly Joint['kind'][] = ['butt', 'tubeButt', 'edge', 'outsideCorner'];
 
 /** A machine's reach as the core takes it. */
 export function coreMachine(profile: MachineProfile): MachineLimits {
-  const { powerW, wobbleWidthMm, wobbleRateHz, wireSpeedMmS } = profile;
+  const { powerW, wobbleWidthMm, wobbleRateHz, wireSpeedMmS, dutyPercent } = profile;
   return {
     power: { least: watt(powerW.least), most: watt(powerW.most), step: powerW.step },
     spot: mm(profile.spotMm),
@@ -50,22 +116,34 @@ export function coreMachine(profile: MachineProfile): MachineLimits {
             most: mmPerSecond(wireSpeedMmS.most),
             step: mmPerSecond(wireSpeedMmS.step),
           },
+    ...(dutyPercent === null
+      ? {}
+      : {
+          duty: {
+            least: fraction(dutyPercent.least / 100),
+            most: fraction(dutyPercent.most / 100),
+            step: dutyPercent.step / 100,
+          },
+        }),
   };
 }
 
-/** A joint on a machine for a purpose as the core takes it. */
+/** A joint on a machine for a purpose as the core takes it; two metals are dialled for the one that melts harder. */
 export function coreJob(
   joint: Joint,
   wireDiameterMm: number | null,
   profile: MachineProfile,
   aim: Aim,
 ): WeldJob {
+  const [first, other] = jointMetals(joint);
+  const isThroughBoth = joint.sides === 2 && throughKinds.includes(joint.kind);
   return {
-    metal: findMetal(joint.metal),
+    metal: other === undefined ? first : harderToMelt(first, other),
+    ...(other === undefined ? {} : { pair: [first, other] }),
     joint: coreJoint(joint),
     wireDiameter: wireDiameterMm === null ? null : mm(wireDiameterMm),
     machine: coreMachine(profile),
-    aim,
+    aim: isThroughBoth ? aimFromBothSides(aim) : aim,
   };
 }
 
@@ -86,7 +164,12 @@ export function coreSetting({ powerW, dutyPercent, wobble, pace }: Setting): Wel
 }
 
 /** What the core dials, as it is recorded; numbers are rounded to a thousandth of their unit. */
-export function recordedSetting(setting: WeldSetting, gas: ShieldingGas, gasFlowLMin: number): Setting {
+export function recordedSetting(
+  setting: WeldSetting,
+  gas: ShieldingGas,
+  gasFlowLMin: number,
+  filler?: Filler,
+): Setting {
   const { power, duty, wobble, pace } = setting;
   return {
     powerW: thousandths(power),
@@ -106,6 +189,7 @@ export function recordedSetting(setting: WeldSetting, gas: ShieldingGas, gasFlow
             by: 'wire',
             wireDiameterMm: thousandths(inMm(pace.diameter)),
             wireSpeedMmS: thousandths(inMmPerSecond(pace.wireSpeed)),
+            ...(filler === undefined ? {} : { filler }),
           },
     gas,
     gasFlowLMin,

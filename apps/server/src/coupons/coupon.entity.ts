@@ -1,14 +1,30 @@
-import type { BackLook, Joint, Setting } from '@lone-heron/contract';
+import type { BackLook, Coupon, CouponDraft, Joint, observedKeys, Setting } from '@lone-heron/contract';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { MachineRevisionEntity } from '../machines/machineRevision.entity.js';
 import { ProtectiveWindowEntity } from '../optics/protectiveWindow.entity.js';
 import { PersonEntity } from '../people/person.entity.js';
+
+/** What was seen and done beside the back of the whole run, as far as it was said. */
+export type Observed = Pick<CouponDraft, (typeof observedKeys)[number]>;
 
 /** One scrap weld with the exact settings it was made with. Taken back, it keeps its row with `withdrawnAt`. */
 @Entity('coupon')
 @Index('coupon_number', ['number'], { unique: true })
 @Index('coupon_machine', ['machineId'])
 @Index('coupon_window', ['windowId'])
+// With the remark, so that words are looked for in the index alone.
+@Index('coupon_listed', ['withdrawnAt', 'number', 'remark'])
+@Index('coupon_by_slip', ['withdrawnAt', 'hasSlip', 'number'])
+@Index('coupon_by_metal', ['withdrawnAt', 'metal', 'number'])
+@Index('coupon_by_machine', ['withdrawnAt', 'machineId', 'number'])
+@Index('coupon_by_back', ['withdrawnAt', 'back', 'number'])
+@Index('coupon_by_kind', ['withdrawnAt', 'kind', 'number'])
+@Index('coupon_by_person', ['withdrawnAt', 'personId', 'number'])
+@Index('coupon_by_thickness', ['withdrawnAt', 'thicknessMm', 'number'])
+@Index('coupon_by_power', ['withdrawnAt', 'powerW', 'number'])
+@Index('coupon_by_travel', ['withdrawnAt', 'travelMmS', 'number'])
+@Index('coupon_by_ladder', ['ladderId'])
+@Index('coupon_by_day', ['withdrawnAt', 'weldedAt', 'number'])
 export class CouponEntity {
   @PrimaryColumn('varchar')
   id: string;
@@ -51,9 +67,27 @@ export class CouponEntity {
   @JoinColumn({ name: 'window_id', foreignKeyConstraintName: 'fk_coupon_window' })
   window: Relation<ProtectiveWindowEntity>;
 
-  /** The joint's metal once more, to list by. */
+  /** What lists are filtered and sorted by, once more out of joint, setting and what was observed. */
   @Column('varchar')
   metal: string;
+
+  @Column('varchar')
+  kind: Joint['kind'];
+
+  @Column('float', { name: 'thickness_mm' })
+  thicknessMm: number;
+
+  @Column('float', { name: 'power_w' })
+  powerW: number;
+
+  @Column('float', { name: 'travel_mm_s', nullable: true })
+  travelMmS: number | null;
+
+  @Column('boolean', { name: 'has_slip' })
+  hasSlip: boolean;
+
+  @Column('varchar', { name: 'ladder_id', nullable: true })
+  ladderId: string | null;
 
   @Column('simple-json')
   joint: Joint;
@@ -72,6 +106,16 @@ export class CouponEntity {
 
   @Column('text')
   remark: string;
+
+  @Column('simple-json')
+  observed: Observed;
+
+  @Column('integer')
+  revision: number;
+
+  /** What the newest section showed, kept here so that a list needs no tests. */
+  @Column('simple-json', { nullable: true })
+  section: Coupon['section'];
 
   @Column('varchar', { name: 'welded_at' })
   weldedAt: string;

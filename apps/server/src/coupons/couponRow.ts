@@ -1,15 +1,37 @@
-import type { Coupon, CouponDraft } from '@lone-heron/contract';
-import type { CouponEntity } from './coupon.entity.js';
+import { observedKeys, realTravelMmS, type Coupon, type CouponDraft } from '@lone-heron/contract';
+import type { CouponEntity, Observed } from './coupon.entity.js';
 
 /** What the client sent, out of a stored row. */
 export function draftFromRow(row: CouponEntity): CouponDraft {
-  const { machineId, joint, setting, back, lightOnS, runLengthMm, remark, weldedAt } = row;
-  return { machineId, joint, setting, back, lightOnS, runLengthMm, remark, weldedAt };
+  const { machineId, joint, setting, back, lightOnS, runLengthMm, remark, weldedAt, observed } = row;
+  return { machineId, joint, setting, back, lightOnS, runLengthMm, remark, weldedAt, ...observed };
+}
+
+/** The columns that a draft fills, what lists go by among them. */
+export function rowFromDraft(draft: CouponDraft) {
+  const { machineId, joint, setting, back, lightOnS, runLengthMm, remark, weldedAt } = draft;
+  return {
+    ...{ machineId, joint, setting, back, lightOnS, runLengthMm, remark, weldedAt },
+    observed: observedOf(draft),
+    metal: joint.metal,
+    kind: joint.kind,
+    thicknessMm: joint.firstThicknessMm,
+    powerW: setting.powerW,
+    travelMmS: realTravelMmS(draft),
+    hasSlip: draft.slip !== undefined,
+    ladderId: draft.rung?.ladderId ?? null,
+  };
+}
+
+function observedOf(draft: CouponDraft): Observed {
+  return Object.fromEntries(
+    observedKeys.flatMap((key) => (draft[key] === undefined ? [] : [[key, draft[key]]])),
+  );
 }
 
 /** A stored row with its window as the client sees it. */
 export function couponFromRow(row: CouponEntity): Coupon {
-  const { id, personId, number, machineRevision, windowId, recordedAt, withdrawnAt } = row;
+  const { id, personId, number, machineRevision, windowId, recordedAt, withdrawnAt, revision, section } = row;
   return {
     ...draftFromRow(row),
     id,
@@ -20,5 +42,7 @@ export function couponFromRow(row: CouponEntity): Coupon {
     windowNumber: row.window.number,
     recordedAt,
     withdrawnAt,
+    revision,
+    section,
   };
 }

@@ -1,10 +1,18 @@
 import {
   clientId,
+  couponAmendmentSchema,
   couponDraftSchema,
+  couponEntrySchema,
+  couponGroupQuerySchema,
+  couponGroupsSchema,
   couponPageSchema,
   couponQuerySchema,
   couponSchema,
+  revisionNumber,
   type Coupon,
+  type CouponEntry,
+  type CouponGroupQuery,
+  type CouponGroups,
   type CouponPage,
   type CouponQuery,
   type Person,
@@ -20,8 +28,12 @@ import { CouponsService } from './coupons.service.js';
 class CouponDraftDto extends createZodDto(couponDraftSchema) {}
 class CouponDto extends createZodDto(couponSchema) {}
 class CouponPageDto extends createZodDto(couponPageSchema) {}
+class CouponGroupsDto extends createZodDto(couponGroupsSchema) {}
+class CouponAmendmentDto extends createZodDto(couponAmendmentSchema) {}
+class CouponEntryDto extends createZodDto(couponEntrySchema) {}
 
 const idPipe = new SchemaPipe(clientId, 'id');
+const revisionPipe = new SchemaPipe(revisionNumber, 'revision');
 
 @ApiTags('coupons')
 @Controller('coupons')
@@ -29,10 +41,33 @@ export class CouponsController {
   constructor(private readonly coupons: CouponsService) {}
 
   @Get()
-  @ApiOperation({ summary: 'Coupons, newest first' })
+  @ApiOperation({ summary: 'Coupons that match, a stretch at a time' })
   @ApiOkResponse({ type: CouponPageDto })
   list(@Query(new SchemaPipe(couponQuerySchema)) query: CouponQuery): Promise<CouponPage> {
     return this.coupons.list(query);
+  }
+
+  @Get('groups')
+  @ApiOperation({ summary: 'How many coupons match under each heading' })
+  @ApiOkResponse({ type: CouponGroupsDto })
+  groups(
+    @Query(new SchemaPipe(couponGroupQuerySchema)) { by, ...filter }: CouponGroupQuery,
+  ): Promise<CouponGroups> {
+    return this.coupons.groups(filter, by);
+  }
+
+  @Get(':id')
+  @ApiOperation({ summary: 'One coupon, taken back or not' })
+  @ApiOkResponse({ type: CouponDto })
+  one(@Param('id', idPipe) id: string): Promise<Coupon> {
+    return this.coupons.one(id);
+  }
+
+  @Get(':id/entries')
+  @ApiOperation({ summary: 'What a coupon said before each amendment' })
+  @ApiOkResponse({ type: [CouponEntryDto] })
+  entries(@Param('id', idPipe) id: string): Promise<CouponEntry[]> {
+    return this.coupons.entries(id);
   }
 
   @Put(':id')
@@ -51,19 +86,32 @@ export class CouponsController {
     return coupon;
   }
 
+  @Put(':id/revisions/:revision')
+  @For('welder', 'lead')
+  @ApiOperation({ summary: 'Amend a coupon; what it said before is kept' })
+  @ApiOkResponse({ type: CouponDto })
+  amend(
+    @Param('id', idPipe) id: string,
+    @Param('revision', revisionPipe) revision: number,
+    @Body(new SchemaPipe(couponAmendmentSchema)) amendment: CouponAmendmentDto,
+    @By() by: Person,
+  ): Promise<Coupon> {
+    return this.coupons.amend(id, revision, amendment, by);
+  }
+
   @Put(':id/withdrawal')
   @For('welder', 'lead')
   @ApiOperation({ summary: 'Take a coupon back; its record is kept' })
   @ApiOkResponse({ type: CouponDto })
-  withdraw(@Param('id', idPipe) id: string): Promise<Coupon> {
-    return this.coupons.setWithdrawn(id, true);
+  withdraw(@Param('id', idPipe) id: string, @By() by: Person): Promise<Coupon> {
+    return this.coupons.setWithdrawn(id, true, by);
   }
 
   @Delete(':id/withdrawal')
   @For('welder', 'lead')
   @ApiOperation({ summary: 'Put a taken-back coupon in again' })
   @ApiOkResponse({ type: CouponDto })
-  restore(@Param('id', idPipe) id: string): Promise<Coupon> {
-    return this.coupons.setWithdrawn(id, false);
+  restore(@Param('id', idPipe) id: string, @By() by: Person): Promise<Coupon> {
+    return this.coupons.setWithdrawn(id, false, by);
   }
 }

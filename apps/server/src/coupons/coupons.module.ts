@@ -8,5 +8,6 @@ import { CouponsService } from './coupons.service.js';
   imports: [MachinesModule, OpticsModule],
   controllers: [CouponsController],
   providers: [CouponsService],
+  exports: [CouponsService],
 })
 export class CouponsModule {}

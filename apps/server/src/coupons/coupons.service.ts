@@ -1,28 +1,48 @@
 import {
   beyondMachine,
   type Coupon,
+  type CouponAmendment,
   type CouponDraft,
+  type CouponEntry,
+  type CouponFilter,
+  type CouponGrouping,
+  type CouponGroups,
   type CouponPage,
   type CouponQuery,
   type FieldProblem,
+  type FiledCoupon,
   type Machine,
   type Person,
 } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { isDeepStrictEqual } from 'node:util';
-import { DataSource, IsNull, LessThan, type EntityManager, type FindOptionsWhere } from 'typeorm';
+import { v7 as uuid } from 'uuid';
+import { DataSource, type EntityManager } from 'typeorm';
+import { ChangesService } from '../changes/changes.service.js';
 import { conflict, notFound, refused } from '../http/problem.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
 import { OpticsService } from '../optics/optics.service.js';
 import { WriteQueue } from '../storage/writeQueue.js';
-import { couponFromRow, draftFromRow } from './couponRow.js';
+import { Clock } from '../time/clock.js';
+import { groupCoupons, listCoupons } from './couponList.js';
+import { couponFromRow, draftFromRow, rowFromDraft } from './couponRow.js';
 import { CouponEntity } from './coupon.entity.js';
+import { CouponEntryEntity } from './couponEntry.entity.js';
 
 /** A coupon and whether this call stored it (a retried save finds it stored already). */
 export interface LoggedCoupon {
   coupon: Coupon;
   isNew: boolean;
 }
+
+/** What a coupon takes from its machine. */
+interface MachineThen {
+  readonly revision: number;
+  readonly windowAt: (moment: string) => { readonly id: string };
+}
+
+/** A statement may carry so many values and no more. */
+const rowsAtOnce = 100;
 
 @Injectable()
 export class CouponsService {
@@ -31,70 +51,152 @@ export class CouponsService {
     private readonly writes: WriteQueue,
     private readonly machines: MachinesService,
     private readonly optics: OpticsService,
+    private readonly changes: ChangesService,
+    private readonly clock: Clock,
   ) {}
 
-  /** Newest first, taken-back ones left out. */
-  async list(query: CouponQuery): Promise<CouponPage> {
-    const matching: FindOptionsWhere<CouponEntity> = {
-      withdrawnAt: IsNull(),
-      ...(query.machineId === undefined ? {} : { machineId: query.machineId }),
-      ...(query.metal === undefined ? {} : { metal: query.metal }),
-    };
-    const { manager } = this.dataSource;
-    const rows = await manager.find(CouponEntity, {
-      where: query.before === undefined ? matching : { ...matching, number: LessThan(query.before) },
-      order: { number: 'DESC' },
-      relations: { window: true },
-      take: query.limit + 1,
+  /** Taken-back ones left out. */
+  list(query: CouponQuery): Promise<CouponPage> {
+    return listCoupons(this.dataSource.manager, query);
+  }
+
+  groups(filter: CouponFilter, by: CouponGrouping): Promise<CouponGroups> {
+    return groupCoupons(this.dataSource.manager, filter, by);
+  }
+
+  async one(id: string): Promise<Coupon> {
+    return couponFromRow(await requireRow(this.dataSource.manager, id));
+  }
+
+  /** What a coupon said before each amendment, first entry first. */
+  async entries(couponId: string): Promise<CouponEntry[]> {
+    const rows = await this.dataSource.manager.find(CouponEntryEntity, {
+      where: { couponId },
+      order: { revision: 'ASC' },
     });
-    const page = rows.slice(0, query.limit);
-    return {
-      coupons: page.map(couponFromRow),
-      total: await manager.countBy(CouponEntity, matching),
-      nextBefore: rows.length > query.limit ? (page.at(-1)?.number ?? null) : null,
-    };
+    return rows.map(({ revision, draft, why, supersededAt, supersededBy }) => ({
+      revision,
+      draft,
+      why,
+      supersededAt,
+      supersededBy,
+    }));
   }
 
   /**
-   * Stores a coupon with the next number, the machine's revision and the window fitted now. Saving the same id with
+   * Stores a coupon with the next number, the machine's revision, and the window that was fitted when it was welded:
+   * one that waited in a browser comes late. Saving the same id with
    * the same content again gives the stored coupon back; with other content it is a conflict.
    */
   log(id: string, draft: CouponDraft, by: Person): Promise<LoggedCoupon> {
     return this.writes.run(async (manager) => {
       const stored = await findRow(manager, id);
       if (stored !== null) {
-        if (isDeepStrictEqual(draftFromRow(stored), draft))
+        if (isDeepStrictEqual(await firstDraft(manager, stored), draft))
           return { coupon: couponFromRow(stored), isNew: false };
         throw conflict(`Coupon ${id} is stored already with other content. A coupon is never overwritten.`);
       }
       const machine = await this.requireReferences(manager, draft);
-      const window = await this.optics.requireFitted(draft.machineId, manager);
+      const window = await this.optics.requireFittedAt(draft.machineId, draft.weldedAt, manager);
       const newest = await manager.maximum(CouponEntity, 'number');
       await manager.insert(CouponEntity, {
-        ...draft,
+        ...rowFromDraft(draft),
         id,
         personId: by.id,
         number: (newest ?? 0) + 1,
         machineRevision: machine.revision,
         windowId: window.id,
-        metal: draft.joint.metal,
-        recordedAt: new Date().toISOString(),
+        recordedAt: this.clock.now().toISOString(),
         withdrawnAt: null,
+        revision: 1,
+        section: null,
       });
       return { coupon: couponFromRow(await requireRow(manager, id)), isNew: true };
     });
   }
 
+  /**
+   * Stores coupons that were welded elsewhere or before, in one write, in the order they are given. They are taken to
+   * have been looked at: machine and person exist, the setting is within the machine.
+   *
+   * @returns how many
+   */
+  async insertAll(manager: EntityManager, coupons: readonly FiledCoupon[], by: Person): Promise<number> {
+    const newest = (await manager.maximum(CouponEntity, 'number')) ?? 0;
+    const recordedAt = this.clock.now().toISOString();
+    const machines = new Map<string, MachineThen>();
+    for (const { machineId } of coupons) {
+      if (!machines.has(machineId)) machines.set(machineId, await this.machineThen(manager, machineId));
+    }
+    const rows = coupons.map(({ id = uuid(), personId = by.id, ...draft }, i) => {
+      const { revision, windowAt } = machines.get(draft.machineId) as MachineThen;
+      const window = windowAt(draft.weldedAt);
+      return {
+        ...rowFromDraft(draft),
+        ...{ id, personId, recordedAt, number: newest + 1 + i },
+        machineRevision: revision,
+        windowId: window.id,
+        withdrawnAt: null,
+        revision: 1,
+        section: null,
+      };
+    });
+    for (let from = 0; from < rows.length; from += rowsAtOnce) {
+      await manager.insert(CouponEntity, rows.slice(from, from + rowsAtOnce));
+    }
+    return coupons.length;
+  }
+
+  /**
+   * Writes what a coupon says anew; what it said before is kept beside it. Repeating it is the same save; where
+   * somebody amended it meanwhile it is a conflict.
+   */
+  amend(id: string, revision: number, { draft, why }: CouponAmendment, by: Person): Promise<Coupon> {
+    return this.writes.run(async (manager) => {
+      const row = await requireRow(manager, id);
+      const before = draftFromRow(row);
+      if (row.revision === revision && isDeepStrictEqual(before, draft)) return couponFromRow(row);
+      if (row.revision + 1 !== revision) {
+        throw conflict(
+          `Coupon ${row.number} was amended meanwhile. What you typed is still here: look, then save again.`,
+        );
+      }
+      requireSameWeld(before, draft);
+      await this.requireReferences(manager, draft);
+      await manager.insert(CouponEntryEntity, {
+        couponId: id,
+        revision: row.revision,
+        draft: before,
+        why,
+        supersededAt: this.clock.now().toISOString(),
+        supersededBy: by.id,
+      });
+      await manager.update(CouponEntity, { id }, { ...rowFromDraft(draft), revision });
+      const what = `amended coupon ${row.number}: ${why}`;
+      await this.changes.record(manager, { personId: by.id, noun: 'coupon', subjectId: id, what });
+      return couponFromRow(await requireRow(manager, id));
+    });
+  }
+
   /** Takes a coupon back, or puts it in again; the record itself stays. Repeating it changes nothing. */
-  setWithdrawn(id: string, withdrawn: boolean): Promise<Coupon> {
+  setWithdrawn(id: string, withdrawn: boolean, by: Person): Promise<Coupon> {
     return this.writes.run(async (manager) => {
       const row = await requireRow(manager, id);
       if ((row.withdrawnAt !== null) !== withdrawn) {
-        row.withdrawnAt = withdrawn ? new Date().toISOString() : null;
+        row.withdrawnAt = withdrawn ? this.clock.now().toISOString() : null;
         await manager.update(CouponEntity, { id }, { withdrawnAt: row.withdrawnAt });
+        const what = `${withdrawn ? 'took back' : 'put in again'} coupon ${row.number}`;
+        await this.changes.record(manager, { personId: by.id, noun: 'coupon', subjectId: id, what });
       }
       return couponFromRow(row);
     });
+  }
+
+  /** A machine's revision, and its window at any moment. */
+  private async machineThen(manager: EntityManager, machineId: string): Promise<MachineThen> {
+    const machine = await this.machines.find(machineId, manager);
+    if (machine === null) throw refused([unknownMachine(machineId)]);
+    return { revision: machine.revision, windowAt: await this.optics.fittedOver(machineId, manager) };
   }
 
   /** The machine of a draft, after making sure that what the draft names exists and can do what it says. */
@@ -110,6 +212,16 @@ export class CouponsService {
   }
 }
 
+/** An amendment mends what was written down; another machine or moment is another coupon. */
+function requireSameWeld(before: CouponDraft, after: CouponDraft): void {
+  for (const field of ['machineId', 'weldedAt'] as const) {
+    if (before[field] !== after[field])
+      throw refused([
+        { field: `draft.${field}`, given: after[field], allowed: `${before[field]}, as it was logged` },
+      ]);
+  }
+}
+
 function findRow(manager: EntityManager, id: string): Promise<CouponEntity | null> {
   return manager.findOne(CouponEntity, { where: { id }, relations: { window: true } });
 }
@@ -118,4 +230,11 @@ async function requireRow(manager: EntityManager, id: string): Promise<CouponEnt
   const row = await findRow(manager, id);
   if (row === null) throw notFound('coupon', id);
   return row;
+}
+
+/** What a coupon was logged as, however often it was amended. */
+async function firstDraft(manager: EntityManager, row: CouponEntity): Promise<CouponDraft> {
+  if (row.revision === 1) return draftFromRow(row);
+  const first = await manager.findOneByOrFail(CouponEntryEntity, { couponId: row.id, revision: 1 });
+  return first.draft;
 }

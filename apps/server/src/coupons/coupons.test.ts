@@ -59,11 +59,14 @@ describe('logging a coupon', () => {
     expect((await list()).coupons[0]?.back).toBe('even');
   });
 
-  it('carries the window that is fitted when it is stored', async () => {
+  it('carries the window that was fitted when it was welded, however late it comes', async () => {
     const windowId = newId();
     await server.http.put(`/api/windows/${windowId}`).send(windowChange()).expect(201);
-    const { body } = (await log(newId(), couponDraft()).expect(201)) as { body: Coupon };
+    const weldedAt = new Date().toISOString();
+    const { body } = (await log(newId(), couponDraft({ weldedAt })).expect(201)) as { body: Coupon };
     expect(body).toMatchObject({ windowId, windowNumber: 4 });
+    const late = (await log(newId(), couponDraft()).expect(201)).body as Coupon;
+    expect(late.windowNumber).toBe(3);
   });
 });
 
@@ -94,11 +97,11 @@ describe('refused coupons', () => {
       'a metal that does not exist',
       { joint: { ...joint, metal: 'unobtainium' } },
       'joint.metal',
-      'one of lowCarbonSteel, stainless304, aluminium5052',
+      'one of lowCarbonSteel, galvanised, stainless304, stainless316, aluminium3003, aluminium5052, aluminium5083, aluminium6061, aluminium6082, copper, brass, titanium2, nickel625',
     ],
     ['a number as text', { joint: { ...joint, gapMm: '0.1' } }, 'joint.gapMm', 'a number from 0 to 12 mm'],
     ['an unknown look', { back: 'lovely' }, 'back', 'one of none, faint, even, heavy, hole'],
-    ['a field nobody knows', { colour: 'blue' }, '', 'no field called colour'],
+    ['a field nobody knows', { flavour: 'blue' }, '', 'no field called flavour'],
     ['a machine that does not exist', { machineId: 'bandsaw' }, 'machineId', 'a machine of this shop'],
     [
       'more power than the machine has',
@@ -195,13 +198,16 @@ describe('taking a coupon back', () => {
 describe('listing coupons', () => {
   it('pages through all of them, newest first, without a gap', async () => {
     const seen: number[] = [];
-    let before: number | null = null;
-    do {
-      const page: CouponPage = await list(`?limit=5${before === null ? '' : `&before=${before}`}`);
+    for (let offset = 0; offset < 18; offset += 5) {
+      const page = await list(`?limit=5&offset=${offset}`);
+      expect(page.total).toBe(18);
       seen.push(...page.coupons.map(({ number }) => number));
-      before = page.nextBefore;
-    } while (before !== null);
+    }
     expect(seen).toEqual(Array.from({ length: 18 }, (_, i) => 18 - i));
+  });
+
+  it('has nothing beyond its end', async () => {
+    expect(await list('?offset=500')).toMatchObject({ coupons: [], offset: 500 });
   });
 
   it('filters by machine and metal', async () => {
@@ -212,7 +218,132 @@ describe('listing coupons', () => {
     ).toBe(true);
   });
 
-  it.each(['?limit=0', '?limit=many', '?before=-2', '?colour=blue'])('refuses %s', async (query) => {
-    await server.http.get(`/api/coupons${query}`).expect(422);
+  it.each(['?limit=0', '?limit=many', '?offset=-2', '?colour=blue', '?sort=colour', '?from=yesterday'])(
+    'refuses %s',
+    async (query) => {
+      await server.http.get(`/api/coupons${query}`).expect(422);
+    },
+  );
+});
+
+describe('a coupon with everything that was seen', () => {
+  const observed = {
+    along: [
+      { toMm: 40, back: 'none', slip: 'restarted' },
+      { toMm: 120, back: 'even', slip: null },
+    ],
+    face: ['even'],
+    colour: { left: 'straw', right: 'blue' },
+    welding: ['steadySound', 'craterSunk'],
+    gunAngleDeg: 60,
+    stated: { none: 0.05, faint: 0.1, even: 0.7, heavy: 0.1, hole: 0.05 },
+  };
+
+  it('is kept whole, and a retried save is the same save', async () => {
+    const id = newId();
+    const draft = couponDraft(observed);
+    const { body } = await log(id, draft).expect(201);
+    expect(body).toMatchObject(observed);
+    await log(id, draft).expect(200);
+    const again = (await server.http.get(`/api/coupons/${id}`).expect(200)).body as Coupon;
+    expect(again).toEqual(body);
+  });
+
+  it.each([
+    [
+      'along',
+      [
+        { toMm: 40, back: 'none', slip: null },
+        { toMm: 40, back: 'even', slip: null },
+      ],
+      'further along',
+    ],
+    ['along', [], 'up to 12 stretches'],
+    ['face', ['even', 'even'], 'at most once'],
+    ['slip', 'sneezed', 'lifted, paused, snagged, restarted'],
+    ['gunAngleDeg', 5, '10 to 90'],
+  ])('with %s %j is refused, and says what is allowed', async (field, value, allowed) => {
+    const { body } = await log(newId(), couponDraft({ [field]: value })).expect(422);
+    expect(JSON.stringify((body as Problem).errors)).toContain(allowed);
+  });
+});
+
+describe('amending a coupon', () => {
+  const amend = (id: string, revision: number, changes: Record<string, unknown>, why = 'wrong length') =>
+    server.http.put(`/api/coupons/${id}/revisions/${revision}`).send({ draft: couponDraft(changes), why });
+
+  it('keeps the first entry beside what it says now, with why, when and by whom', async () => {
+    const id = newId();
+    await log(id, couponDraft()).expect(201);
+    const { body } = (await amend(id, 2, { runLengthMm: 100, slip: 'snagged' }).expect(200)) as {
+      body: Coupon;
+    };
+    expect(body).toMatchObject({ revision: 2, runLengthMm: 100, slip: 'snagged' });
+    const { body: entries } = await server.http.get(`/api/coupons/${id}/entries`).expect(200);
+    expect(entries).toMatchObject([
+      { revision: 1, draft: { runLengthMm: 120 }, why: 'wrong length', supersededBy: 'ines' },
+    ]);
+    await log(id, couponDraft()).expect(200);
+    await log(id, couponDraft({ runLengthMm: 100, slip: 'snagged' })).expect(409);
+  });
+
+  it('twice is the same save, and somebody who was slower is told', async () => {
+    const id = newId();
+    await log(id, couponDraft()).expect(201);
+    await amend(id, 2, { remark: 'one' }).expect(200);
+    await amend(id, 2, { remark: 'one' }).expect(200);
+    await amend(id, 2, { remark: 'other' }).expect(409);
+    await amend(id, 4, { remark: 'other' }).expect(409);
+    expect((await server.http.get(`/api/coupons/${id}/entries`)).body).toHaveLength(1);
+  });
+
+  it('to another machine or moment is refused, and so is one without a why', async () => {
+    const id = newId();
+    await log(id, couponDraft()).expect(201);
+    await amend(id, 2, { machineId: 'barrow' }).expect(422);
+    await amend(id, 2, { weldedAt: '2026-11-24T10:30:00.000Z' }).expect(422);
+    await amend(id, 2, { remark: 'x' }, ' ').expect(422);
+    await amend(newId(), 2, {}).expect(404);
+  });
+
+  it('moves it in the lists that it is found by', async () => {
+    const id = newId();
+    await log(id, couponDraft({ remark: 'amend me 100 %' })).expect(201);
+    expect((await list('?words=me+100+%25')).total).toBe(1);
+    await amend(id, 2, { remark: 'other', slip: 'lifted', back: 'hole' }).expect(200);
+    expect((await list('?words=me+100+%25')).total).toBe(0);
+    expect((await list('?slips=only&back=hole')).coupons.map((each) => each.id)).toEqual([id]);
+  });
+});
+
+describe('finding coupons', () => {
+  it('by thickness, day, person and number', async () => {
+    const all = (await list('?limit=200')).coupons;
+    const count = async (query: string, fits: (coupon: Coupon) => boolean) =>
+      expect((await list(query)).total).toBe(all.filter(fits).length);
+    await count('?thinnestMm=2&thickestMm=2.5', ({ joint }) => joint.firstThicknessMm === 2);
+    await count('?personId=maren', ({ personId }) => personId === 'maren');
+    const day = all[5]?.weldedAt.slice(0, 10) ?? '';
+    await count(`?from=${day}&to=${day}`, ({ weldedAt }) => weldedAt.startsWith(day));
+    await count('?words=No+7', ({ number }) => number === 7);
+  });
+
+  it('sorts by a figure either way', async () => {
+    const powers = (await list('?sort=powerW&order=up&limit=200')).coupons.map(
+      ({ setting }) => setting.powerW,
+    );
+    expect(powers).toEqual(powers.toSorted((a, b) => a - b));
+    expect(powers[0]).toBeLessThan(powers.at(-1) ?? 0);
+  });
+
+  it('gathers them under headings that add up', async () => {
+    const { total } = await list('?machineId=bench');
+    const { body } = (await server.http.get('/api/coupons/groups?by=metal&machineId=bench').expect(200)) as {
+      body: { value: string; count: number; even: number }[];
+    };
+    expect(body.reduce((sum, { count }) => sum + count, 0)).toBe(total);
+    expect(body.map(({ value }) => value)).toContain('stainless304');
+    expect(body.every(({ even, count }) => even <= count)).toBe(true);
+    await server.http.get('/api/coupons/groups?by=colour').expect(422);
   });
 });

@@ -1,150 +1,170 @@
 import {
   coreJob,
-  coreSetting,
+  couponEvidence,
+  handSlips,
   recordedSetting,
   type BackLook,
   type CouponDraft,
-  type Joint,
   type Machine,
 } from '@lone-heron/contract';
-import { forecastWeld, shieldingGasFor, suggestSetting, type WeldForecast } from '@lone-heron/core';
+import {
+  evidenceWeldOf,
+  forecastWeld,
+  inMm,
+  meltInputOf,
+  mmPerSecond,
+  predictMelt,
+  shieldingGasFor,
+  shopEvidence,
+  suggestSetting,
+  type EvidenceCoupon,
+  type MetalFamily,
+  type WeldForecast,
+  type WeldJob,
+  type WeldSetting,
+} from '@lone-heron/core';
 import { normalDraw, type RandomStream } from './randomStream.js';
+import { sampleDialIns, type DialIn, type SamplePast } from './sampleDialIns.js';
 import { sampleMachines } from './sampleWorkshop.js';
 
-/** A run of coupons on one joint: powers as shares of what the search says, as people feel their way. */
-interface DialIn {
-  machineId: string;
-  personId: string;
-  joint: Omit<Joint, 'kind'>;
-  wireDiameterMm: number | null;
-  daysAgo: number;
-  powerShares: readonly number[];
-  remarks: readonly string[];
+/**
+ * What is true in the sample workshop and nobody there knows: how much deeper than the book each machine and metal
+ * weld, how coupons scatter, and that a hand nobody times is quick on the barrow.
+ */
+export const hiddenTruth = {
+  machine: { bench: -0.05, barrow: 0.08 } as Readonly<Record<string, number>>,
+  family: { stainless: 0.04, steel: 0, aluminium: -0.06 } as Readonly<Partial<Record<MetalFamily, number>>>,
+  scatter: 0.08,
+  timedHand: 0.06,
+  untimedHand: 0.15,
+  untimedHaste: { bench: 0, barrow: 0.15 } as Readonly<Record<string, number>>,
+} as const;
+
+/** A coupon with who welded it, and how deep it really went. */
+export interface SampleCoupon {
+  readonly draft: CouponDraft;
+  readonly personId: string;
+  readonly realDepthMm: number;
+  readonly realWidthMm: number;
 }
-
-const steel = (thickness: number, gapMm: number): DialIn['joint'] => ({
-  metal: 'lowCarbonSteel',
-  firstThicknessMm: thickness,
-  secondThicknessMm: thickness,
-  gapMm,
-});
-const stainless = (thickness: number, gapMm: number): DialIn['joint'] => ({
-  ...steel(thickness, gapMm),
-  metal: 'stainless304',
-});
-const aluminium = (thickness: number, gapMm: number): DialIn['joint'] => ({
-  ...steel(thickness, gapMm),
-  metal: 'aluminium5052',
-});
-
-/** Newest last. Between the stainless runs the bench unit's window was changed. */
-export const sampleDialIns: readonly DialIn[] = [
-  {
-    machineId: 'bench',
-    personId: 'maren',
-    joint: steel(2, 0.1),
-    wireDiameterMm: 1,
-    daysAgo: 12,
-    powerShares: [0.7, 0.85, 0.95, 1],
-    remarks: ['duct flange', '', 'edges wetted', 'keep'],
-  },
-  {
-    machineId: 'barrow',
-    personId: 'ines',
-    joint: aluminium(3, 0),
-    wireDiameterMm: null,
-    daysAgo: 9,
-    powerShares: [0.8, 1, 1.15],
-    remarks: ['hatch frame', '', 'sagged at the end'],
-  },
-  {
-    machineId: 'bench',
-    personId: 'tobias',
-    joint: stainless(1, 0.05),
-    wireDiameterMm: null,
-    daysAgo: 8,
-    powerShares: [0.75, 0.9, 1.3, 1.05],
-    remarks: ['first go', '', 'too hot, blew a hole', ''],
-  },
-  {
-    machineId: 'barrow',
-    personId: 'maren',
-    joint: steel(3, 0.2),
-    wireDiameterMm: 1.2,
-    daysAgo: 6,
-    powerShares: [0.85, 1],
-    remarks: ['railing foot', 'all it has, wants a bevel'],
-  },
-  {
-    machineId: 'bench',
-    personId: 'ines',
-    joint: stainless(1.5, 0.1),
-    wireDiameterMm: 0.8,
-    daysAgo: 3,
-    powerShares: [0.78, 0.88, 1],
-    remarks: ['galley worktop', '', 'even all along'],
-  },
-  {
-    machineId: 'bench',
-    personId: 'ines',
-    joint: stainless(1.5, 0.1),
-    wireDiameterMm: 0.8,
-    daysAgo: 0.15,
-    powerShares: [0.92, 1.02],
-    remarks: ['after the window change', ''],
-  },
-];
 
 const day = 24 * 3600 * 1000;
 const betweenCoupons = 4 * 60 * 1000;
-
-/** This workshop's machines weld a little shallower than the book, and each coupon scatters. */
-const lnOffset = -0.06;
-const lnScatter = 0.07;
-
-/** A coupon with who welded it. */
-export type SampleCoupon = CouponDraft & { readonly personId: string };
+const shareUntimed = 0.22;
+const shareSlips = 0.06;
 
 /**
- * The coupons of a run: the setting from the model, the look of the back from the model's depth with scatter.
+ * The workshop's coupons, oldest first: the setting from the model, what was seen from the hidden truth.
  *
  * @param now ms since 1970
  */
-export function couponsOf(dialIn: DialIn, now: number, random: RandomStream): SampleCoupon[] {
-  const machine = sampleMachines.find(({ id }) => id === dialIn.machineId) as Machine;
-  const joint: Joint = { kind: 'butt', ...dialIn.joint };
-  const job = coreJob(joint, dialIn.wireDiameterMm, machine.profile, { kind: 'reach' });
-  const best = suggestSetting(job).setting;
-  const { gas, flowLitresPerMinute } = shieldingGasFor(job.metal);
-  const { least, most, step } = machine.profile.powerW;
+export function sampleCoupons(past: SamplePast, now: number, random: RandomStream): readonly SampleCoupon[] {
+  const evidence: EvidenceCoupon[] = [];
+  const all: SampleCoupon[] = [];
+  for (const dialIn of sampleDialIns(past, random)) {
+    const machine = sampleMachines.find(({ id }) => id === dialIn.machineId) as Machine;
+    const coupons = couponsOf(dialIn, machine, now, evidence, random);
+    for (const { draft } of coupons) {
+      const id = `sample ${evidence.length}`;
+      evidence.push(...couponEvidence({ ...draft, id, section: null }, machine.profile));
+    }
+    all.push(...coupons);
+  }
+  return all;
+}
+
+/** The coupons of a run. What Dial would have said before it goes with each. */
+function couponsOf(
+  dialIn: DialIn,
+  machine: Machine,
+  now: number,
+  evidence: readonly EvidenceCoupon[],
+  random: RandomStream,
+): readonly SampleCoupon[] {
+  const { joint, wireDiameterMm, daysAgo, personId } = dialIn;
+  const plain = coreJob(joint, wireDiameterMm, machine.profile, { kind: 'reach' });
+  const best = suggestSetting(plain).setting;
+  const job = withEvidence(plain, best, machine.id, evidence);
   return dialIn.powerShares.map((share, index) => {
-    const wanted = least + Math.round((best.power * share - least) / step) * step;
-    const setting = recordedSetting(
-      { ...best, power: Math.min(wanted, most) as typeof best.power },
-      gas,
-      flowLitresPerMinute,
-    );
-    const forecast = forecastWeld(job, coreSetting(setting));
-    const lightOnS = Math.round((9 + 3 * random()) * 10) / 10;
-    const travelMmS = forecast.travel * 1000 * Math.exp(0.06 * normalDraw(random));
-    return {
-      machineId: dialIn.machineId,
-      personId: dialIn.personId,
+    const setting = { ...best, power: powerNear(best.power * share, machine) } as WeldSetting;
+    const { gas, flowLitresPerMinute } = shieldingGasFor(job.metal);
+    const forecast = forecastWeld(job, setting);
+    const real = realWeld(job, setting, forecast, machine.id, random);
+    const isSlip = random() < shareSlips;
+    const draft: CouponDraft = {
+      machineId: machine.id,
       joint,
-      setting,
-      back: lookOf(forecast, normalDraw(random)),
-      lightOnS,
-      runLengthMm: Math.round(lightOnS * travelMmS),
+      setting: recordedSetting(setting, gas, flowLitresPerMinute),
+      back: isSlip ? 'none' : lookOf(real.reach, forecast),
+      lightOnS: real.lightOnS,
+      runLengthMm: real.runLengthMm,
       remark: dialIn.remarks[index] ?? '',
-      weldedAt: new Date(now - dialIn.daysAgo * day + index * betweenCoupons).toISOString(),
+      weldedAt: new Date(now - daysAgo * day + index * betweenCoupons).toISOString(),
+      ...(isSlip ? { slip: handSlips[Math.floor(random() * handSlips.length)] ?? 'paused' } : {}),
+      stated: statedOdds(forecast),
     };
+    return { draft, personId, realDepthMm: real.depthMm, realWidthMm: real.widthMm };
   });
 }
 
-function lookOf({ prediction, limits }: WeldForecast, draw: number): BackLook {
-  const reach = prediction.reach * Math.exp(lnOffset + lnScatter * draw);
+function withEvidence(
+  job: WeldJob,
+  setting: WeldSetting,
+  machineId: string,
+  evidence: readonly EvidenceCoupon[],
+): WeldJob {
+  if (evidence.length === 0) return job;
+  const question = { ...evidenceWeldOf(job, setting), machineId };
+  const { gas, gunAngle } = question;
+  return { ...job, evidence: { shop: shopEvidence(question, evidence), machineId, gas, gunAngle } };
+}
+
+function powerNear(wantedW: number, { profile }: Machine): number {
+  const { least, most, step } = profile.powerW;
+  return Math.max(least, Math.min(most, least + Math.round((wantedW - least) / step) * step));
+}
+
+/** How a weld really went: the model at the hand's real pace, moved by what nobody knows. */
+function realWeld(
+  job: WeldJob,
+  setting: WeldSetting,
+  forecast: WeldForecast,
+  machineId: string,
+  random: RandomStream,
+) {
+  const truth = hiddenTruth;
+  const isTimed = random() >= shareUntimed;
+  const hand = isTimed
+    ? truth.timedHand * normalDraw(random)
+    : (truth.untimedHaste[machineId] ?? 0) + truth.untimedHand * normalDraw(random);
+  const travelMmS = forecast.travel * 1000 * Math.exp(hand);
+  const melt = predictMelt(meltInputOf(job, setting, mmPerSecond(travelMmS)));
+  const offset = (truth.machine[machineId] ?? 0) + (truth.family[job.metal.family] ?? 0);
+  const factor = Math.exp(offset + truth.scatter * normalDraw(random));
+  const lightOnS = Math.round((9 + 3 * random()) * 10) / 10;
+  return {
+    reach: melt.reach * factor,
+    depthMm: inMm(melt.depth) * factor,
+    widthMm: inMm(melt.width),
+    lightOnS: isTimed ? lightOnS : null,
+    runLengthMm: isTimed ? Math.round(lightOnS * travelMmS) : null,
+  };
+}
+
+function lookOf(reach: number, { limits }: WeldForecast): BackLook {
   if (reach < limits.coldBelow) return 'none';
   if (reach < limits.fullFrom) return 'faint';
   if (reach < limits.hotFrom) return 'even';
   return reach < limits.holeFrom ? 'heavy' : 'hole';
+}
+
+function statedOdds({ odds }: WeldForecast): NonNullable<CouponDraft['stated']> {
+  const rounded = (chance: number) => Math.round(chance * 1e4) / 1e4;
+  return {
+    none: rounded(odds.cold),
+    faint: rounded(odds.part),
+    even: rounded(odds.full),
+    heavy: rounded(odds.hot),
+    hole: rounded(odds.hole),
+  };
 }

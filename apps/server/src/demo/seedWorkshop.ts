@@ -2,15 +2,16 @@ import { samplePin } from '@lone-heron/contract';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { v7 as uuid } from 'uuid';
 import type { EntityManager } from 'typeorm';
-import { CouponEntity } from '../coupons/coupon.entity.js';
 import { MachineEntity } from '../machines/machine.entity.js';
 import { MachineRevisionEntity } from '../machines/machineRevision.entity.js';
 import { ProtectiveWindowEntity } from '../optics/protectiveWindow.entity.js';
 import { PersonEntity } from '../people/person.entity.js';
 import { hashPin } from '../people/pinHash.js';
+import { PhotoFiles } from '../photos/photoFiles.js';
 import { WriteQueue } from '../storage/writeQueue.js';
-import { randomStream } from './randomStream.js';
-import { couponsOf, sampleDialIns } from './sampleCoupons.js';
+import { seedCoupons } from './seedCoupons.js';
+import type { SamplePast } from './sampleDialIns.js';
+import { seedHouse } from './sampleHouse.js';
 import { seedReadiness } from './sampleReadiness.js';
 import { sampleMachines, samplePeople } from './sampleWorkshop.js';
 
@@ -18,7 +19,7 @@ const day = 24 * 3600 * 1000;
 
 /** Windows by machine, oldest first: when fitted, and why the one before came out. */
 const sampleWindows = [
-  { machineId: 'bench', fittedBy: 'ines', daysAgo: 41 },
+  { machineId: 'bench', fittedBy: 'ines', daysAgo: 125 },
   {
     machineId: 'bench',
     fittedBy: 'maren',
@@ -33,23 +34,29 @@ const sampleWindows = [
     reason: 'weakWelds',
     note: 'power fell away on the worktop',
   },
-  { machineId: 'barrow', fittedBy: 'maren', daysAgo: 30 },
+  { machineId: 'barrow', fittedBy: 'maren', daysAgo: 124 },
 ] as const;
 
 /**
  * Puts the sample workshop into a database that has no machines.
  *
+ * @param past how much of it
  * @param now ms since 1970, to place the sample days before
  * @returns whether it did
  */
-export function seedWorkshop(app: NestExpressApplication, now = Date.now()): Promise<boolean> {
+export function seedWorkshop(
+  app: NestExpressApplication,
+  past: SamplePast,
+  now = Date.now(),
+): Promise<boolean> {
   return app.get(WriteQueue).run(async (manager) => {
     if ((await manager.count(MachineEntity)) > 0) return false;
     await seedPeople(manager);
-    await seedMachines(manager, new Date(now - 60 * day).toISOString());
+    await seedMachines(manager, new Date(now - 130 * day).toISOString());
     await seedWindows(manager, now);
-    await seedCoupons(manager, now);
+    await seedCoupons(manager, app.get(PhotoFiles), past, now);
     await seedReadiness(manager, now);
+    await seedHouse(manager, new Date(now - 20 * day).toISOString());
     return true;
   });
 }
@@ -100,23 +107,5 @@ async function seedWindows(manager: EntityManager, now: number): Promise<void> {
       fittedBy,
     });
     newest.set(machineId, { id, number });
-  }
-}
-
-async function seedCoupons(manager: EntityManager, now: number): Promise<void> {
-  const random = randomStream(20_26);
-  const windows = await manager.find(ProtectiveWindowEntity, { order: { fittedAt: 'DESC' } });
-  const drafts = sampleDialIns.flatMap((dialIn) => couponsOf(dialIn, now, random));
-  for (const [index, draft] of drafts.entries()) {
-    const window = windows.find((one) => one.machineId === draft.machineId && one.fittedAt <= draft.weldedAt);
-    await manager.insert(CouponEntity, {
-      ...draft,
-      id: uuid({ msecs: Date.parse(draft.weldedAt) }),
-      number: index + 1,
-      machineRevision: 1,
-      windowId: window?.id ?? '',
-      metal: draft.joint.metal,
-      recordedAt: draft.weldedAt,
-    });
   }
 }

@@ -1,7 +1,7 @@
 import type { NextFunction, Request, Response } from 'express';
 import { ProblemException } from './problem.js';
 
-/** Largest body that is read. */
+/** Largest body that is read, other than a photo. */
 export const bodyLimit = '256kb';
 
 /** Express's error handler behind the body parser: tells broken JSON and bodies that are too large as problems. */
@@ -15,7 +15,7 @@ export function tellBodyProblems(
 }
 
 function bodyProblem(error: unknown): ProblemException | null {
-  const { type, message } = error as { type?: unknown; message?: string };
+  const { type, message, limit } = error as { type?: unknown; message?: string; limit?: number };
   if (type === 'entity.parse.failed') {
     return new ProblemException({
       type: 'about:blank',
@@ -30,9 +30,14 @@ function bodyProblem(error: unknown): ProblemException | null {
       type: 'about:blank',
       title: 'Too large',
       status: 413,
-      detail: `The body is larger than ${bodyLimit}, the most that is read.`,
-      errors: [{ field: '', given: 'a larger body', allowed: `up to ${bodyLimit}` }],
+      detail: `The body is larger than ${sizeInWords(limit)}, the most that is read.`,
+      errors: [{ field: '', given: 'a larger body', allowed: `up to ${sizeInWords(limit)}` }],
     });
   }
   return null;
+}
+
+function sizeInWords(bytes: number | undefined): string {
+  if (bytes === undefined) return bodyLimit;
+  return bytes < 1024 * 1024 ? `${Math.round(bytes / 1024)}kb` : `${Math.round(bytes / 1024 / 1024)} MB`;
 }

@@ -39,6 +39,28 @@ export class OpticsService {
     return fitted;
   }
 
+  /** The window that was fitted on a machine at a moment: the one fitted now, unless it went in later. */
+  async requireFittedAt(
+    machineId: string,
+    moment: string,
+    manager: EntityManager,
+  ): Promise<ProtectiveWindowEntity> {
+    return (await this.fittedOver(machineId, manager))(moment);
+  }
+
+  /** A function that gives the window that was fitted on a machine at each of many moments. */
+  async fittedOver(
+    machineId: string,
+    manager: EntityManager,
+  ): Promise<(moment: string) => ProtectiveWindowEntity> {
+    const now = await this.requireFitted(machineId, manager);
+    const newestFirst = await manager.find(ProtectiveWindowEntity, {
+      where: { machineId, undoneAt: IsNull() },
+      order: { fittedAt: 'DESC' },
+    });
+    return (moment) => newestFirst.find(({ fittedAt }) => fittedAt <= moment) ?? now;
+  }
+
   /** Takes the fitted window out for a reason and fits a new one under the client's id. Repeating it changes nothing. */
   change(id: string, change: WindowChange, by: Person): Promise<FittedWindow> {
     return this.writes.run(async (manager) => {

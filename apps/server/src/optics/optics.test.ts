@@ -98,7 +98,8 @@ describe('taking a change back', () => {
   it('is refused once a coupon went through the new one, for the first one, and for an unknown one', async () => {
     const id = newId();
     await change(id).expect(201);
-    await server.http.put(`/api/coupons/${newId()}`).send(couponDraft()).expect(201);
+    const weldedAt = new Date().toISOString();
+    await server.http.put(`/api/coupons/${newId()}`).send(couponDraft({ weldedAt })).expect(201);
     expect(((await server.http.delete(`/api/windows/${id}`).expect(409)).body as Problem).detail).toContain(
       'Coupons were welded through window 4',
     );

@@ -14,7 +14,7 @@ import { Clock } from '../time/clock.js';
 let server: SampleServer;
 let now: Date;
 beforeEach(async () => {
-  server = await startSampleServer();
+  server = await startSampleServer({}, Date.parse('2026-11-25T06:00:00.000Z'));
   server.app.get(Clock).now = () => now;
   await goTo('2026-11-25T06:10:00.000Z');
   // The sample days are over before a test begins its own.

@@ -35,7 +35,7 @@ describe('a shop served over HTTPS', () => {
     writeFileSync(files.key, made.private);
     const plan = { databaseFile: join(folder, 'heron.sqlite'), webFolder: null, isOnNetwork: false };
     const app = await createApp({ ...plan, tls: readTls(files) });
-    await seedWorkshop(app);
+    await seedWorkshop(app, 'days');
     await app.listen(0, '127.0.0.1');
     const { port } = app.getHttpServer().address() as AddressInfo;
     const health = await ask({ port, path: '/api/health' });

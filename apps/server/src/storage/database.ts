@@ -2,12 +2,17 @@ import type BetterSqlite from 'better-sqlite3';
 import type { DataSourceOptions } from 'typeorm';
 import { ChangeEntity } from '../changes/change.entity.js';
 import { CouponEntity } from '../coupons/coupon.entity.js';
+import { CouponEntryEntity } from '../coupons/couponEntry.entity.js';
+import { HouseSheetEntity } from '../house/houseSheet.entity.js';
+import { CouponTestEntity } from '../inspection/couponTest.entity.js';
+import { LadderEntity } from '../ladders/ladder.entity.js';
 import { MachineEntity } from '../machines/machine.entity.js';
 import { MachineRevisionEntity } from '../machines/machineRevision.entity.js';
 import { ProtectiveWindowEntity } from '../optics/protectiveWindow.entity.js';
 import { PersonEntity } from '../people/person.entity.js';
 import { SessionEntity } from '../people/session.entity.js';
 import { WrongPinEntity } from '../people/wrongPin.entity.js';
+import { PhotoEntity } from '../photos/photo.entity.js';
 import { DayEntity } from '../readiness/day.entity.js';
 import { DayEntryEntity } from '../readiness/dayEntry.entity.js';
 import { SequenceEntity } from '../readiness/sequence.entity.js';
@@ -26,6 +31,10 @@ const entities = [
   ChangeEntity,
   ProtectiveWindowEntity,
   CouponEntity,
+  CouponEntryEntity,
+  PhotoEntity,
+  CouponTestEntity,
+  LadderEntity,
   SequenceEntity,
   DayEntity,
   DayEntryEntity,
@@ -33,6 +42,7 @@ const entities = [
   ShopRecordEntity,
   EyewearEntity,
   ClearanceEntity,
+  HouseSheetEntity,
 ];
 
 /**

@@ -23,11 +23,15 @@ export interface SampleServer {
   readonly stop: () => Promise<void>;
 }
 
-export async function startSampleServer(plan: Partial<AppPlan> = {}): Promise<SampleServer> {
+/** @param seededAt ms since 1970 that the sample days lie before; fixed where a test sets the clock */
+export async function startSampleServer(
+  plan: Partial<AppPlan> = {},
+  seededAt = Date.now(),
+): Promise<SampleServer> {
   const folder = mkdtempSync(join(tmpdir(), 'heron-server-'));
   const databaseFile = join(folder, 'heron.sqlite');
   const app = await createApp({ databaseFile, webFolder: null, isOnNetwork: false, tls: null, ...plan });
-  await seedWorkshop(app);
+  await seedWorkshop(app, 'days', seededAt);
   const stop = async () => {
     await app.close();
     rmSync(folder, { recursive: true });
@@ -39,6 +43,9 @@ export async function startSampleServer(plan: Partial<AppPlan> = {}): Promise<Sa
   };
   return { app, databaseFile, http: await desk('ines'), desk, stop };
 }
+
+/** After the sample workshop's days and before what a test does. */
+const justNow = new Date().toISOString();
 
 /** A coupon that the server takes, with changes. */
 export function couponDraft(changes: Record<string, unknown> = {}): CouponDraft {
@@ -57,7 +64,7 @@ export function couponDraft(changes: Record<string, unknown> = {}): CouponDraft 
     lightOnS: 12.4,
     runLengthMm: 120,
     remark: 'a remark',
-    weldedAt: '2026-11-24T09:30:00.000Z',
+    weldedAt: justNow,
     ...changes,
   };
 }

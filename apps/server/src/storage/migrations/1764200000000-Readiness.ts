@@ -1,16 +1,5 @@
 import { Table, type MigrationInterface, type QueryRunner } from 'typeorm';
-
-const text = (name: string, isNullable = false) => ({ name, type: 'varchar', isNullable });
-const long = (name: string) => ({ name, type: 'text' });
-const number = (name: string, isNullable = false) => ({ name, type: 'float', isNullable });
-const id = { name: 'id', type: 'varchar', isPrimary: true };
-
-const reference = (table: string, column: string, to: string) => ({
-  name: `fk_${table}_${column.replace(/_id$/, '')}`,
-  columnNames: [column],
-  referencedTableName: to,
-  referencedColumnNames: ['id'],
-});
+import { id, long, number, reference, text } from './columns.js';
 
 const sequence = new Table({
   name: 'sequence',

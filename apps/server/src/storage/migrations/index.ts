@@ -2,6 +2,8 @@ import { Beginnings1763900000000 } from './1763900000000-Beginnings.js';
 import { MachineHistory1764000000000 } from './1764000000000-MachineHistory.js';
 import { SignIn1764100000000 } from './1764100000000-SignIn.js';
 import { Readiness1764200000000 } from './1764200000000-Readiness.js';
+import { House1764300000000 } from './1764300000000-House.js';
+import { CouponsInFull1764400000000 } from './1764400000000-CouponsInFull.js';
 
 /** Every migration, oldest first. */
 export const migrations = [
@@ -9,4 +11,6 @@ export const migrations = [
   MachineHistory1764000000000,
   SignIn1764100000000,
   Readiness1764200000000,
+  House1764300000000,
+  CouponsInFull1764400000000,
 ];

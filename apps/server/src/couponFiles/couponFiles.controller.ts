@@ -1,0 +1,90 @@
+import {
+  couponFileFormats,
+  couponFilterSchema,
+  filePreviewSchema,
+  fileStoredSchema,
+  readFormats,
+  type CouponFileFormat,
+  type CouponFilter,
+  type FilePreview,
+  type Person,
+  type ReadFormat,
+} from '@lone-heron/contract';
+import { Body, Controller, Get, Param, Put, Query, StreamableFile } from '@nestjs/common';
+import { ApiConsumes, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
+import { createZodDto } from 'nestjs-zod';
+import { z } from 'zod';
+import { By, For } from '../access/access.js';
+import { refused } from '../http/problem.js';
+import { SchemaPipe } from '../http/schemaPipe.js';
+import { CouponFilesService } from './couponFiles.service.js';
+
+class FilePreviewDto extends createZodDto(filePreviewSchema) {}
+class FileStoredDto extends createZodDto(fileStoredSchema) {}
+
+const formatPipe = new SchemaPipe(
+  z.enum(couponFileFormats, { error: `one of ${couponFileFormats.join(', ')}` }),
+  'format',
+);
+const readFormatPipe = new SchemaPipe(
+  z.enum(readFormats, { error: `one of ${readFormats.join(', ')}` }),
+  'format',
+);
+const types: Readonly<Record<CouponFileFormat, string>> = {
+  csv: 'text/csv; charset=utf-8',
+  json: 'application/json; charset=utf-8',
+  zip: 'application/zip',
+};
+
+@ApiTags('coupon files')
+@Controller('coupon-files')
+export class CouponFilesController {
+  constructor(private readonly files: CouponFilesService) {}
+
+  @Get(':format')
+  @ApiOperation({ summary: 'The coupons that match as a file' })
+  async write(
+    @Param('format', formatPipe) format: CouponFileFormat,
+    @Query(new SchemaPipe(couponFilterSchema)) filter: CouponFilter,
+  ): Promise<StreamableFile> {
+    const bytes = await this.files.write(format, filter);
+    return new StreamableFile(bytes, {
+      type: types[format],
+      disposition: `attachment; filename="coupons.${format}"`,
+    });
+  }
+
+  @Put(':format/preview')
+  @For('lead')
+  @ApiConsumes('application/octet-stream')
+  @ApiOperation({ summary: 'What would become of a file of coupons, row by row; nothing is stored' })
+  @ApiOkResponse({ type: FilePreviewDto })
+  preview(
+    @Param('format', readFormatPipe) format: ReadFormat,
+    @Body() body: unknown,
+    @By() by: Person,
+  ): Promise<FilePreview> {
+    return this.files.preview(format, requireBytes(body), by);
+  }
+
+  @Put(':format/stored/:hash')
+  @For('lead')
+  @ApiConsumes('application/octet-stream')
+  @ApiOperation({ summary: 'Store the new coupons of a file that was shown, all or none' })
+  @ApiOkResponse({ type: FileStoredDto })
+  store(
+    @Param('format', readFormatPipe) format: ReadFormat,
+    @Param('hash') hash: string,
+    @Body() body: unknown,
+    @By() by: Person,
+  ): Promise<{ stored: number }> {
+    return this.files.store(format, hash, requireBytes(body), by);
+  }
+}
+
+function requireBytes(body: unknown): Buffer {
+  if (Buffer.isBuffer(body) && body.length > 0) return body;
+  throw refused([
+    { field: 'file', given: 'nothing', allowed: 'the bytes of a file, as application/octet-stream' },
+  ]);
+}

@@ -1,0 +1,179 @@
+import type { Coupon, CouponPage, FilePreview, Problem } from '@lone-heron/contract';
+import { unzipSync } from 'fflate';
+import { createHash } from 'node:crypto';
+import { couponDraft, newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
+
+let server: SampleServer;
+beforeAll(async () => {
+  server = await startSampleServer();
+});
+afterAll(() => server.stop());
+
+const total = async () => ((await server.http.get('/api/coupons?limit=1')).body as CouponPage).total;
+const send = (path: string, text: string) =>
+  server.http
+    .put(`/api/coupon-files/${path}`)
+    .set('Content-Type', 'application/octet-stream')
+    .send(Buffer.from(text));
+const preview = async (format: 'csv' | 'json', text: string) =>
+  (await send(`${format}/preview`, text).expect(200)).body as FilePreview;
+const store = (format: 'csv' | 'json', text: string) =>
+  send(`${format}/stored/${createHash('sha256').update(text).digest('hex')}`, text);
+const written = async (format: string, query = '') => {
+  const { body, text } = await server.http
+    .get(`/api/coupon-files/${format}${query}`)
+    .buffer(true)
+    .expect(200);
+  return (text as string | undefined) ?? (body as Buffer).toString('utf8');
+};
+
+const head =
+  'welded_at;machine;joint;metal;first_mm;second_mm;gap_mm;power_w;duty_percent;wobble;wobble_mm;wobble_hz;pace;travel_mm_s;gas;gas_l_min;back;light_on_s;run_mm;remark';
+const line = (day: number, changes: Partial<Record<'power' | 'back' | 'gap' | 'machine', string>> = {}) =>
+  `2026-10-01T08:${String(Math.floor(day / 60) % 60).padStart(2, '0')}:${String(day % 60).padStart(2, '0')}.${String(Math.floor(day / 3600)).padStart(3, '0')}Z;${changes.machine ?? 'bench'};butt;stainless304;1,5;1,5;${changes.gap ?? '0,1'};${changes.power ?? '800'};100;sideToSide;2;60;hand;8,5;argon;15;${changes.back ?? 'even'};12,4;105;"from a ""notebook"""`;
+
+describe('a file of coupons', () => {
+  it('goes out as CSV and JSON and comes back in as nothing but duplicates', async () => {
+    await server.http
+      .put(`/api/coupons/${newId()}`)
+      .send(
+        couponDraft({
+          remark: 'comma, "quotes"\nand a line',
+          face: ['even', 'undercut'],
+          along: [{ toMm: 120, back: 'even', slip: null }],
+          colour: { left: 'gold', right: 'blue' },
+          slip: 'paused',
+        }),
+      )
+      .expect(201);
+    await server.http
+      .put(`/api/coupons/${newId()}`)
+      .send(couponDraft({ remark: '-5 °C in the shop' }))
+      .expect(201);
+    expect(await written('csv')).toContain("'-5 °C in the shop");
+    for (const format of ['csv', 'json'] as const) {
+      const { rows } = await preview(format, await written(format));
+      expect(rows).toHaveLength(await total());
+      expect(new Set(rows.map(({ standing }) => standing))).toEqual(new Set(['duplicate']));
+    }
+  });
+
+  it('rebuilds an empty shop coupon by coupon', async () => {
+    const other = await startSampleServer();
+    const mine = ((await server.http.get('/api/coupons?limit=200')).body as CouponPage).coupons;
+    for (const { id } of ((await other.http.get('/api/coupons?limit=200')).body as CouponPage).coupons) {
+      await other.http.put(`/api/coupons/${id}/withdrawal`).expect(200);
+    }
+    const text = await written('csv');
+    await other.http
+      .put(`/api/coupon-files/csv/stored/${createHash('sha256').update(text).digest('hex')}`)
+      .set('Content-Type', 'application/octet-stream')
+      .send(Buffer.from(text))
+      .expect(200);
+    const theirs = ((await other.http.get('/api/coupons?limit=200')).body as CouponPage).coupons;
+    const told = ({ id, joint, setting, back, along, face, remark, weldedAt, personId }: Coupon) => ({
+      ...{ id, joint, setting, back, along, face, remark, weldedAt, personId },
+    });
+    expect(theirs.map(told)).toEqual(mine.map(told));
+    await other.stop();
+  });
+
+  it('with a decimal comma and semicolons is read; nothing is stored by looking', async () => {
+    const before = await total();
+    const text = `${head}\n${line(1)}\n`;
+    const { rows, unknownColumns } = await preview('csv', text);
+    expect(rows).toEqual([
+      { row: 2, standing: 'new', words: 'stainless304 1.5 mm butt, 800 W, even', reasons: [] },
+    ]);
+    expect(unknownColumns).toEqual([]);
+    expect(await total()).toBe(before);
+    expect((await store('csv', text).expect(200)).body).toEqual({ stored: 1 });
+    expect(await total()).toBe(before + 1);
+    const [newest] = ((await server.http.get('/api/coupons?limit=1')).body as CouponPage).coupons;
+    expect(newest).toMatchObject({ remark: 'from a "notebook"', lightOnS: 12.4, personId: 'ines' });
+    expect((await store('csv', text).expect(200)).body).toEqual({ stored: 0 });
+  });
+
+  it('knows a moment again that was written without its thousandths', async () => {
+    const text = `${head}\n${line(2).replace('.000Z', 'Z')}`;
+    expect((await store('csv', text).expect(200)).body).toEqual({ stored: 1 });
+    expect((await preview('csv', text)).rows.map(({ standing }) => standing)).toEqual(['duplicate']);
+  });
+
+  it('says row by row what is wrong and what is allowed, and what it does not know', async () => {
+    const text = [
+      `${head};mood`,
+      `${line(1)};good`,
+      `${line(10, { power: '9000' })};good`,
+      `${line(11, { back: 'lovely' })};good`,
+      `${line(12, { gap: 'none' })};good`,
+      `${line(13, { machine: 'bandsaw' })};good`,
+      `${line(14)};good`,
+      `${line(14)};good`,
+    ].join('\n');
+    const { rows, unknownColumns } = await preview('csv', text);
+    expect(unknownColumns).toEqual(['mood']);
+    expect(rows.map(({ row, standing }) => [row, standing])).toEqual([
+      [2, 'duplicate'],
+      [3, 'wrong'],
+      [4, 'wrong'],
+      [5, 'wrong'],
+      [6, 'wrong'],
+      [7, 'new'],
+      [8, 'duplicate'],
+    ]);
+    const reasons = rows.map(({ reasons: why }) => why.join(' '));
+    expect(reasons[1]).toBe('power_w is 9000; allowed is a number from 10 to 6000 W');
+    expect(reasons[2]).toContain('none, faint, even, heavy, hole');
+    expect(reasons[3]).toContain('gap_mm is “none”; allowed is a number');
+    expect(reasons[4]).toContain('a machine of this shop');
+    expect(reasons[6]).toContain('twice in this file');
+  });
+
+  it('of 5000 rows with 40 bad ones: the 4960 are stored, all at once, in a few seconds', async () => {
+    const bad = new Set(Array.from({ length: 40 }, (_, i) => i * 120 + 7));
+    const rows = Array.from({ length: 5000 }, (_, i) => line(1000 + i, bad.has(i) ? { back: 'lovely' } : {}));
+    const text = `${head}\n${rows.join('\n')}`;
+    const seen = await preview('csv', text);
+    expect(seen.rows.filter(({ standing }) => standing === 'wrong').map(({ row }) => row - 2)).toEqual([
+      ...bad,
+    ]);
+    const before = await total();
+    expect((await store('csv', text).expect(200)).body).toEqual({ stored: 4960 });
+    expect(await total()).toBe(before + 4960);
+  });
+
+  it('that is not the one that was shown is refused, and so is one that is none', async () => {
+    const text = `${head}\n${line(3)}`;
+    await send(`csv/stored/${'0'.repeat(64)}`, text).expect(409);
+    for (const [format, content, why] of [
+      ['csv', '', 'the bytes of a file'],
+      ['csv', 'a,b\n1,2', 'without the column back'],
+      ['csv', head, 'no coupon'],
+      ['json', '{', 'JSON'],
+      ['json', '{"coupons":[]}', 'lone-heron-coupons'],
+    ] as const) {
+      const { body } = (await send(`${format}/preview`, content).expect(422)) as { body: Problem };
+      expect(body.detail).toContain(why);
+    }
+  });
+
+  it('as a ZIP has photos and tests beside the coupons', async () => {
+    const { body } = await server.http
+      .get('/api/coupon-files/zip?machineId=barrow')
+      .buffer(true)
+      .parse((response, done) => {
+        const parts: Buffer[] = [];
+        response.on('data', (part: Buffer) => parts.push(part));
+        response.on('end', () => done(null, Buffer.concat(parts)));
+      })
+      .expect(200);
+    const files = unzipSync(body as Buffer);
+    expect(Object.keys(files)).toEqual(['coupons.json', 'coupons.csv', 'photos.json', 'tests.json']);
+    const { coupons } = JSON.parse(Buffer.from(files['coupons.json'] ?? []).toString()) as {
+      coupons: Coupon[];
+    };
+    expect(coupons.length).toBeGreaterThan(0);
+    expect(coupons.every(({ machineId }) => machineId === 'barrow')).toBe(true);
+  });
+});

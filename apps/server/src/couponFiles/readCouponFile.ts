@@ -1,0 +1,109 @@
+import {
+  couponFileName,
+  couponFileVersion,
+  fieldProblems,
+  filedCouponSchema,
+  mostCouponsInFile,
+  type FiledCoupon,
+  type ReadFormat,
+} from '@lone-heron/contract';
+import { parse } from 'csv-parse/sync';
+import { refused } from '../http/problem.js';
+import { columnOf, couponOf, unknownColumns } from './csvColumns.js';
+
+/** One row as it was read: a coupon, or why it is none. */
+export interface ReadRow {
+  readonly row: number;
+  readonly coupon: FiledCoupon | null;
+  readonly reasons: readonly string[];
+}
+
+export interface ReadFile {
+  readonly rows: readonly ReadRow[];
+  readonly unknownColumns: string[];
+}
+
+/** Reads a file row by row; one that cannot be read as a whole is refused. */
+export function readCouponFile(format: ReadFormat, bytes: Buffer): ReadFile {
+  const text = bytes.toString('utf8').replace(/^\uFEFF/, '');
+  const read = format === 'csv' ? readCsv(text) : readJson(text);
+  if (read.rows.length === 0) throw refuse('no coupon', 'a file with at least one');
+  if (read.rows.length > mostCouponsInFile)
+    throw refuse(`${read.rows.length} coupons`, `up to ${mostCouponsInFile} at once`);
+  return read;
+}
+
+function refuse(given: string, allowed: string) {
+  return refused([{ field: 'file', given, allowed }]);
+}
+
+function readCsv(text: string): ReadFile {
+  let lines: string[][];
+  try {
+    const options = { delimiter: delimiterOf(text), relax_column_count: true, skip_empty_lines: true };
+    lines = parse(text, options);
+  } catch (fault) {
+    throw refuse(fault instanceof Error ? fault.message : String(fault), 'a CSV file');
+  }
+  const [head = [], ...rest] = lines;
+  const names = head.map((name) => name.trim().toLowerCase());
+  if (!names.includes('back'))
+    throw refuse('a file without the column back', 'a head as docs/file-formats.md has it');
+  const rows = rest.map((cells, i) => {
+    const { coupon, faults } = couponOf(Object.fromEntries(names.map((name, at) => [name, cells[at] ?? ''])));
+    const { coupon: checked, reasons } = check(coupon, columnOf);
+    return {
+      row: i + 2,
+      coupon: faults.length > 0 ? null : checked,
+      reasons: faults.length > 0 ? faults : reasons,
+    };
+  });
+  return { rows, unknownColumns: unknownColumns(names) };
+}
+
+/** Whatever stands most between the names of the head: a shop that writes a decimal comma separates by semicolons. */
+function delimiterOf(text: string): string {
+  const head = text.slice(0, text.search(/\r?\n|$/));
+  const count = (sign: string) => head.split(sign).length;
+  return [',', ';', '\t'].reduce((best, sign) => (count(sign) > count(best) ? sign : best));
+}
+
+function readJson(text: string): ReadFile {
+  let content: unknown;
+  try {
+    content = JSON.parse(text);
+  } catch (fault) {
+    throw refuse(fault instanceof Error ? fault.message : String(fault), 'JSON');
+  }
+  const { format, version, coupons } = (content ?? {}) as {
+    format?: unknown;
+    version?: unknown;
+    coupons?: unknown;
+  };
+  if (format !== couponFileName || version !== couponFileVersion || !Array.isArray(coupons)) {
+    throw refuse(
+      'other JSON',
+      `an object with format ${couponFileName}, version ${couponFileVersion} and a list of coupons`,
+    );
+  }
+  const rows = coupons.map((coupon: unknown, i) => ({ row: i + 1, ...check(coupon, (field) => field) }));
+  return { rows, unknownColumns: [] };
+}
+
+/** @param nameOf what the file calls a field of a coupon */
+function check(
+  coupon: unknown,
+  nameOf: (field: string) => string,
+): { coupon: FiledCoupon | null; reasons: string[] } {
+  const parsed = filedCouponSchema.safeParse(coupon);
+  if (parsed.success) {
+    // One way of writing a moment, so that the same moment is found again.
+    const weldedAt = new Date(parsed.data.weldedAt).toISOString();
+    return { coupon: { ...parsed.data, weldedAt }, reasons: [] };
+  }
+  const reasons = fieldProblems(parsed.error, coupon).map(
+    ({ field, given, allowed }) =>
+      `${field === '' ? 'the row' : nameOf(field)} is ${given}; allowed is ${allowed}`,
+  );
+  return { coupon: null, reasons };
+}

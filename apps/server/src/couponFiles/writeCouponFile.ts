@@ -1,0 +1,33 @@
+import { couponFileName, couponFileVersion, type Coupon, type FiledCoupon } from '@lone-heron/contract';
+import { stringify } from 'csv-stringify/sync';
+import { cellsOf, csvColumns } from './csvColumns.js';
+
+/** What a file carries of a coupon: what was logged, and by whom. */
+function filedCoupon(coupon: Coupon): FiledCoupon {
+  const {
+    number: _number,
+    machineRevision: _revision,
+    windowId: _windowId,
+    windowNumber: _windowNumber,
+    recordedAt: _recordedAt,
+    withdrawnAt: _withdrawnAt,
+    revision: _entry,
+    section: _section,
+    rung: _rung,
+    ...filed
+  } = coupon;
+  return filed;
+}
+
+/** Coupons as CSV: UTF-8, comma, point, a head, ISO 8601. */
+export function couponsAsCsv(coupons: readonly Coupon[]): string {
+  return stringify(
+    coupons.map((coupon) => cellsOf(filedCoupon(coupon))),
+    { header: true, columns: csvColumns.map(({ name }) => name), escape_formulas: true },
+  );
+}
+
+export function couponsAsJson(coupons: readonly Coupon[]): string {
+  const content = { format: couponFileName, version: couponFileVersion, coupons: coupons.map(filedCoupon) };
+  return JSON.stringify(content, null, 1);
+}

@@ -1,0 +1,91 @@
+import type {
+  CouponFilter,
+  CouponGrouping,
+  CouponGroups,
+  CouponPage,
+  CouponQuery,
+} from '@lone-heron/contract';
+import { Brackets, type EntityManager, type SelectQueryBuilder } from 'typeorm';
+import { couponFromRow } from './couponRow.js';
+import { CouponEntity } from './coupon.entity.js';
+
+/** Columns that a list can be asked for by equality. */
+const equalities = ['machineId', 'metal', 'kind', 'personId', 'back', 'ladderId'] as const;
+
+/** A stretch of the coupons that match, in the order asked for; taken-back ones left out. */
+export async function listCoupons(manager: EntityManager, query: CouponQuery): Promise<CouponPage> {
+  const { sort, order, offset, limit } = query;
+  const direction = order === 'up' ? 'ASC' : 'DESC';
+  const matching = matchingCoupons(manager, query);
+  const total = await matching.getCount();
+  // Ids first: the page's rows alone are read whole, however far down it lies.
+  const ids = await matching
+    .clone()
+    .select('coupon.id', 'id')
+    .orderBy(`coupon.${sort}`, direction)
+    .addOrderBy('coupon.number', direction)
+    .offset(offset)
+    .limit(limit)
+    .getRawMany<{ id: string }>();
+  if (ids.length === 0) return { coupons: [], total, offset };
+  const rows = await manager.find(CouponEntity, {
+    where: ids.map(({ id }) => ({ id })),
+    relations: { window: true },
+  });
+  const byId = new Map(rows.map((row) => [row.id, row]));
+  return {
+    coupons: ids.flatMap(({ id }) => {
+      const row = byId.get(id);
+      return row === undefined ? [] : [couponFromRow(row)];
+    }),
+    total,
+    offset,
+  };
+}
+
+/** How many coupons match under each heading, the most first. */
+export async function groupCoupons(
+  manager: EntityManager,
+  filter: CouponFilter,
+  by: CouponGrouping,
+): Promise<CouponGroups> {
+  const rows = await matchingCoupons(manager, filter)
+    .select(`coupon.${by}`, 'value')
+    .addSelect('COUNT(*)', 'count')
+    .addSelect("SUM(CASE WHEN coupon.back = 'even' THEN 1 ELSE 0 END)", 'even')
+    .groupBy(`coupon.${by}`)
+    .getRawMany<{ value: string; count: number | string; even: number | string }>();
+  return rows
+    .map(({ value, count, even }) => ({ value, count: Number(count), even: Number(even) }))
+    .toSorted((a, b) => b.count - a.count || a.value.localeCompare(b.value));
+}
+
+/** Coupons that a filter lets through, taken-back ones left out. */
+export function matchingCoupons(
+  manager: EntityManager,
+  filter: CouponFilter,
+): SelectQueryBuilder<CouponEntity> {
+  const { slips, thinnestMm, thickestMm, from, to, words } = filter;
+  const query = manager.createQueryBuilder(CouponEntity, 'coupon').where('coupon.withdrawnAt IS NULL');
+  for (const key of equalities) {
+    if (filter[key] !== undefined) query.andWhere(`coupon.${key} = :${key}`, { [key]: filter[key] });
+  }
+  if (slips !== undefined) query.andWhere('coupon.hasSlip = :hasSlip', { hasSlip: slips === 'only' });
+  if (thinnestMm !== undefined) query.andWhere('coupon.thicknessMm >= :thinnestMm', { thinnestMm });
+  if (thickestMm !== undefined) query.andWhere('coupon.thicknessMm <= :thickestMm', { thickestMm });
+  if (from !== undefined) query.andWhere('coupon.weldedAt >= :from', { from });
+  // Moments start with their day: anything on the day sorts before the day with a later sign behind it.
+  if (to !== undefined) query.andWhere('coupon.weldedAt < :to', { to: `${to}U` });
+  if (words !== undefined && words !== '') query.andWhere(sayingWords(words));
+  return query;
+}
+
+/** Remarks that hold the words, in any case; or the coupon of that number. */
+function sayingWords(words: string): Brackets {
+  const number = /^(?:no\.?\s*)?(\d{1,9})$/i.exec(words)?.[1];
+  return new Brackets((either) => {
+    const held = `%${words.toLowerCase().replace(/[\\%_]/g, '\\$&')}%`;
+    either.where("LOWER(coupon.remark) LIKE :held ESCAPE '\\'", { held });
+    if (number !== undefined) either.orWhere('coupon.number = :number', { number: Number(number) });
+  });
+}

@@ -1,0 +1,35 @@
+import type { HouseContent, HouseSheet } from '@lone-heron/contract';
+import { practiceQuestions, type PracticeTopic } from '@lone-heron/core';
+
+const sheetNames: Readonly<Record<HouseSheet, string>> = {
+  practice: 'the shop’s practice',
+  units: 'the units of the house',
+  wire: 'the wire on hand',
+  nozzles: 'the nozzles on hand',
+  prices: 'the prices',
+  acceptance: 'what a weld must show',
+};
+
+/** What somebody changed on a sheet, for the history. */
+export function changedInWords<Sheet extends HouseSheet>(
+  sheet: Sheet,
+  before: HouseContent[Sheet],
+  after: HouseContent[Sheet],
+): string {
+  if (Array.isArray(after)) return `changed ${sheetNames[sheet]}: ${after.length} in all`;
+  const rows = Object.entries(after as Readonly<Record<string, unknown>>);
+  const was = before as Readonly<Record<string, unknown>>;
+  const changed = rows.filter(([name, value]) => was[name] !== value);
+  const words = changed.map(([name, value]) =>
+    sheet === 'practice' ? schoolWords(name as PracticeTopic, String(value)) : `${name} ${String(value)}`,
+  );
+  return `changed ${sheetNames[sheet]}${words.length === 0 ? '' : `: ${words.join(', ')}`}`;
+}
+
+function schoolWords(topic: PracticeTopic, school: string): string {
+  const { question, schools } = practiceQuestions[topic];
+  const { name } = (schools as Readonly<Record<string, { readonly name: string }>>)[school] ?? {
+    name: school,
+  };
+  return `${question} ${name}`;
+}

@@ -1,0 +1,97 @@
+import {
+  houseSchema,
+  houseSheetDrafts,
+  revisionNumber,
+  type House,
+  type HouseContent,
+  type Person,
+} from '@lone-heron/contract';
+import { Body, Controller, Get, Param, Put } from '@nestjs/common';
+import { ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
+import { createZodDto } from 'nestjs-zod';
+import { By, For, ForEverybody } from '../access/access.js';
+import { SchemaPipe } from '../http/schemaPipe.js';
+import { HouseService } from './house.service.js';
+
+class HouseDto extends createZodDto(houseSchema) {}
+
+const revisionPipe = new SchemaPipe(revisionNumber, 'revision');
+
+@ApiTags('house')
+@Controller('house')
+@ApiOkResponse({ type: HouseDto })
+export class HouseController {
+  constructor(private readonly house: HouseService) {}
+
+  @Get()
+  @ApiOperation({ summary: 'Practice, units, what is on hand and prices, each with its revision' })
+  current(): Promise<House> {
+    return this.house.current();
+  }
+
+  @Put('practice/:revision')
+  @For('lead')
+  @ApiOperation({ summary: 'Keep to another school' })
+  revisePractice(
+    @Param('revision', revisionPipe) revision: number,
+    @Body(new SchemaPipe(houseSheetDrafts.practice)) content: HouseContent['practice'],
+    @By() by: Person,
+  ): Promise<House> {
+    return this.house.revise('practice', revision, content, by);
+  }
+
+  @Put('units/:revision')
+  @For('lead')
+  @ApiOperation({ summary: 'Say lengths, paces and flows in other units' })
+  reviseUnits(
+    @Param('revision', revisionPipe) revision: number,
+    @Body(new SchemaPipe(houseSheetDrafts.units)) content: HouseContent['units'],
+    @By() by: Person,
+  ): Promise<House> {
+    return this.house.revise('units', revision, content, by);
+  }
+
+  @Put('prices/:revision')
+  @For('lead')
+  @ApiOperation({ summary: 'Change what things cost' })
+  revisePrices(
+    @Param('revision', revisionPipe) revision: number,
+    @Body(new SchemaPipe(houseSheetDrafts.prices)) content: HouseContent['prices'],
+    @By() by: Person,
+  ): Promise<House> {
+    return this.house.revise('prices', revision, content, by);
+  }
+
+  @Put('acceptance/:revision')
+  @For('lead')
+  @ApiOperation({ summary: 'Ask something else of a weld' })
+  reviseAcceptance(
+    @Param('revision', revisionPipe) revision: number,
+    @Body(new SchemaPipe(houseSheetDrafts.acceptance)) content: HouseContent['acceptance'],
+    @By() by: Person,
+  ): Promise<House> {
+    return this.house.revise('acceptance', revision, content, by);
+  }
+
+  @Put('wire/:revision')
+  @ForEverybody()
+  @ApiOperation({ summary: 'Write down the spools that are there' })
+  reviseWire(
+    @Param('revision', revisionPipe) revision: number,
+    @Body(new SchemaPipe(houseSheetDrafts.wire)) content: HouseContent['wire'],
+    @By() by: Person,
+  ): Promise<House> {
+    return this.house.revise('wire', revision, content, by);
+  }
+
+  @Put('nozzles/:revision')
+  @ForEverybody()
+  @ApiOperation({ summary: 'Write down the nozzles that are there' })
+  reviseNozzles(
+    @Param('revision', revisionPipe) revision: number,
+    @Body(new SchemaPipe(houseSheetDrafts.nozzles)) content: HouseContent['nozzles'],
+    @By() by: Person,
+  ): Promise<House> {
+    return this.house.revise('nozzles', revision, content, by);
+  }
+}

@@ -1,0 +1,102 @@
+import { createHash } from 'node:crypto';
+import { existsSync } from 'node:fs';
+import { mkdir, open, rename } from 'node:fs/promises';
+import { dirname, join } from 'node:path';
+import { photoTypes, type Photo } from '@lone-heron/contract';
+import sharp from 'sharp';
+import { refused } from '../http/problem.js';
+
+/** A picture as it is kept: upright, without what else a camera writes into it. */
+export interface CleanPicture {
+  readonly bytes: Buffer;
+  readonly hash: string;
+  readonly type: Photo['type'];
+  readonly widthPx: number;
+  readonly heightPx: number;
+}
+
+/** Longest side of a small picture, pixels. */
+const smallSide = 480;
+/** More pixels than any camera of a shop takes: a file that claims more is not opened. */
+const mostPixels = 120e6;
+
+const types = { jpeg: 'image/jpeg', png: 'image/png', webp: 'image/webp' } as const;
+const isTaken = (format: string | undefined): format is keyof typeof types =>
+  format !== undefined && format in types;
+
+/**
+ * Reads a picture by its content, whatever its name or type said: turned upright, with place, camera and all other
+ * hidden data left out. A broken, disguised or foreign file is refused with the reason.
+ */
+export async function cleanPicture(sent: Buffer): Promise<CleanPicture> {
+  const picture = sharp(sent, { failOn: 'error', limitInputPixels: mostPixels });
+  const { format } = await picture.metadata().catch((error: unknown) => refusePicture(error));
+  if (!isTaken(format)) throw refusal(`a file whose content is ${format}`);
+  const upright = picture.autoOrient();
+  const written = format === 'png' ? upright.png() : upright.toFormat(format, { quality: 92 });
+  const { data, info } = await written
+    .toBuffer({ resolveWithObject: true })
+    .catch((error: unknown) => refusePicture(error));
+  return {
+    bytes: data,
+    hash: hashOf(data),
+    type: types[format],
+    widthPx: info.width,
+    heightPx: info.height,
+  };
+}
+
+function refusePicture(error: unknown): never {
+  const why = error instanceof Error ? error.message.split('\n')[0] : String(error);
+  throw refusal(`a file that cannot be read as a picture (${why})`);
+}
+
+function refusal(given: string) {
+  return refused([
+    { field: 'photo', given, allowed: `a whole picture of the type ${photoTypes.join(', ')}` },
+  ]);
+}
+
+/** SHA-256, hex. */
+export function hashOf(bytes: Buffer): string {
+  return createHash('sha256').update(bytes).digest('hex');
+}
+
+/** Pictures in a folder, each under the hash of its bytes, with a small one beside it. */
+export class PhotoFiles {
+  constructor(private readonly folder: string) {}
+
+  /** Stores a picture and its small one; what is there already is the same and stays. */
+  async keep({ bytes, hash }: CleanPicture): Promise<void> {
+    await writeOnce(this.pathOf(hash), () => Promise.resolve(bytes));
+    await writeOnce(this.smallPathOf(hash), () =>
+      sharp(bytes)
+        .resize(smallSide, smallSide, { fit: 'inside', withoutEnlargement: true })
+        .webp()
+        .toBuffer(),
+    );
+  }
+
+  pathOf(hash: string): string {
+    return join(this.folder, hash.slice(0, 2), hash);
+  }
+
+  smallPathOf(hash: string): string {
+    return `${this.pathOf(hash)}.small.webp`;
+  }
+}
+
+/** Written beside its place and moved there once it is on the disk: a power cut leaves the whole file or none. */
+async function writeOnce(path: string, content: () => Promise<Buffer>): Promise<void> {
+  if (existsSync(path)) return;
+  await mkdir(dirname(path), { recursive: true });
+  const beside = `${path}.${process.pid}.${Date.now()}.part`;
+  const file = await open(beside, 'wx');
+  try {
+    await file.writeFile(await content());
+    await file.sync();
+  } finally {
+    await file.close();
+  }
+  await rename(beside, path);
+}

@@ -1,0 +1,19 @@
+import { Module, type DynamicModule } from '@nestjs/common';
+import { PhotoFiles } from './photoFiles.js';
+import { PhotosController } from './photos.controller.js';
+import { PhotosService } from './photos.service.js';
+
+@Module({})
+export class PhotosModule {
+  /** @param folder where the pictures lie; made with the first one */
+  static inFolder(folder: string): DynamicModule {
+    return {
+      module: PhotosModule,
+      // Files of coupons carry photos too.
+      global: true,
+      controllers: [PhotosController],
+      providers: [PhotosService, { provide: PhotoFiles, useValue: new PhotoFiles(folder) }],
+      exports: [PhotoFiles],
+    };
+  }
+}

@@ -1,0 +1,89 @@
+import {
+  degree,
+  evidenceWeldOf,
+  hertz,
+  meltInputOf,
+  mm,
+  mmPerSecond,
+  type CouponFinding,
+  type EvidenceCoupon,
+} from '@lone-heron/core';
+import { realTravelMmS, type Coupon } from './coupon.js';
+import type { MachineProfile } from './machine.js';
+import { coreJob, coreSetting } from './toCore.js';
+
+/** Coupons whose angle nobody told are taken to be welded as most are. */
+export const usualGunAngle = degree(45);
+
+/** What the evidence needs of a coupon. */
+type Weld = Pick<
+  Coupon,
+  | 'id'
+  | 'machineId'
+  | 'joint'
+  | 'setting'
+  | 'back'
+  | 'along'
+  | 'slip'
+  | 'section'
+  | 'gunAngleDeg'
+  | 'lightOnS'
+  | 'runLengthMm'
+>;
+
+/**
+ * A coupon as the evidence takes it, at its real travel where that was timed. A section says more than a look and
+ * stands for the coupon; without one, each stretch along the run is a reading of its own, and without stretches the
+ * back of the whole. A slip of the hand keeps its stretch, or the whole coupon, out of the evidence.
+ *
+ * @param profile of the machine it was welded on
+ */
+export function couponEvidence(coupon: Weld, profile: MachineProfile): readonly EvidenceCoupon[] {
+  const { pace } = coupon.setting;
+  const wireDiameterMm = pace.by === 'wire' ? pace.wireDiameterMm : null;
+  const job = coreJob(coupon.joint, wireDiameterMm, profile, { kind: 'reach' });
+  const setting = coreSetting(coupon.setting);
+  const travel = realTravelMmS(coupon);
+  const weld = evidenceWeldOf(job, setting);
+  const { modulationHz } = coupon.setting;
+  const modulation = modulationHz === undefined ? {} : { modulation: hertz(modulationHz) };
+  const common = {
+    weld: {
+      ...weld,
+      machineId: coupon.machineId,
+      gas: coupon.setting.gas,
+      gunAngle: coupon.gunAngleDeg === undefined ? usualGunAngle : degree(coupon.gunAngleDeg),
+      melt: {
+        ...(travel === null ? weld.melt : meltInputOf(job, setting, mmPerSecond(travel))),
+        ...modulation,
+      },
+    },
+    isTravelMeasured: travel !== null,
+  };
+  return readings(coupon).map(({ finding, isSlip }, index) => ({
+    ...common,
+    id: index === 0 ? coupon.id : `${coupon.id}/${index}`,
+    finding,
+    isSlip,
+  }));
+}
+
+interface Reading {
+  readonly finding: CouponFinding;
+  readonly isSlip: boolean;
+}
+
+function readings({ section, along, back, slip }: Weld): readonly Reading[] {
+  const isSlip = slip !== undefined;
+  if (section !== null) {
+    const finding: CouponFinding = section.isThrough
+      ? { by: 'sectionThrough' }
+      : { by: 'section', depth: mm(section.depthMm) };
+    return [{ finding, isSlip }];
+  }
+  if (along === undefined) return [{ finding: { by: 'look', back }, isSlip }];
+  return along.map((stretch) => ({
+    finding: { by: 'look', back: stretch.back },
+    isSlip: isSlip || stretch.slip !== null,
+  }));
+}

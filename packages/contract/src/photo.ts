@@ -1,0 +1,32 @@
+import { z } from 'zod';
+import { clientId, moment, oneOf } from './bounded.js';
+
+/** What a photo of a coupon shows. */
+export const photoSubjects = ['face', 'back', 'section', 'test', 'other'] as const;
+export type PhotoSubject = (typeof photoSubjects)[number];
+
+/** Largest photo that is taken in, bytes. */
+export const largestPhoto = 20 * 1024 * 1024;
+
+/** Types of picture that are taken in, by their content and not by their name. */
+export const photoTypes = ['image/jpeg', 'image/png', 'image/webp'] as const;
+
+/** What comes with a photo's bytes. */
+export const photoQuerySchema = z.strictObject({ subject: oneOf(photoSubjects) });
+export type PhotoQuery = z.infer<typeof photoQuerySchema>;
+
+/** A photo as it is kept: its bytes lie under their hash. */
+export const photoSchema = z.strictObject({
+  id: clientId,
+  couponId: clientId,
+  subject: oneOf(photoSubjects),
+  /** SHA-256 of the stored bytes, hex. */
+  hash: z.string().regex(/^[0-9a-f]{64}$/),
+  type: oneOf(photoTypes),
+  widthPx: z.int().positive(),
+  heightPx: z.int().positive(),
+  bytes: z.int().positive(),
+  addedAt: moment,
+  addedBy: z.string(),
+});
+export type Photo = z.infer<typeof photoSchema>;
