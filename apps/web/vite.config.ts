@@ -26,6 +26,12 @@ const server = `http://127.0.0.1:${process.env.PORT ?? '4180'}`;
 export default defineConfig({
   plugins: [react(), tailwindcss(), listFirstScreen()],
   resolve: { conditions: ['source', 'module', 'browser', 'development|production'] },
-  build: { target: 'es2022', sourcemap: false, chunkSizeWarningLimit: 700 },
+  // Every browser that runs this knows modulepreload.
+  build: {
+    target: 'es2022',
+    sourcemap: false,
+    chunkSizeWarningLimit: 700,
+    modulePreload: { polyfill: false },
+  },
   server: { host: '127.0.0.1', port: 4181, proxy: { '/api': server } },
 });

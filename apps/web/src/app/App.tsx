@@ -1,9 +1,12 @@
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router/dom';
-import { Toaster } from 'sonner';
 import { createRouter } from './routes.js';
 import { createStore } from './store.js';
+
+/** Nothing is told before something was done: it comes right behind the page. */
+const Toasts = lazy(() => import('./Toasts.js'));
+const OutboxSender = lazy(() => import('../shared/outbox/OutboxSender.js'));
 
 export function App() {
   const [store] = useState(createStore);
@@ -11,21 +14,10 @@ export function App() {
   return (
     <Provider store={store}>
       <RouterProvider router={router} />
-      <Toaster
-        position="bottom-center"
-        duration={8000}
-        closeButton
-        toastOptions={{
-          style: {
-            background: 'var(--color-neutral)',
-            color: 'var(--color-neutral-content)',
-            borderColor: 'var(--color-base-300)',
-            fontFamily: 'var(--font-sans)',
-            fontSize: '1rem',
-          },
-          actionButtonStyle: { minHeight: '40px', padding: '0 16px', fontSize: '1rem' },
-        }}
-      />
+      <Suspense fallback={null}>
+        <Toasts />
+        <OutboxSender />
+      </Suspense>
     </Provider>
   );
 }

@@ -3,8 +3,10 @@ import { setupListeners } from '@reduxjs/toolkit/query';
 import { heronApi } from '../shared/api/heronApi.js';
 import { listenToOtherTabs, tellOtherTabs } from '../shared/api/otherTabs.js';
 import { doorSlice } from '../shared/door/doorSlice.js';
+import { dialHistorySlice } from '../dial/history/dialHistorySlice.js';
 import { deskSlice } from '../shared/memory/deskSlice.js';
 import { couponDraftSlice } from '../shared/memory/couponDraftSlice.js';
+import { outboxSlice } from '../shared/outbox/outboxSlice.js';
 import { keepInBrowser, readFromBrowser } from '../shared/memory/browserMemory.js';
 
 const reducer = combineReducers({
@@ -12,6 +14,8 @@ const reducer = combineReducers({
   [deskSlice.name]: deskSlice.reducer,
   [couponDraftSlice.name]: couponDraftSlice.reducer,
   [doorSlice.name]: doorSlice.reducer,
+  [outboxSlice.name]: outboxSlice.reducer,
+  [dialHistorySlice.name]: dialHistorySlice.reducer,
 });
 
 /** The store, with what this browser remembers, kept in step with other tabs. */
@@ -24,5 +28,6 @@ export function createStore() {
   setupListeners(store.dispatch);
   listenToOtherTabs(store.dispatch);
   keepInBrowser(store);
+  void import('../shared/memory/keptOpenLog.js').then(({ openKeptLog }) => openKeptLog(store));
   return store;
 }

@@ -1,25 +1,26 @@
 import { createElement, lazy, type ReactNode } from 'react';
 import { useSelector } from 'react-redux';
-import { useCouponsQuery, useMachinesQuery, useWindowsQuery } from '../shared/api/heronApi.js';
+import { useMachinesQuery, useWindowsQuery } from '../shared/api/heronApi.js';
 import { selectDialSearch } from '../shared/memory/deskSlice.js';
 import { readAddress } from '../dial/dialAddress.js';
 import { readSentence } from '../dial/readSentence.js';
+import { jointKindWords } from '../shared/words/jointKinds.js';
 import { metalName } from '../shared/words/metalNames.js';
 import { figure } from '../shared/words/figures.js';
 import type { StationPath } from './stations.js';
 
-/** Fetched after the page: the days, and the words for them. */
+/** Fetched after the page: the days with the words for them, and the coupons. */
 const ReadyState = lazy(() => import('./ReadyState.js'));
+const CouponsState = lazy(() => import('./CouponsState.js'));
 
 const notYet = 'to come';
 
 /** Each station's state in a few words. */
 export function useStationStates(): Readonly<Record<StationPath, ReactNode>> {
   const { data: machines = [] } = useMachinesQuery(undefined);
-  const { data: coupons } = useCouponsQuery({ limit: 1 });
   const { data: windows } = useWindowsQuery(undefined);
   const { said } = readSentence(
-    readAddress(new URLSearchParams(useSelector(selectDialSearch))).words,
+    readAddress(new URLSearchParams(useSelector(selectDialSearch))).address.words,
     machines,
   );
   const machineId = said?.machine.id ?? machines[0]?.id;
@@ -29,8 +30,8 @@ export function useStationStates(): Readonly<Record<StationPath, ReactNode>> {
     '/dial':
       said === null
         ? 'say a joint'
-        : `${shortMetal(metalName(said.joint.metal))} ${figure(said.joint.firstThicknessMm, 2)} butt`,
-    '/coupons': coupons === undefined ? '' : `${coupons.total} logged`,
+        : `${shortMetal(metalName(said.joint.metal))} ${figure(said.joint.firstThicknessMm, 2)} ${jointKindWords[said.joint.kind].short}`,
+    '/coupons': createElement(CouponsState),
     '/cards': notYet,
     '/jobs': notYet,
     '/optics': fitted === undefined ? '' : `window ${fitted.number}, ${fitted.couponCount} coupons`,

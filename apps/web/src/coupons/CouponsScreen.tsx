@@ -1,98 +1,114 @@
-import type { Coupon, Machine, Person } from '@lone-heron/contract';
+import type { Coupon } from '@lone-heron/contract';
+import { ArrowUpNarrowWide, FileDown, Scale } from 'lucide-react';
+import { useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { useCouponsQuery, useMachinesQuery, usePeopleQuery } from '../shared/api/heronApi.js';
+import { useMachinesQuery, usePeopleQuery } from '../shared/api/heronApi.js';
 import { Loading } from '../shared/Loading.js';
 import { LoadFailed } from '../shared/LoadFailed.js';
-import { metalChoices } from '../shared/words/metalNames.js';
-import { CouponTable } from './CouponTable.js';
+import { CouponTable } from './list/CouponTable.js';
+import { GroupHeadings } from './list/GroupHeadings.js';
+import { isNarrowed, readListAddress } from './list/listAddress.js';
+import { ListFilters } from './list/ListFilters.js';
+import { useCouponRows, type Shown } from './list/useCouponRows.js';
+import { WaitingCoupons } from './WaitingCoupons.js';
 
-const pageSize = 50;
+const none: readonly Coupon['id'][] = [];
 
-/** Every coupon of the shop, newest first, by machine and metal. */
+/** Every coupon of the shop: found, sorted, gathered, and picked to be held side by side. */
 export function CouponsScreen() {
   const [search, setSearch] = useSearchParams();
-  const machineId = search.get('machine') ?? '';
-  const metal = search.get('metal') ?? '';
-  const before = Number(search.get('before'));
-  const { data: machines = [] } = useMachinesQuery(undefined);
-  const { data: people = [] } = usePeopleQuery(undefined);
-  const { data, error, refetch, isFetching } = useCouponsQuery({
-    limit: pageSize,
-    ...(before > 0 ? { before } : {}),
-    ...(machineId === '' ? {} : { machineId }),
-    ...(metal === '' ? {} : { metal }),
-  });
-  const choose = (name: string, value: string) =>
-    setSearch((previous) => {
-      const next = new URLSearchParams(previous);
-      next.delete('before');
-      if (value === '') next.delete(name);
-      else next.set(name, value);
-      return next;
-    });
+  const address = useMemo(() => readListAddress(search), [search]);
+  const [shown, setShown] = useState<Shown>({ first: 0, last: 30 });
+  const [picked, setPicked] = useState(none);
+  const { data: machines } = useMachinesQuery(undefined);
+  const { data: people } = usePeopleQuery(undefined);
+  const { rows, total, error, refetch } = useCouponRows(address.query, shown);
+  const names = useMemo(
+    () => ({ machines: machines ?? [], people: people ?? null, now: new Date() }),
+    [machines, people],
+  );
+  const choose = (...words: readonly (readonly [name: string, value: string])[]) =>
+    setSearch(
+      (previous) => {
+        const next = new URLSearchParams(previous);
+        for (const [name, value] of words) {
+          if (value === '') next.delete(name);
+          else next.set(name, value);
+        }
+        return next;
+      },
+      { replace: true },
+    );
+  const pick = (id: string) =>
+    setPicked(picked.includes(id) ? picked.filter((each) => each !== id) : [...picked, id]);
+  const { query, group, hidden } = address;
   return (
-    <div className="mx-auto flex max-w-[1500px] flex-col gap-3 px-4 py-4 sm:px-6">
+    <div className="mx-auto flex max-w-[1500px] flex-col gap-2 px-4 py-3 sm:px-6">
       <header className="flex flex-wrap items-center gap-x-4 gap-y-2">
         <h1 className="mr-auto text-2xl font-semibold">
-          Coupons {data !== undefined && <span className="font-normal text-soft">{data.total}</span>}
+          Coupons {total !== undefined && <span className="font-normal text-soft">{total}</span>}
         </h1>
-        <Filter
-          label="Machine"
-          value={machineId}
-          every="every machine"
-          choices={machines.map(({ id, name }) => ({ value: id, label: name }))}
-          onChoose={(value) => choose('machine', value)}
-        />
-        <Filter
-          label="Metal"
-          value={metal}
-          every="every metal"
-          choices={metalChoices}
-          onChoose={(value) => choose('metal', value)}
-        />
+        <CompareLink picked={picked} onClear={() => setPicked(none)} />
+        <PagesBeside search={search} />
       </header>
+      <WaitingCoupons people={people ?? []} />
+      <ListFilters
+        address={address}
+        machines={names.machines}
+        people={people ?? []}
+        onChoose={(name, value) => choose([name, value])}
+      />
       {error !== undefined && <LoadFailed what="the coupons" error={error} retry={refetch} />}
-      {data === undefined && error === undefined && <Loading what="the coupons" />}
-      {data !== undefined && (
-        <Listed
-          coupons={data.coupons}
-          machines={machines}
-          people={people}
-          isFiltered={machineId !== '' || metal !== ''}
+      {total === undefined && error === undefined && <Loading what="the coupons" />}
+      {total === 0 && <Empty isNarrowed={isNarrowed(address)} />}
+      {total !== undefined && total > 0 && group !== null && (
+        <GroupHeadings
+          by={group}
+          query={query}
+          machines={names.machines}
+          people={people ?? []}
+          onOpen={(value) => choose([group, value], ['group', ''])}
         />
       )}
-      {data !== undefined && (
-        <nav className="flex justify-center gap-3" aria-label="Pages">
-          {before > 0 && (
-            <button type="button" className="btn touch-always" onClick={() => choose('before', '')}>
-              Newest
-            </button>
-          )}
-          {data.nextBefore !== null && (
-            <button
-              type="button"
-              className="btn touch-always"
-              disabled={isFetching}
-              onClick={() => choose('before', String(data.nextBefore))}
-            >
-              Older
-            </button>
-          )}
-        </nav>
+      {total !== undefined && total > 0 && group === null && (
+        <CouponTable
+          rows={rows}
+          total={total}
+          names={names}
+          query={query}
+          hidden={hidden}
+          picked={picked}
+          onPick={pick}
+          onSort={(sort) =>
+            choose(['sort', sort], ['order', query.sort === sort && query.order !== 'up' ? 'up' : 'down'])
+          }
+          onShown={(next) => {
+            if (next.first !== shown.first || next.last !== shown.last) setShown(next);
+          }}
+        />
       )}
     </div>
   );
 }
 
-interface ListedProps {
-  coupons: readonly Coupon[];
-  machines: readonly Machine[];
-  people: readonly Person[];
-  isFiltered: boolean;
+/** What else there is to do with coupons. */
+function PagesBeside({ search }: { search: URLSearchParams }) {
+  return (
+    <>
+      <Link className="btn touch" to="/coupons/ladders">
+        <ArrowUpNarrowWide className="size-5" aria-hidden="true" /> Ladders
+      </Link>
+      <Link className="btn touch" to="/coupons/evidence">
+        <Scale className="size-5" aria-hidden="true" /> What they say
+      </Link>
+      <Link className="btn touch" to={`/coupons/files?${search.toString()}`}>
+        <FileDown className="size-5" aria-hidden="true" /> In and out
+      </Link>
+    </>
+  );
 }
 
-function Listed({ coupons, machines, people, isFiltered }: ListedProps) {
-  if (coupons.length > 0) return <CouponTable coupons={coupons} machines={machines} people={people} />;
+function Empty({ isNarrowed: isFiltered }: { isNarrowed: boolean }) {
   return (
     <div className="sheet flex flex-col items-start gap-3 p-8">
       <p className="text-lg">
@@ -107,30 +123,20 @@ function Listed({ coupons, machines, people, isFiltered }: ListedProps) {
   );
 }
 
-interface FilterProps {
-  label: string;
-  value: string;
-  every: string;
-  choices: readonly { value: string; label: string }[];
-  onChoose: (value: string) => void;
-}
-
-function Filter({ label, value, every, choices, onChoose }: FilterProps) {
+function CompareLink({ picked, onClear }: { picked: readonly string[]; onClear: () => void }) {
+  if (picked.length === 0) return null;
   return (
-    <label className="flex items-center gap-2">
-      <span className="text-soft">{label}</span>
-      <select
-        className="select touch w-auto text-base"
-        value={value}
-        onChange={(event) => onChoose(event.target.value)}
-      >
-        <option value="">{every}</option>
-        {choices.map((choice) => (
-          <option key={choice.value} value={choice.value}>
-            {choice.label}
-          </option>
-        ))}
-      </select>
-    </label>
+    <span className="flex items-center gap-2">
+      {picked.length < 2 ? (
+        <span className="text-soft">Pick another to hold them side by side.</span>
+      ) : (
+        <Link className="btn touch btn-primary" to={`/coupons/side-by-side?ids=${picked.join(',')}`}>
+          Hold {picked.length} side by side
+        </Link>
+      )}
+      <button type="button" className="btn touch btn-ghost" onClick={onClear}>
+        Pick none
+      </button>
+    </span>
   );
 }

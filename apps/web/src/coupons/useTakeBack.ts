@@ -1,6 +1,6 @@
 import type { Coupon } from '@lone-heron/contract';
 import { toast } from 'sonner';
-import { useRestoreCouponMutation, useWithdrawCouponMutation } from '../shared/api/heronApi.js';
+import { useRestoreCouponMutation, useWithdrawCouponMutation } from '../shared/api/couponsApi.js';
 import { problemOf } from '../shared/api/problemOf.js';
 
 /** Takes a coupon out of the lists, with the way back in the toast; its record stays. */

@@ -1,35 +1,42 @@
 import type { Machine } from '@lone-heron/contract';
-import { lazy, Suspense, useEffect } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
-import { toast } from 'sonner';
-import { v7 as uuid } from 'uuid';
+import { houseContent, useHouseQuery } from '../shared/api/houseApi.js';
 import { useMachinesQuery } from '../shared/api/heronApi.js';
 import { useKey } from '../shared/keys/useKey.js';
 import { Loading } from '../shared/Loading.js';
+import { useLatest } from '../shared/useLatest.js';
 import { LoadFailed } from '../shared/LoadFailed.js';
 import { logOpened, selectOpenLog } from '../shared/memory/couponDraftSlice.js';
 import type { DialOutcome } from './dialOutcome.js';
-import { Caution } from './odds/Caution.js';
+import { useRecentJoints } from './history/useRecentJoints.js';
 import { Expectation } from './odds/Expectation.js';
-import { Shortfall } from './odds/Shortfall.js';
 import { Warnings } from './odds/Warnings.js';
 import { DialPlate } from './plate/DialPlate.js';
-import { CouponRail } from './rail/CouponRail.js';
 import { Hero } from './section/Hero.js';
 import { Sentence } from './sentence/Sentence.js';
-import { useDial } from './useDial.js';
+import type { SheetName } from './sheets/SheetName.js';
+import { useDial, type Dial } from './useDial.js';
 
 /** Fetched after the page, as the days are. */
 const NotOpened = lazy(() => import('./NotOpened.js'));
+const Dropped = lazy(() => import('./Dropped.js'));
+const Shortfall = lazy(() => import('./odds/Shortfall.js'));
+const Caution = lazy(() => import('./odds/Caution.js'));
+const CouponRail = lazy(() => import('./rail/CouponRail.js'));
+const DialSheets = lazy(() => import('./sheets/DialSheets.js'));
 
-const fetchLog = () => import('./log/LogCoupon.js');
+const fetchLog = () => import('../shared/couponForm/LogCoupon.js');
+const fetchOpenedLog = () => import('./log/openedLog.js');
 /** Fetched right behind the page, so that it is there when the server may not be. */
 const LogCoupon = lazy(fetchLog);
 
 /** Say the joint, see the weld, set the machine, log what came of it. */
 export function DialScreen() {
   const { data: machines, error, refetch } = useMachinesQuery(undefined);
-  if (machines !== undefined) return <DialBench machines={machines} />;
+  const house = useHouseQuery(undefined);
+  if (machines !== undefined && (house.data !== undefined || house.error !== undefined))
+    return <DialBench machines={machines} house={houseContent(house.data)} />;
   return error === undefined ? (
     <Loading what="the machines" />
   ) : (
@@ -37,15 +44,25 @@ export function DialScreen() {
   );
 }
 
-function DialBench({ machines }: { machines: readonly Machine[] }) {
-  const dial = useDial(machines);
-  const openLog = useSelector(selectOpenLog);
+function DialBench({
+  machines,
+  house,
+}: {
+  machines: readonly Machine[];
+  house: ReturnType<typeof houseContent>;
+}) {
+  const dial = useDial(machines, house);
   const log = useOpenLog(dial.outcome, dial.isCurrent);
   useKey('l', log);
-  useEffect(() => void fetchLog(), []);
+  useUndoKeys(dial);
+  useRecentJoints(dial);
+  useEffect(() => {
+    void fetchLog();
+    void fetchOpenedLog();
+  }, []);
   const { outcome } = dial;
   return (
-    <div className="mx-auto flex max-w-[1500px] flex-col gap-3 px-4 py-3 sm:px-6">
+    <div className="mx-auto flex max-w-[1500px] flex-col gap-1.5 px-4 py-1.5 sm:px-6">
       <h1 className="sr-only">Dial</h1>
       {outcome !== null && (
         <Suspense fallback={null}>
@@ -53,6 +70,11 @@ function DialBench({ machines }: { machines: readonly Machine[] }) {
         </Suspense>
       )}
       <Sentence dial={dial} machines={machines} />
+      {dial.dropped.length > 0 && (
+        <Suspense fallback={null}>
+          <Dropped dropped={dial.dropped} />
+        </Suspense>
+      )}
       {dial.refusal !== null && (
         <p role="alert" className="fault sheet p-3">
           {dial.refusal}
@@ -61,43 +83,85 @@ function DialBench({ machines }: { machines: readonly Machine[] }) {
       {outcome === null ? (
         <p className="sheet p-8 text-lg text-soft">Mend the words marked above, and the weld appears here.</p>
       ) : (
-        <>
-          {outcome.suggestion.shortfall !== null && <Shortfall shortfall={outcome.suggestion.shortfall} />}
-          <div className="dial-bench">
-            <Hero outcome={outcome} isCurrent={dial.isCurrent} />
-            <DialPlate dial={dial} outcome={outcome} />
-            <Expectation outcome={outcome} />
-          </div>
-          <Warnings warnings={outcome.warnings} />
-          <Caution metal={outcome.said.joint.metal} />
-          <CouponRail outcome={outcome} onLog={log} />
-        </>
+        <Bench dial={dial} outcome={outcome} machines={machines} onLog={log} />
       )}
-      <Suspense fallback={null}>{openLog !== null && <LogCoupon log={openLog} />}</Suspense>
+      <OpenLog />
     </div>
   );
+}
+
+interface BenchProps {
+  dial: Dial;
+  outcome: DialOutcome;
+  machines: readonly Machine[];
+  onLog: () => void;
+}
+
+/** Everything that follows from a good sentence. */
+function Bench({ dial, outcome, machines, onLog }: BenchProps) {
+  const [sheet, setSheet] = useState<SheetName | null>(null);
+  const prepare = useLatest(() => setSheet('prepare'));
+  useKey('p', prepare);
+  useKey('c', () => setSheet('compare'));
+  const otherWay = (step: 1 | -1) =>
+    void import('./nextAlternative.js').then(({ nextAlternative }) =>
+      dial.pickAlternative(nextAlternative(outcome, dial.address.alternative, step)),
+    );
+  useKey('[', () => otherWay(-1));
+  useKey(']', () => otherWay(1));
+  return (
+    <>
+      {outcome.suggestion.shortfall !== null && (
+        <Suspense fallback={null}>
+          <Shortfall shortfall={outcome.suggestion.shortfall} dial={dial} machines={machines} />
+        </Suspense>
+      )}
+      <div className="dial-bench">
+        <Hero dial={dial} outcome={outcome} />
+        <DialPlate dial={dial} outcome={outcome} onSheet={setSheet} />
+        <Expectation outcome={outcome} />
+      </div>
+      <Warnings warnings={outcome.warnings} />
+      <Suspense fallback={<div className="h-12" />}>
+        <Caution suggested={outcome.suggested} />
+      </Suspense>
+      <Suspense fallback={<div className="h-28" />}>
+        <CouponRail said={outcome.said} onLog={onLog} onPrepare={prepare} />
+        <DialSheets sheet={sheet} dial={dial} outcome={outcome} onClose={() => setSheet(null)} />
+      </Suspense>
+    </>
+  );
+}
+
+function OpenLog() {
+  const openLog = useSelector(selectOpenLog);
+  return <Suspense fallback={null}>{openLog !== null && <LogCoupon log={openLog} />}</Suspense>;
+}
+
+/** Control+Z and Control+Y, but not while a word is typed, which undoes its own. */
+function useUndoKeys({ undo, redo }: Dial): void {
+  useKey('Control+z', () => undo?.());
+  useKey('Control+y', () => redo?.());
 }
 
 /** Opens a log of the setting as it stands; a log that is open already is kept. */
 function useOpenLog(outcome: DialOutcome | null, isCurrent: boolean): () => void {
   const dispatch = useDispatch();
-  return () => {
+  return useLatest(() => {
     if (outcome === null || !isCurrent) {
-      toast('Mend the joint first: a coupon is logged with the setting it was welded with.');
+      void import('sonner').then(({ toast }) =>
+        toast('Mend the joint first: a coupon is logged with the setting it was welded with.'),
+      );
       return;
     }
-    dispatch(
-      logOpened({
-        id: uuid(),
-        machineId: outcome.said.machine.id,
-        joint: outcome.said.joint,
-        setting: outcome.recorded,
-        weldedAt: new Date().toISOString(),
-        back: null,
-        lightOn: '',
-        runLength: '',
-        remark: '',
-      }),
-    );
-  };
+    if (outcome.said.asIfW !== null) {
+      void import('sonner').then(({ toast }) =>
+        toast(
+          `${outcome.said.machine.name} does not give ${outcome.said.asIfW} W: take it as it is, then log.`,
+        ),
+      );
+      return;
+    }
+    void fetchOpenedLog().then(({ openedLog }) => dispatch(logOpened(openedLog(outcome))));
+  });
 }

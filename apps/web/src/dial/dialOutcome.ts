@@ -1,77 +1,211 @@
-import { coreJob, recordedSetting, type Setting } from '@lone-heron/contract';
 import {
+  coreConditions,
+  coreJob,
+  jointMetals,
+  recordedSetting,
+  type HouseContent,
+  type Setting,
+} from '@lone-heron/contract';
+import {
+  finishNotes,
   forecastWeld,
+  fraction,
+  gasOnJoint,
   knobEffect,
   knobRange,
   knobs,
   knobValue,
   RangeFault,
+  settingCompanions,
   settingWarnings,
-  shieldingGasFor,
   suggestSetting,
   turnKnob,
-  type GasChoice,
+  weldConsequences,
+  type GasOnJoint,
+  type JointConditions,
   type Knob,
   type KnobEffect,
+  type NozzleShape,
+  type SettingCompanions,
   type Suggestion,
+  type WeldConsequences,
   type WeldForecast,
   type WeldJob,
   type WeldSetting,
 } from '@lone-heron/core';
-import type { HandTurns } from './dialAddress.js';
+import type { Learn } from '../shared/evidence/learnFrom.js';
+import type { DialAddress, HandTurns } from './dialAddress.js';
+import type { HandMath } from './handMath.js';
+import { fillersForJoint, takenFiller, type FillerChoice, type FillerOffer } from './fillerChoice.js';
 import type { Said } from './readSentence.js';
 
 /** What the core makes of a sentence and of the knobs turned by hand. */
-export interface DialOutcome {
-  readonly said: Said;
-  readonly job: WeldJob;
-  readonly suggestion: Suggestion;
-  /** The suggestion with the knobs that were turned. */
+export interface DialOutcome extends SuggestedOutcome {
+  /** What follows from the sentence alone; the same object while knobs are turned. */
+  readonly suggested: SuggestedOutcome;
+  /** The suggestion, or the alternative that was picked, with the held knobs held and the turned ones turned. */
   readonly setting: WeldSetting;
+  /** The same before any knob was turned. */
+  readonly base: WeldSetting;
   readonly forecast: WeldForecast;
   readonly effects: Readonly<Partial<Record<Knob, KnobEffect>>>;
+  readonly consequences: WeldConsequences;
   readonly warnings: readonly string[];
-  readonly gas: GasChoice;
+  readonly companions: SettingCompanions;
   /** The setting as a coupon would record it. */
   readonly recorded: Setting;
+}
+
+/** What follows from the sentence alone, whatever is turned. */
+export interface SuggestedOutcome {
+  readonly said: Said;
+  readonly house: HouseContent;
+  readonly job: WeldJob;
+  readonly conditions: JointConditions;
+  readonly suggestion: Suggestion;
+  readonly gas: GasOnJoint;
+  /** The nozzle that the joint, or the shop's practice, asks. */
+  readonly usualNozzle: NozzleShape;
+  readonly fillers: FillerChoice;
+  readonly math: HandMath | null;
+  /** Null without wire. */
+  readonly filler: FillerOffer | null;
 }
 
 /** An outcome, or why the job cannot be computed as it was said. */
 export type DialAnswer = { readonly outcome: DialOutcome } | { readonly refusal: string };
 
 /** What the core suggests for a sentence, or why it cannot: the dear part, which no turn of a knob changes. */
-export type SuggestedJob =
-  | { readonly said: Said; readonly job: WeldJob; readonly suggestion: Suggestion }
-  | { readonly refusal: string };
+export type SuggestedJob = SuggestedOutcome | { readonly refusal: string };
 
-/** Searches the setting for a sentence. */
-export function suggestFor(said: Said): SuggestedJob {
-  const job = coreJob(said.joint, said.wireDiameterMm, said.machine.profile, said.aim);
-  return orRefusal(() => ({ said, job, suggestion: suggestSetting(job) }));
+/** What comes behind the page; each null until it is there. */
+export interface Behind {
+  readonly learn: Learn | null;
+  readonly math: HandMath | null;
+}
+const notYetBehind: Behind = { learn: null, math: null };
+
+/** Searches the setting for a sentence, first by the model and then with what the coupons say of it. */
+export function suggestFor(said: Said, house: HouseContent, behind: Behind = notYetBehind): SuggestedJob {
+  const { learn, math } = behind;
+  return orRefusal(() => {
+    const { practice } = house;
+    const plain: WeldJob = {
+      ...coreJob(said.joint, said.wireDiameterMm, said.machine.profile, said.aim),
+      practice,
+    };
+    const byModel = suggestPulsed(plain, said, math);
+    const evidence = learn?.(plain, byModel.setting, said.machine.id) ?? null;
+    const job = evidence === null ? plain : { ...plain, evidence };
+    const suggestion = evidence === null ? byModel : suggestPulsed(job, said, math);
+    const fillers = fillersForJoint(said.joint, said.wireDiameterMm, said.limit, house);
+    const usual = settingCompanions(job, suggestion.setting);
+    return {
+      said,
+      house,
+      job,
+      conditions: coreConditions(said.joint),
+      suggestion,
+      gas: gasOnJoint(said.gas ?? usual.gas.gas, job.metal, job.joint, practice),
+      math,
+      usualNozzle: usual.nozzle.shape,
+      fillers,
+      filler: suggestion.setting.pace.by === 'wire' ? takenFiller(fillers, said.filler) : null,
+    };
+  });
 }
 
+/** The suggestion, with pulses as a duty that is held. */
+function suggestPulsed(job: WeldJob, { pulses }: Said, math: HandMath | null): Suggestion {
+  const suggestion = suggestSetting(job);
+  if (pulses === null || math === null) return suggestion;
+  const duty = fraction(pulses.onMs / (pulses.onMs + pulses.offMs));
+  return { ...suggestion, ...math.hold(job, suggestion.setting, { duty }) };
+}
+
+/** What of the address turns a suggestion into what is dialled. */
+export type Hand = Pick<DialAddress, 'alternative' | 'held' | 'turns'>;
+export const noHand: Hand = { alternative: '', held: {}, turns: {} };
+
 /** Everything Dial shows. Turns of knobs that this setting does not have, or cannot take, are left out. */
-export function dialOutcome(suggested: SuggestedJob, turns: HandTurns): DialAnswer {
+export function dialOutcome(suggested: SuggestedJob, hand: Hand): DialAnswer {
   if ('refusal' in suggested) return suggested;
-  const { said, job, suggestion } = suggested;
+  const { said, job, gas, filler } = suggested;
   return orRefusal(() => {
-    const setting = turned(job, suggestion.setting, turns);
+    const base = heldSetting(suggested, hand);
+    const setting = turned(job, base, hand.turns);
     const forecast = forecastWeld(job, setting);
-    const gas = shieldingGasFor(job.metal);
+    const consequences = weldConsequences(job, setting, forecast, zincCoatOf(said));
     return {
       outcome: {
-        said,
-        job,
-        suggestion,
+        ...suggested,
+        suggested,
+        base,
         setting,
         forecast,
+        consequences,
         effects: effectsOf(job, setting),
-        warnings: settingWarnings(job, setting, forecast),
-        gas,
-        recorded: recordedSetting(setting, gas.gas, gas.flowLitresPerMinute),
+        warnings: [
+          ...settingWarnings(job, setting, forecast),
+          ...finishNotes(said.limit, job, consequences),
+          ...gasWarnings(gas),
+        ],
+        companions: settingCompanions(job, setting),
+        recorded: recordedSetting(setting, gas.gas, gas.flowLitresPerMinute, filler?.filler),
       },
     };
   });
+}
+
+/** A common coat, g/m2 on each side. */
+const commonCoat = 137.5;
+
+function zincCoatOf({ joint }: Said): number {
+  return jointMetals(joint).some(({ id }) => id === 'galvanised') ? commonCoat : 0;
+}
+
+function gasWarnings({ gas, refused }: GasOnJoint): readonly string[] {
+  return refused === null ? [] : [`${gas === 'dryAir' ? 'Dry air' : gas} spoils this metal: ${refused}.`];
+}
+
+/** A shop that starts cool begins this many eases below what is computed, and turns it up coupon by coupon. */
+const coolEases = 2;
+
+/** Whether the shop starts cool: where it aims to reach; a share is cool already. */
+export function startsCool({ practice, aim }: WeldJob): boolean {
+  return practice?.startFrom === 'cool' && aim.kind !== 'share';
+}
+
+function heldSetting({ job, suggestion, math }: SuggestedOutcome, { alternative, held }: Hand): WeldSetting {
+  if (math === null) return suggestion.setting;
+  const picked =
+    alternative === ''
+      ? undefined
+      : math.alternatives(job, suggestion).find(({ name }) => name === alternative);
+  const computed = picked?.setting ?? suggestion.setting;
+  const start = startsCool(job) ? math.ease(job, computed, coolEases).setting : computed;
+  const kept = takeable(job, held);
+  return Object.keys(kept).length === 0 ? start : math.hold(job, start, kept).setting;
+}
+
+/** The knobs of a hand that the machine has, where it can take them. */
+function takeable(job: WeldJob, hand: HandTurns): HandTurns {
+  return Object.fromEntries(
+    knobs.flatMap((knob) => {
+      const value = hand[knob];
+      const range = knobRange(job.machine, knob);
+      const canTake = value !== undefined && range !== null && value <= range.most && value >= range.least;
+      return canTake ? [[knob, value]] : [];
+    }),
+  );
+}
+
+/** A setting with knobs turned, where it has them and the machine can take it. */
+export function turned(job: WeldJob, setting: WeldSetting, turns: HandTurns): WeldSetting {
+  return Object.entries(takeable(job, turns)).reduce(
+    (so, [knob, value]) => turnKnob(so, knob as Knob, value),
+    setting,
+  );
 }
 
 /** What the core computes, or its refusal in words. */
@@ -82,15 +216,6 @@ function orRefusal<Answer>(compute: () => Answer): Answer | { readonly refusal: 
     if (error instanceof RangeFault) return { refusal: error.message };
     throw error;
   }
-}
-
-function turned(job: WeldJob, suggested: WeldSetting, turns: HandTurns): WeldSetting {
-  return knobs.reduce((setting, knob) => {
-    const value = turns[knob];
-    const range = knobRange(job.machine, knob);
-    if (value === undefined || range === null || value > range.most || value < range.least) return setting;
-    return turnKnob(setting, knob, value);
-  }, suggested);
 }
 
 function effectsOf(job: WeldJob, setting: WeldSetting): DialOutcome['effects'] {

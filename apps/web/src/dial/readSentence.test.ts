@@ -1,10 +1,13 @@
 import { startingProfiles, type MachineProfile } from '@lone-heron/contract';
 import { sampleMachine } from '../testing/sampleMachine.js';
+import { houseStarts, jointSchema, seamKinds } from '@lone-heron/contract';
 import { readAddress } from './dialAddress.js';
-import { dialOutcome, suggestFor } from './dialOutcome.js';
+import { dialOutcome, noHand, suggestFor, type Hand } from './dialOutcome.js';
+import { handMath } from './handMath.js';
+import type { WordName } from './dialWords.js';
 import { readSentence, type Said } from './readSentence.js';
 
-const words = readAddress(new URLSearchParams()).words;
+const { words } = readAddress(new URLSearchParams()).address;
 const machines = [sampleMachine];
 const read = (change: Partial<typeof words>, shop = machines) => readSentence({ ...words, ...change }, shop);
 
@@ -37,12 +40,8 @@ describe('reading the sentence', () => {
     expect(read({ metal: 'stainless304', first: '16ga' }).lengths.first).toBe(1.5875);
   });
 
-  it.each<[Partial<typeof words>, keyof typeof words, string]>([
-    [
-      { metal: 'butter' },
-      'metal',
-      'metal “butter”: allowed is low-carbon steel, 304 stainless, 5052 aluminium.',
-    ],
+  it.each<[Partial<typeof words>, WordName, string]>([
+    [{ metal: 'butter' }, 'metal', 'metal “butter”: allowed is low-carbon steel, galvanised steel'],
     [{ first: '0.1 mm' }, 'first', 'thickness 0.1 mm: allowed is 0.3 to 12 mm.'],
     [{ gap: '2' }, 'gap', 'gap 2: allowed is 0 to 1.5 mm.'],
     [{ gap: '-0.1' }, 'gap', 'gap -0.1: allowed is 0 to 1.5 mm.'],
@@ -73,10 +72,75 @@ describe('reading the sentence', () => {
   });
 });
 
+describe('every kind of joint', () => {
+  it.each(seamKinds)('a %s is understood with the sizes it has, as the records take it', (kind) => {
+    for (const more of [
+      {},
+      { sides: '2', bevel: '60', run: 'tack' },
+      { run: 'stitched', backing: 'copper' },
+    ]) {
+      const { said, faults } = read({ kind, ...more });
+      expect(faults).toEqual({});
+      expect(jointSchema.safeParse(said?.joint).error).toBeUndefined();
+      expect(said?.joint.kind).toBe(kind);
+    }
+  });
+
+  it('proposes the sizes that nobody typed, and takes those that were', () => {
+    expect(read({ kind: 'tee', first: '3 mm', second: '2 mm' }).lengths.leg).toBe(2);
+    expect(read({ kind: 'tee', leg: '1/8' }).said?.joint).toMatchObject({ legMm: 3.175 });
+    expect(read({ kind: 'tubeToPlate', tube: '50 mm' }).said?.joint).toMatchObject({ tubeRadiusMm: 25 });
+    expect(read({ bevel: '90', land: '0.6' }).said?.joint).toMatchObject({
+      bevel: { landMm: 0.6, angleDeg: 90 },
+    });
+  });
+
+  it.each<[Partial<typeof words>, WordName, string]>([
+    [{ kind: 'tee', leg: '40 mm' }, 'leg', 'leg 40 mm: allowed is 0.5 to 12 mm.'],
+    [{ bevel: '60', land: '2 mm' }, 'land', 'land 2 mm: allowed is 0.3 to 1.5 mm.'],
+    [
+      { run: 'stitched', stitch: '20 mm', pitch: '10 mm' },
+      'pitch',
+      'pitch 10 mm: allowed is 20.1 to 2000 mm.',
+    ],
+    [{ run: 'tack', tackTime: '1 min' }, 'tackTime', 'time of a tack “1 min”: allowed is 0.05 to 10 s.'],
+    [{ first: '63' }, 'first', 'Probably thousandths of an inch'],
+    [{ asIf: 'lots' }, 'asIf', 'power to try “lots”: allowed is 100 to 6000 W.'],
+  ])('%j is refused at its word', (change, word, message) => {
+    const { said, faults } = read(change);
+    expect(said).toBeNull();
+    expect(Object.keys(faults)).toEqual([word]);
+    expect(faults[word]).toContain(message);
+  });
+
+  it('takes a bare number for inches where the house says inches, and a stronger machine on trial', () => {
+    expect(readSentence({ ...words, first: '.063', second: '.063' }, machines, 'in').lengths.first).toBe(
+      1.6002,
+    );
+    expect(readSentence({ ...words, first: '.4', second: '.4' }, machines, 'in').lengths.first).toBe(10.16);
+    const said = read({ asIf: '2 kW' }).said;
+    expect(said?.asIfW).toBe(2000);
+    expect(said?.machine.profile.powerW.most).toBe(2000);
+  });
+
+  it('shifts the stitches of a second side, which one side alone has none of', () => {
+    const stitched = { kind: 'tee', run: 'stitched', offset: '30 mm' };
+    const offsetOf = (sides: string) =>
+      read({ ...stitched, sides }).said?.joint.conditions?.stitches?.offsetMm;
+    expect([offsetOf('1'), offsetOf('2')]).toEqual([0, 30]);
+  });
+
+  it('keeps two metals apart', () => {
+    const { said } = read({ metal: 'lowCarbonSteel', secondMetal: 'stainless304' });
+    expect(said?.joint).toMatchObject({ metal: 'lowCarbonSteel', secondMetal: 'stainless304' });
+  });
+});
+
 describe('what the core makes of it', () => {
+  const behind = { learn: null, math: handMath };
   const said = read({}).said as Said;
-  const outcomeOf = (turns: Parameters<typeof dialOutcome>[1], what = said) => {
-    const answer = dialOutcome(suggestFor(what), turns);
+  const outcomeOf = (turns: Hand['turns'], what = said, hand: Partial<Hand> = {}) => {
+    const answer = dialOutcome(suggestFor(what, houseStarts, behind), { ...noHand, turns, ...hand });
     if ('refusal' in answer) throw new Error(answer.refusal);
     return answer.outcome;
   };
@@ -110,9 +174,62 @@ describe('what the core makes of it', () => {
     ]);
   });
 
+  it('keeps a held knob and adapts the others to it', () => {
+    const computed = outcomeOf({});
+    const held = outcomeOf({}, said, { held: { power: 1200 } });
+    expect(held.setting.power).toBe(1200);
+    expect(held.setting.pace).not.toEqual(computed.setting.pace);
+    expect(held.forecast.chance).toBeGreaterThan(outcomeOf({ power: 1200 }).forecast.chance);
+  });
+
+  it('dials a named alternative, and the suggestion where there is none of that name', () => {
+    const cool = outcomeOf({}, said, { alternative: 'coolAndQuick' });
+    expect(cool.forecast.heat).toBeLessThan(outcomeOf({}).forecast.heat);
+    expect(outcomeOf({}, said, { alternative: 'yesterday' }).setting).toEqual(outcomeOf({}).setting);
+  });
+
+  it('goes by the house: its gas, its nozzle and wire, and a gas that spoils the metal is said', () => {
+    const house = {
+      ...houseStarts,
+      practice: { ...houseStarts.practice, gasOnStainless: 'nitrogen' } as const,
+      wire: [{ filler: '316L', diameterMm: 0.8, kilograms: 2, batch: '' } as const],
+    };
+    const answer = dialOutcome(suggestFor(said, house, behind), noHand);
+    if ('refusal' in answer) throw new Error(answer.refusal);
+    expect(answer.outcome.recorded.gas).toBe('nitrogen');
+    expect(answer.outcome.filler?.filler).toBe('316L');
+    const air = read({ gas: 'dryAir' }).said as Said;
+    expect(outcomeOf({}, air).warnings.join(' ')).toContain('Dry air spoils this metal');
+  });
+
+  it('starts two eases cooler where the shop starts cool, and says where it could end', () => {
+    const house = { ...houseStarts, practice: { ...houseStarts.practice, startFrom: 'cool' } as const };
+    const answer = dialOutcome(suggestFor(said, house, behind), noHand);
+    if ('refusal' in answer) throw new Error(answer.refusal);
+    const { setting, suggestion } = answer.outcome;
+    expect(setting.power).toBeLessThan(0.92 * suggestion.setting.power);
+    expect(setting.power).toBeGreaterThan(0.85 * suggestion.setting.power);
+  });
+
+  it('takes pulses as a duty that is held', () => {
+    const profile = {
+      ...sampleMachine.profile,
+      dutyPercent: { least: 10, most: 100, step: 5 },
+      pulseOnMs: { least: 1, most: 500, step: 1 },
+      pulseOffMs: { least: 1, most: 500, step: 1 },
+    };
+    const pulsed = { run: 'pulsed', pulseOn: '100 ms', pulseOff: '60' };
+    const with60 = read(pulsed, [{ ...sampleMachine, profile }]).said as Said;
+    expect(outcomeOf({}, with60).setting.duty).toBeCloseTo(100 / 160, 9);
+    expect(read(pulsed).faults.pulseOn).toContain('this machine’s panel has none');
+    expect(
+      read({ ...pulsed, pulseOff: '0.1 ms' }, [{ ...sampleMachine, profile }]).faults.pulseOff,
+    ).toContain('allowed is 1 to 500 ms');
+  });
+
   it('passes a refusal of the core on in its own words', () => {
     const thin = read({ first: '0.5 mm', second: '0.5 mm', aim: 'share-70' }).said as Said;
-    expect(dialOutcome(suggestFor(thin), {})).toEqual({
+    expect(dialOutcome(suggestFor(thin, houseStarts), noHand)).toEqual({
       refusal: expect.stringContaining('A thinner sheet tips from cold to through'),
     });
   });

@@ -1,119 +1,201 @@
-import { wireDiametersMm, type Joint, type Machine } from '@lone-heron/contract';
+import { jointRanges, type Conditions, type Joint, type Machine } from '@lone-heron/contract';
 import {
   describeFault,
-  describeRange,
   dialledMetals,
+  fillers,
+  finishLimits,
   metalTable,
-  parseQuantity,
-  sheetRange,
+  nozzleShapes,
+  shieldingGases,
   type Aim,
   type AllowedRange,
-  type DialledMetalId,
+  type Filler,
+  type FinishLimit,
+  type MetalId,
+  type NozzleShape,
+  type ShieldingGas,
 } from '@lone-heron/core';
 import { aimChoices } from './aims.js';
-import type { DialWords, WordName } from './dialAddress.js';
+import type { DialWords, WordName } from './dialWords.js';
+import { readConditions, readKindWords, type KindWords } from './readKind.js';
+import { readOneOf, type Note, type Read } from './readWord.js';
+import { readLength, readMilliseconds, type HouseLength, type SizeName } from './readSizes.js';
+import { readAsIf, readMachine, readWire } from './readMachine.js';
+
+/** Light on and off in a pulsed run. */
+interface Pulses {
+  readonly onMs: number;
+  readonly offMs: number;
+}
 
 /** A sentence understood. */
 export interface Said {
   readonly joint: Joint;
   readonly wireDiameterMm: number | null;
+  /** Null for what the metals and the shelf say. */
+  readonly filler: Filler | null;
+  /** Null for what the shop's practice says. */
+  readonly gas: ShieldingGas | null;
+  /** Null for what the joint asks. */
+  readonly nozzle: NozzleShape | null;
   readonly machine: Machine;
+  /** Watts the machine is taken to have, to try; null for its own. */
+  readonly asIfW: number | null;
+  /** Null for light without pulses. */
+  readonly pulses: Pulses | null;
   readonly aim: Aim;
+  readonly limit: FinishLimit;
 }
 
 /** What was made of the words: the sentence where every word is good, and a message for each that is not. */
 export interface SentenceReading {
   readonly said: Said | null;
   readonly faults: Readonly<Partial<Record<WordName, string>>>;
-  /** Lengths in mm, where they were understood. */
-  readonly lengths: Readonly<Record<'first' | 'second' | 'gap', number | null>>;
+  /** Sizes in mm, where they were understood; proposed ones where nothing was typed. */
+  readonly lengths: Readonly<Partial<Record<WordName, number>>>;
 }
 
 /**
  * Understands the words of the sentence on the machines of this shop.
+ *
+ * @param bare unit of a length without one; a house in mm still takes fractions and very small numbers for inches
  */
-export function readSentence(words: DialWords, machines: readonly Machine[]): SentenceReading {
+export function readSentence(
+  words: DialWords,
+  machines: readonly Machine[],
+  bare: HouseLength = 'mm',
+): SentenceReading {
   const faults: Partial<Record<WordName, string>> = {};
-  const note = <Value>(word: WordName, read: Read<Value>): Value | null => {
+  const lengths: Partial<Record<WordName, number>> = {};
+  const note: Note = (word, read) => {
     if ('fault' in read) faults[word] = read.fault;
     return 'fault' in read ? null : read.value;
   };
-  const metal = note('metal', readMetal(words.metal));
-  const first = note('first', readLength(words.first, metal, sheetRange));
-  const second = note('second', readLength(words.second, metal, sheetRange));
-  const gap = note('gap', readLength(words.gap, null, gapRange(first, second)));
-  const machine = note('machine', readMachine(words.machine, machines));
-  const wire = note('wire', readWire(words.wire, machine));
-  const aim = note('aim', readAim(words.aim));
-  const lengths = { first, second, gap };
-  if (metal === null || first === null || second === null || gap === null)
+  const size = (word: SizeName, metal: MetalId | null, range: AllowedRange, proposed?: number) => {
+    const text = words[word];
+    const value =
+      text === '' && proposed !== undefined ? proposed : note(word, readLength(text, metal, range, bare));
+    if (value !== null) lengths[word] = value;
+    return value;
+  };
+  const metal = note('metal', readOneOf('metal', words.metal, dialledMetals, metalName));
+  const secondMetal = note('secondMetal', readSecondMetal(words.secondMetal));
+  const first = size('first', metal, jointRanges.thickness);
+  const second = size('second', secondMetal ?? metal, jointRanges.thickness);
+  const gap = size('gap', null, gapRange(first, second));
+  const kind = readKindWords(words, Math.min(first ?? Infinity, second ?? Infinity), first, { note, size });
+  const conditions = readConditions(words, { note, size });
+  const rest = readRest(words, machines, note);
+  const sheets =
+    metal === null || first === null || second === null || gap === null
+      ? null
+      : { metal, ...(secondMetal === null ? {} : { secondMetal }), first, second, gap };
+  if (
+    Object.keys(faults).length > 0 ||
+    sheets === null ||
+    kind === null ||
+    conditions === null ||
+    rest === null
+  )
     return { said: null, faults, lengths };
-  if (machine === null || wire === null || aim === null) return { said: null, faults, lengths };
-  const joint: Joint = {
-    kind: 'butt',
-    metal,
+  return { said: { joint: jointOf(sheets, kind, conditions), ...rest }, faults, lengths };
+}
+
+interface Sheets {
+  readonly metal: MetalId;
+  readonly secondMetal?: MetalId;
+  readonly first: number;
+  readonly second: number;
+  readonly gap: number;
+}
+
+function jointOf({ first, second, gap, ...metals }: Sheets, kind: KindWords, conditions: Conditions): Joint {
+  const isPlain =
+    conditions.backing === 'none' &&
+    conditions.surface === 'clean' &&
+    conditions.position === 'flat' &&
+    conditions.stitches === null;
+  return {
+    ...metals,
     firstThicknessMm: first,
     secondThicknessMm: second,
     gapMm: gap,
+    ...kind,
+    ...(isPlain ? {} : { conditions }),
   };
-  return { said: { joint, wireDiameterMm: wire.diameterMm, machine, aim }, faults, lengths };
 }
 
-type Read<Value> = { readonly value: Value } | { readonly fault: string };
-
-function readMetal(word: string): Read<DialledMetalId> {
-  const metal = dialledMetals.find((id) => id === word);
-  if (metal !== undefined) return { value: metal };
-  const allowed = dialledMetals.map((id) => metalTable[id].name).join(', ');
-  return { fault: describeFault({ quantity: 'metal', given: `“${word}”`, allowed }) };
+function metalName(id: MetalId): string {
+  return metalTable[id].name;
 }
 
-function readLength(word: string, metal: DialledMetalId | null, range: AllowedRange): Read<number> {
-  const parsed = parseQuantity(word, 'length', { sheet: metal === null ? null : metalTable[metal].sheet });
-  if (!parsed.ok) return { fault: describeFault({ ...parsed.fault, quantity: range.quantity }) };
-  const value = Math.round(parsed.value * 1e4) / 1e4;
-  if (value >= range.min && value <= range.max) return { value };
-  return { fault: describeFault({ quantity: range.quantity, given: word, allowed: describeRange(range) }) };
+/** Null where both sheets are of one metal. */
+function readSecondMetal(word: string): Read<MetalId | null> {
+  return word === 'same' ? { value: null } : readOneOf('second metal', word, dialledMetals, metalName);
 }
 
 /** No gap wider than the thinner sheet can be bridged. */
 function gapRange(first: number | null, second: number | null): AllowedRange {
-  const thinner = Math.min(first ?? sheetRange.max, second ?? sheetRange.max);
+  const most = jointRanges.thickness.max;
+  const thinner = Math.min(first ?? most, second ?? most);
   return { quantity: 'gap', min: 0, max: Math.round(thinner * 100) / 100, unit: 'mm' };
 }
 
-/** Machines that Dial has a model for: a lamp's pulses are set by the hint beside its knobs under Shop. */
-export function dialledMachines(machines: readonly Machine[]): readonly Machine[] {
-  return machines.filter(({ profile }) => profile.lamp === null);
+/** What is said beside the joint itself. */
+function readRest(words: DialWords, machines: readonly Machine[], note: Note): Omit<Said, 'joint'> | null {
+  const own = note('machine', readMachine(words.machine, machines));
+  const asIf = note('asIf', readAsIf(words.asIf, own));
+  const machine = asIf === null || own === null ? own : asIf.machine;
+  const wire = note('wire', readWire(words.wire, machine));
+  const filler = note('filler', readUsualOr('filler', words.filler, fillers));
+  const gas = note('gas', readUsualOr('gas', words.gas, shieldingGases));
+  const nozzle = note('nozzle', readUsualOr('nozzle', words.nozzle, nozzleShapes));
+  const pulses = note('pulseOn', readPulses(words, machine, note));
+  const aim = note('aim', readAim(words.aim));
+  const limit = note('limit', readOneOf('limit', words.limit, finishLimits));
+  if (machine === null || wire === null || filler === null || gas === null || nozzle === null) return null;
+  if (asIf === null || pulses === null || aim === null || limit === null) return null;
+  return {
+    wireDiameterMm: wire.diameterMm,
+    filler: filler.choice,
+    gas: gas.choice,
+    nozzle: nozzle.choice,
+    machine,
+    asIfW: asIf.watts,
+    pulses: pulses.pulses,
+    aim,
+    limit,
+  };
 }
 
-/** An address without a machine means the shop's first. */
-function readMachine(word: string, machines: readonly Machine[]): Read<Machine> {
-  const dialled = dialledMachines(machines);
-  const machine = word === '' ? dialled[0] : dialled.find(({ id }) => id === word);
-  if (machine !== undefined) return { value: machine };
-  const none = `none: this shop has no ${machines.length === 0 ? 'machine' : 'fibre laser'} yet`;
-  const allowed = dialled.map(({ name }) => name).join(', ') || none;
-  return { fault: describeFault({ quantity: 'machine', given: `“${word}”`, allowed }) };
+/** A choice of our own; null inside for what is usual. */
+function readUsualOr<Word extends string>(
+  quantity: string,
+  text: string,
+  choices: readonly Word[],
+): Read<{ choice: Word | null }> {
+  if (text === 'usual') return { value: { choice: null } };
+  const read = readOneOf(quantity, text, choices);
+  return 'fault' in read ? read : { value: { choice: read.value } };
 }
 
-function readWire(word: string, machine: Machine | null): Read<{ diameterMm: number | null }> {
-  if (word === 'none') return { value: { diameterMm: null } };
-  const diameterMm = wireDiametersMm.find((diameter) => diameter === Number(word));
-  if (diameterMm === undefined) {
-    const allowed = `none or ${wireDiametersMm.join(', ')} mm`;
-    return { fault: describeFault({ quantity: 'wire', given: `“${word}”`, allowed }) };
-  }
-  if (machine !== null && machine.profile.wireSpeedMmS === null) {
+function readPulses(words: DialWords, machine: Machine | null, note: Note): Read<{ pulses: Pulses | null }> {
+  if (words.run !== 'pulsed') return { value: { pulses: null } };
+  if (machine === null) return { value: { pulses: null } };
+  const { pulseOnMs, pulseOffMs, dutyPercent } = machine.profile;
+  if (pulseOnMs === null || pulseOffMs === null || dutyPercent === null) {
     return {
       fault: describeFault({
-        quantity: 'wire',
-        given: `${diameterMm} mm`,
-        allowed: 'no wire: this machine has no feeder',
+        quantity: 'run',
+        given: 'pulsed',
+        allowed: 'no pulses: this machine’s panel has none, as its sheet under Shop says',
       }),
     };
   }
-  return { value: { diameterMm } };
+  const on = readMilliseconds(words.pulseOn, 'light on', pulseOnMs);
+  const offMs = note('pulseOff', readMilliseconds(words.pulseOff, 'light off', pulseOffMs));
+  if ('fault' in on) return on;
+  return { value: { pulses: offMs === null ? null : { onMs: on.value, offMs } } };
 }
 
 function readAim(word: string): Read<Aim> {

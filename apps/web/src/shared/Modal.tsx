@@ -5,6 +5,8 @@ interface ModalProps {
   title: string;
   /** Called on Escape, on the cross and on a press beside the sheet. */
   onClose: () => void;
+  /** For tables: as wide as the screen has room. */
+  isWide?: boolean;
   children: ReactNode;
 }
 
@@ -12,7 +14,7 @@ interface ModalProps {
  * A sheet laid over the screen. While it is mounted it is open; the browser keeps the focus inside, which starts at
  * the element marked with data-start.
  */
-export function Modal({ title, onClose, children }: ModalProps) {
+export function Modal({ title, onClose, isWide = false, children }: ModalProps) {
   const dialog = useRef<HTMLDialogElement>(null);
   const titleId = useId();
   useEffect(() => {
@@ -34,7 +36,7 @@ export function Modal({ title, onClose, children }: ModalProps) {
         if (event.target === dialog.current) onClose();
       }}
     >
-      <div className="modal-box max-w-2xl rounded-box p-5">
+      <div className={`modal-box rounded-box p-5 ${isWide ? 'max-w-5xl' : 'max-w-2xl'}`}>
         <header className="mb-3 flex items-start justify-between gap-4">
           <h2 id={titleId} className="text-xl font-semibold">
             {title}

@@ -1,5 +1,5 @@
 import { startingProfiles, type Machine } from '@lone-heron/contract';
-import { BadgeCheck, FileUp, Fuel, History, Plus, Users } from 'lucide-react';
+import { BadgeCheck, FileUp, Fuel, History, Package, Plus, Ruler, Scale, Users } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useMachinesQuery } from '../shared/api/heronApi.js';
@@ -38,6 +38,10 @@ export function ShopScreen() {
 /** The rest of the shop, a page each. */
 const parts = [
   { path: 'supply', name: 'Supply', what: 'gas, water, air, mains', icon: Fuel },
+  { path: 'stock', name: 'Stock', what: 'wire, nozzles, prices', icon: Package },
+  { path: 'acceptance', name: 'Acceptance', what: 'what a weld must show to be taken', icon: BadgeCheck },
+  { path: 'practice', name: 'Practice', what: 'which school you keep to', icon: Scale },
+  { path: 'units', name: 'Units', what: 'how the house says things', icon: Ruler },
   { path: 'people', name: 'People', what: 'who may do what', icon: Users },
   { path: 'training', name: 'Training', what: 'who is cleared for what', icon: BadgeCheck },
   { path: 'history', name: 'History', what: 'who changed what', icon: History },

@@ -1,43 +1,57 @@
-import { couponsToLand, inJoulePerMm, outcomes, type Aim } from '@lone-heron/core';
+import { inJoulePerMm, couponsToLand, outcomes } from '@lone-heron/core';
+import { lazy, Suspense } from 'react';
 import { OutcomeMark } from '../../shared/OutcomeMark.js';
 import { figure, percentFigure } from '../../shared/words/figures.js';
 import { outcomeWords } from '../../shared/words/looks.js';
 import type { DialOutcome } from '../dialOutcome.js';
 
-/** Odds, not verdicts: each outcome with its mark, its word and its probability, and how many coupons to plan for. */
+/** Fetched after the page: what the coupons changed, and what would help. */
+const Learned = lazy(() => import('./Learned.js'));
+
+/** Odds, not verdicts: each outcome with its mark, its word and its probability, and what the shop's coupons changed. */
 export function Expectation({ outcome }: { outcome: DialOutcome }) {
-  const { forecast, said } = outcome;
+  const { forecast, job } = outcome;
   return (
-    <section className="sheet px-4 py-3" aria-label="What to expect">
+    <section className="sheet flex flex-col px-4 py-2.5" aria-label="What to expect">
       <h2 className="font-semibold">What to expect</h2>
-      <p className="mt-1 leading-snug">
-        <strong className="text-2xl">{percentFigure(forecast.chance)}</strong> {landingWords(said.aim)}
+      <p className="leading-snug">
+        <strong className="text-2xl">{percentFigure(forecast.chance)}</strong> {landingWords(outcome)}
       </p>
-      <div className="my-1.5 flex h-3.5 overflow-hidden rounded-sm" aria-hidden="true">
+      <div className="my-1 flex h-3 overflow-hidden rounded-sm" aria-hidden="true">
         {outcomes.map((one) => (
           <span key={one} style={{ width: `${forecast.odds[one] * 100}%`, background: `var(--${one})` }} />
         ))}
       </div>
       <ul>
         {outcomes.map((one) => (
-          <li key={one} className="flex items-center gap-2 leading-7">
-            <OutcomeMark outcome={one} />
+          <li key={one} className="flex items-center gap-2 leading-6">
+            <OutcomeMark outcome={one} className="size-5" />
             <span className={one === forecast.outcome ? 'font-semibold' : ''}>{outcomeWords[one]}</span>
             <span className="ml-auto tabular-nums">{percentFigure(forecast.odds[one])}</span>
           </li>
         ))}
       </ul>
-      <p className="mt-2 border-t border-base-300 pt-2 text-sm leading-snug text-soft">
-        {scrapWords(outcome)} From the model alone: depth ±{percentFigure(forecast.spread)}, not yet moved by
-        coupons. Heat {figure(inJoulePerMm(forecast.heat), 0)} J/mm.
-      </p>
+      <div className="mt-1.5 border-t border-base-300 pt-1.5 text-sm leading-snug text-soft">
+        <p>
+          {scrapWords(outcome)} Heat {figure(inJoulePerMm(forecast.heat), 0)} J/mm.
+        </p>
+        {job.evidence === undefined ? (
+          <p>From the model alone: depth ±{percentFigure(forecast.spread)}, not yet moved by coupons.</p>
+        ) : (
+          <Suspense fallback={null}>
+            <Learned outcome={outcome} />
+          </Suspense>
+        )}
+      </div>
     </section>
   );
 }
 
-function landingWords(aim: Aim): string {
+/** What the chance is of: from both sides each run stops short, whatever the sentence aims at. */
+function landingWords({ job: { aim }, said }: DialOutcome): string {
   if (aim.kind !== 'share') return 'goes through without a hole';
-  return `stops within a tenth of ${Math.round(aim.share * 100)} %`;
+  const each = said.aim.kind === 'share' ? '' : 'from each side ';
+  return `${each}stops within a tenth of ${Math.round(aim.share * 100)} %`;
 }
 
 /** How much scrap to cut, or that it would be wasted. */

@@ -1,16 +1,21 @@
+import { houseStarts } from '@lone-heron/contract';
 import { render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
 import { sampleMachine } from '../../testing/sampleMachine.js';
 import { readAddress } from '../dialAddress.js';
-import { dialOutcome, suggestFor, type DialOutcome } from '../dialOutcome.js';
+import { dialOutcome, noHand, suggestFor, type DialOutcome } from '../dialOutcome.js';
+import { firstWords } from '../dialWords.js';
 import { readSentence, type Said } from '../readSentence.js';
-import { Caution } from './Caution.js';
+import Caution from './Caution.js';
 import { Expectation } from './Expectation.js';
-import { Shortfall } from './Shortfall.js';
+import Shortfall from './Shortfall.js';
+import type { Dial } from '../useDial.js';
 import { Warnings } from './Warnings.js';
+import { wordsOfChange } from './wordsOfChange.js';
 
 function outcomeOf(search: string): DialOutcome {
-  const { said } = readSentence(readAddress(new URLSearchParams(search)).words, [sampleMachine]);
-  const answer = dialOutcome(suggestFor(said as Said), {});
+  const { said } = readSentence(readAddress(new URLSearchParams(search)).address.words, [sampleMachine]);
+  const answer = dialOutcome(suggestFor(said as Said, houseStarts), noHand);
   if ('refusal' in answer) throw new Error(answer.refusal);
   return answer.outcome;
 }
@@ -34,12 +39,62 @@ describe('what to expect', () => {
     expect(textOf('What to expect')).toContain('stops within a tenth of 70 %');
   });
 
+  it('says of two sides that each stops short', () => {
+    render(<Expectation outcome={outcomeOf('first=5 mm&second=5 mm&wire=none&sides=2')} />);
+    expect(textOf('What to expect')).toContain('from each side stops within a tenth of 60 %');
+  });
+
   it('does not send anybody to weld scrap for what cannot be done', () => {
     const hopeless = outcomeOf('first=10 mm&second=10 mm&wire=none');
     render(<Expectation outcome={hopeless} />);
     expect(textOf('What to expect')).toContain('More scrap will not help');
-    render(<Shortfall shortfall={hopeless.suggestion.shortfall!} />);
-    expect(textOf('What stands in the way')).toContain('Weld from both sides.');
+  });
+
+  it('tries a remedy at a press', async () => {
+    const hopeless = outcomeOf('first=10 mm&second=10 mm&wire=none');
+    const sayWords = jest.fn();
+    const dial = { address: { words: firstWords }, sayWords } as unknown as Dial;
+    render(<Shortfall shortfall={hopeless.suggestion.shortfall!} dial={dial} machines={[sampleMachine]} />);
+    await userEvent.click(screen.getByRole('button', { name: 'Weld from both sides' }));
+    expect(sayWords).toHaveBeenCalledWith({ sides: '2' });
+    await userEvent.click(screen.getByRole('button', { name: /A machine of about/ }));
+    expect(sayWords).toHaveBeenLastCalledWith({ asIf: expect.stringMatching(/^\d+00 W$/) });
+  });
+});
+
+describe('a remedy as words of the sentence', () => {
+  const machine = (id: string, watts: number) => ({
+    ...sampleMachine,
+    id,
+    profile: { ...sampleMachine.profile, powerW: { least: 100, most: watts, step: 10 } },
+  });
+  const said = (change: Parameters<typeof wordsOfChange>[0], words = firstWords) =>
+    wordsOfChange(change, words, [machine('weak', 1500), machine('huge', 3000), machine('strong', 2000)]);
+
+  it('says sizes in mm, and turns the sheets with their metals', () => {
+    expect(said({ kind: 'gap', gap: 0.00015 as never })).toEqual({ gap: '0.15 mm' });
+    expect(said({ kind: 'bevel', land: 0.002 as never, includedAngle: (Math.PI / 3) as never })).toEqual({
+      bevel: '60',
+      land: '2 mm',
+    });
+    expect(said({ kind: 'wire', diameter: null })).toEqual({ wire: 'none' });
+    expect(said({ kind: 'wire', diameter: 0.0012 as never })).toEqual({ wire: '1.2' });
+    expect(said({ kind: 'share', share: 0.7 as never })).toEqual({ aim: 'share-70' });
+    expect(said({ kind: 'leg', leg: 0.004 as never })).toEqual({ leg: '4 mm' });
+    expect(said({ kind: 'hole', holeDiameter: 0.009 as never })).toEqual({ hole: '9 mm' });
+    expect(said({ kind: 'backing', backing: 'copper' })).toEqual({ backing: 'copper' });
+    const pair = { ...firstWords, first: '3 mm', second: '1 mm', secondMetal: 'copper' };
+    expect(said({ kind: 'swapSheets' }, pair)).toEqual({
+      first: '1 mm',
+      second: '3 mm',
+      metal: 'copper',
+      secondMetal: 'stainless304',
+    });
+  });
+
+  it('takes the weakest machine of the shop that is strong enough, and tries one where there is none', () => {
+    expect(said({ kind: 'machine', power: 1800 as never })).toEqual({ machine: 'strong', asIf: '' });
+    expect(said({ kind: 'machine', power: 4000 as never })).toEqual({ asIf: '4000 W' });
   });
 });
 
@@ -52,13 +107,15 @@ describe('notices', () => {
   });
 
   it.each([
-    ['stainless304', 'hexavalent chromium'],
-    ['aluminium5052', 'throws the beam back'],
-    ['lowCarbonSteel', 'barrier shut'],
-  ] as const)('caution for %s speaks of what hurts, and leaves the decision to people', (metal, words) => {
-    render(<Caution metal={metal} />);
+    ['metal=stainless304', 'hexavalent chromium'],
+    ['metal=aluminium5052', 'throws the beam back'],
+    ['metal=galvanised&kind=lap', 'Zinc boils'],
+    ['metal=lowCarbonSteel', 'barrier shut'],
+    ['metal=stainless304&secondMetal=copper', 'Copper and brass fume'],
+  ])('caution for %s speaks of what hurts, and leaves the decision to people', (search, words) => {
+    render(<Caution suggested={outcomeOf(search).suggested} />);
     const note = screen.getByRole('note').textContent;
     expect(note).toContain(words);
-    expect(note).toContain('safety officer decide');
+    expect(note).toMatch(/officer\s+decide/);
   });
 });

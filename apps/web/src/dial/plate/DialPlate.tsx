@@ -1,75 +1,87 @@
-import { inMmPerSecond, wobbleNames } from '@lone-heron/core';
-import { figure } from '../../shared/words/figures.js';
+import { Timer } from 'lucide-react';
+import { lazy, Suspense, useState } from 'react';
 import type { DialOutcome } from '../dialOutcome.js';
+import type { SheetName } from '../sheets/SheetName.js';
 import type { Dial } from '../useDial.js';
 import { KnobRow } from './KnobRow.js';
-import { behindPanel, panelRows } from './panelKnobs.js';
+import { behindPanel, panelRows } from '../../shared/panel/panelKnobs.js';
 
-const gasNames = { argon: 'argon', nitrogen: 'nitrogen', dryAir: 'dry air' } as const;
+/** Fetched after the page: what goes with the knobs and why, and the other ways, which take a search each. */
+const FactList = lazy(() => import('./FactList.js'));
+const Alternatives = lazy(() => import('./Alternatives.js'));
 
-/** The numbers to set, in the order and the units of this machine's panel. */
-export function DialPlate({ dial, outcome }: { dial: Dial; outcome: DialOutcome }) {
-  const { said, setting, forecast, gas, suggestion } = outcome;
-  const { turns } = dial.address;
-  const isTurned = Object.keys(turns).length > 0;
+interface DialPlateProps {
+  dial: Dial;
+  outcome: DialOutcome;
+  onSheet: (sheet: SheetName) => void;
+}
+
+/** The numbers to set, in the order and the units of this machine's panel; why each is what it is on request. */
+export function DialPlate({ dial, outcome, onSheet }: DialPlateProps) {
+  const [asked, setAsked] = useState<string | null>(null);
+  const { said, setting, house } = outcome;
+  const { turns, held, alternative } = dial.address;
+  const isTurned = Object.keys({ ...turns, ...held }).length > 0 || alternative !== '';
+  const ask = (name: string) => setAsked(asked === name ? null : name);
   return (
     <section className="sheet flex flex-col" aria-label="Dial these">
-      <header className="flex min-h-11 items-center justify-between gap-2 px-4">
+      <header className="flex min-h-10 flex-wrap items-center justify-between gap-2 pr-3 pl-4">
         <h2 className="font-semibold">
           Dial these <span className="font-normal text-soft">on {said.machine.name}</span>
         </h2>
-        {isTurned && (
-          <button type="button" className="btn touch btn-sm btn-primary" onClick={dial.releaseAll}>
-            Back to computed
+        <span className="flex gap-1.5 print:hidden">
+          {setting.pace.by === 'hand' && (
+            <button
+              type="button"
+              className="btn btn-square touch btn-sm"
+              aria-label="Pace of the hand"
+              title="Pace of the hand"
+              onClick={() => onSheet('pace')}
+            >
+              <Timer size={17} className="shrink-0" aria-hidden="true" />
+            </button>
+          )}
+          <button type="button" className="btn touch px-2 btn-sm" onClick={() => onSheet('ease')}>
+            Ease off
           </button>
-        )}
+          <button
+            type="button"
+            className="btn touch px-2 btn-sm"
+            aria-keyshortcuts="C"
+            onClick={() => onSheet('compare')}
+          >
+            Compare
+          </button>
+        </span>
       </header>
-      <ul className="grow">
-        {panelRows(said.machine.profile, setting).map((row) => (
+      {isTurned && (
+        <button type="button" className="btn touch mx-3 mb-1 btn-sm btn-primary" onClick={dial.releaseAll}>
+          Back to computed
+        </button>
+      )}
+      <ul>
+        {panelRows(said.machine.profile, setting, house.units).map((row) => (
           <KnobRow
             key={row.knob}
             row={row}
+            units={house.units}
             effect={outcome.effects[row.knob]}
             aside={behindPanel(row)}
             isTurned={turns[row.knob] !== undefined}
+            isHeld={held[row.knob] !== undefined}
             onTurn={(value) => dial.turn(row.knob, value)}
             onRelease={() => dial.release(row.knob)}
+            onHold={(isHeld) => dial.hold(row.knob, isHeld)}
+            onWhy={() => ask(row.knob)}
           />
         ))}
-        <PlainRow
-          name="Wobble"
-          value={setting.wobble.shape === 'none' ? 'none' : wobbleNames[setting.wobble.shape]}
-          why={suggestion.reasons.wobbleShape ?? ''}
-        />
-        {setting.pace.by === 'wire' && (
-          <PlainRow
-            name="Travel"
-            value={`${figure(inMmPerSecond(forecast.travel), 1)} mm/s`}
-            why="the wire carries the gun along at this pace"
-          />
-        )}
-        <PlainRow
-          name="Gas"
-          value={`${gasNames[gas.gas]} ${gas.flowLitresPerMinute} L/min`}
-          why={gas.reason}
-        />
       </ul>
+      <Suspense fallback={<div className="h-28" />}>
+        <FactList outcome={outcome} asked={asked} onAsk={ask} />
+      </Suspense>
+      <Suspense fallback={null}>
+        <Alternatives dial={dial} outcome={outcome} />
+      </Suspense>
     </section>
-  );
-}
-
-/** A line of the plate that is not a knob to turn here; why it is so on request. */
-function PlainRow({ name, value, why }: { name: string; value: string; why: string }) {
-  return (
-    <li className="border-t border-base-300">
-      <details className="plain-row">
-        <summary>
-          <span className="font-medium">{name}</span>
-          <span className="font-semibold">{value}</span>
-          <span className="text-sm text-primary underline underline-offset-2">why</span>
-        </summary>
-        <p className="pb-2 text-sm leading-snug text-soft">{why}</p>
-      </details>
-    </li>
   );
 }

@@ -1,26 +1,33 @@
+import type { HouseUnits } from '@lone-heron/contract';
 import type { KnobEffect } from '@lone-heron/core';
 import { inMm } from '@lone-heron/core';
-import { Minus, Plus, Undo2, type LucideIcon } from 'lucide-react';
+import { Lock, LockOpen, Minus, Plus, Undo2, type LucideIcon } from 'lucide-react';
 import { useId, useState, type KeyboardEvent } from 'react';
-import { depthChange } from '../../shared/words/figures.js';
-import { panelFigure, type PanelRow } from './panelKnobs.js';
+import { depthChangeIn } from '../../shared/words/houseUnits.js';
+import { panelFigure, type PanelRow } from '../../shared/panel/panelKnobs.js';
 import { readTypedKnob, turnedBy } from './typedKnob.js';
 
 interface KnobRowProps {
   row: PanelRow;
+  units: Pick<HouseUnits, 'length'>;
   effect: KnobEffect | undefined;
   /** What the figure is in other words, such as the watts of a percentage. */
   aside?: string | undefined;
   isTurned: boolean;
+  /** Held: the search keeps it and adapts the rest. */
+  isHeld: boolean;
   onTurn: (value: number) => void;
   onRelease: () => void;
+  onHold: (isHeld: boolean) => void;
+  onWhy: () => void;
 }
 
 /** Steps that Page Up and Page Down turn at once. */
 const pageSteps = 10;
 
 /** One knob: its figure large, a step either way, where it may stand, and what a turn does. */
-export function KnobRow({ row, effect, aside, isTurned, onTurn, onRelease }: KnobRowProps) {
+export function KnobRow({ row, units, effect, aside, isTurned, isHeld, ...acts }: KnobRowProps) {
+  const { onTurn, onRelease, onHold, onWhy } = acts;
   const [typed, setTyped] = useState<string | null>(null);
   const faultId = useId();
   const read = typed === null ? null : readTypedKnob(typed, row);
@@ -37,7 +44,9 @@ export function KnobRow({ row, effect, aside, isTurned, onTurn, onRelease }: Kno
   return (
     <li className="knob-row">
       <div className="leading-tight">
-        <span className="font-medium">{row.name}</span>
+        <button type="button" className="knob-name" aria-label={`Why ${row.name}`} onClick={onWhy}>
+          {row.name}
+        </button>
         {aside !== undefined && <span className="block text-sm text-soft tabular-nums">{aside}</span>}
         {isTurned && <ReleaseButton name={row.name} onRelease={onRelease} />}
       </div>
@@ -57,14 +66,41 @@ export function KnobRow({ row, effect, aside, isTurned, onTurn, onRelease }: Kno
       <div className="knob-more text-[0.83rem] leading-tight text-soft">
         <UsableBand row={row} usable={effect?.usable ?? null} />
         {fault === null ? (
-          <span>{effect !== undefined && <>+10 %: {depthChange(inMm(effect.depthForTenPercent))}</>}</span>
+          <span>
+            {effect !== undefined && <>+10 %: {depthChangeIn(inMm(effect.depthForTenPercent), units)}</>}
+          </span>
         ) : (
           <span id={faultId} role="alert" className="fault">
             {fault}
           </span>
         )}
       </div>
+      <HoldButton name={row.name} isHeld={isHeld} onHold={onHold} />
     </li>
+  );
+}
+
+/** Keeps a knob where it is while the search adapts the others. */
+function HoldButton({
+  name,
+  isHeld,
+  onHold,
+}: {
+  name: string;
+  isHeld: boolean;
+  onHold: (isHeld: boolean) => void;
+}) {
+  const Icon = isHeld ? Lock : LockOpen;
+  return (
+    <button
+      type="button"
+      className={`btn knob-hold ${isHeld ? 'btn-primary' : 'text-soft btn-ghost'}`}
+      aria-label={`Hold ${name}`}
+      aria-pressed={isHeld}
+      onClick={() => onHold(!isHeld)}
+    >
+      <Icon size={18} className="shrink-0" aria-hidden="true" />
+    </button>
   );
 }
 

@@ -4,7 +4,7 @@ import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { sampleMachine } from '../../testing/sampleMachine.js';
 import { KnobRow } from './KnobRow.js';
-import { behindPanel, panelFigure, panelRows, type PanelRow } from './panelKnobs.js';
+import { behindPanel, panelFigure, panelRows, type PanelRow } from '../../shared/panel/panelKnobs.js';
 import { readTypedKnob, turnedBy } from './typedKnob.js';
 
 const setting: WeldSetting = {
@@ -111,9 +111,13 @@ describe('a knob', () => {
       <KnobRow
         row={row('power')}
         effect={undefined}
+        units={{ length: 'mm' }}
         isTurned={false}
+        isHeld={false}
         onTurn={onTurn}
         onRelease={jest.fn()}
+        onHold={jest.fn()}
+        onWhy={jest.fn()}
       />,
     );
     return { onTurn, field: screen.getByRole<HTMLInputElement>('spinbutton', { name: 'Power, %' }) };

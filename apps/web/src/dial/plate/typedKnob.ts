@@ -1,11 +1,12 @@
 import { describeFault, panelToSi, parseQuantity, siToPanel, type Dimension } from '@lone-heron/core';
-import { panelFigure, type PanelRow } from './panelKnobs.js';
+import { panelFigure, type PanelRow } from '../../shared/panel/panelKnobs.js';
 
 /** What was typed into a knob: a value in SI that the machine can take, or why not. */
 export type TypedKnob = { readonly value: number } | { readonly fault: string };
 
 const dimensions: Readonly<Record<PanelRow['knob'], Dimension>> = {
   power: 'power',
+  duty: 'power',
   wobbleWidth: 'length',
   wobbleRate: 'frequency',
   wireSpeed: 'speed',
@@ -39,11 +40,16 @@ function readSi(text: string, { knob, scale }: PanelRow): number | null {
 
 /** Whether a number without a unit means the panel's number and no quantity: per cent, notches, a sweep speed for a rate. */
 function isPanelsOwn(knob: PanelRow['knob'], scale: PanelRow['scale']): boolean {
-  return scale.unit === '%' || scale.isNotched || (knob === 'wobbleRate' && scale.unit === 'mm/s');
+  return (
+    knob === 'duty' ||
+    scale.unit === '%' ||
+    scale.isNotched ||
+    (knob === 'wobbleRate' && scale.unit === 'mm/s')
+  );
 }
 
 /** The nearest value the panel can show, within its limits. */
-function snapped(value: number, row: PanelRow): number {
+export function snapped(value: number, row: PanelRow): number {
   const { least, most, step, scale } = row;
   const nearest = scale.isNotched
     ? panelToSi(scale.dial, Math.round(siToPanel(scale.dial, value)))

@@ -1,48 +1,78 @@
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useRef, useState } from 'react';
 import { Loading } from '../../shared/Loading.js';
 import type { DialOutcome } from '../dialOutcome.js';
-import { FromAbove } from './FromAbove.js';
+import type { Dial } from '../useDial.js';
 import { SectionDrawing } from './SectionDrawing.js';
 
+const SaveButtons = lazy(() => import('./SaveButtons.js'));
 const DepthChart = lazy(() => import('../chart/DepthChart.js'));
+const FromAbove = lazy(() => import('./FromAbove.js'));
+const FromAboveView = lazy(() => import('./FromAboveView.js'));
+const BehindView = lazy(() => import('./BehindView.js'));
 
 const views = [
-  { id: 'section', label: 'Section, to scale' },
-  { id: 'chart', label: 'Depth by power' },
+  { id: 'section', label: 'Section' },
+  { id: 'above', label: 'From above' },
+  { id: 'behind', label: 'Behind' },
+  { id: 'chart', label: 'Depth by knob' },
 ] as const;
+type ViewId = (typeof views)[number]['id'];
 
-/** The joint as it should turn out: the drawing first, the chart on request. */
-export function Hero({ outcome, isCurrent }: { outcome: DialOutcome; isCurrent: boolean }) {
-  const [view, setView] = useState<(typeof views)[number]['id']>('section');
+/** The joint as it should turn out: the drawing first, the others on request. */
+export function Hero({ dial, outcome }: { dial: Dial; outcome: DialOutcome }) {
+  const [view, setView] = useState<ViewId>('section');
+  const drawings = useRef<HTMLDivElement>(null);
   return (
     <section
-      className={`sheet flex min-h-0 flex-col transition-opacity ${isCurrent ? '' : 'opacity-50'}`}
+      className={`sheet flex min-h-0 flex-col transition-opacity ${dial.isCurrent ? '' : 'opacity-50'}`}
       aria-label="What it will look like"
     >
-      <header className="flex min-h-11 items-center gap-1 px-2" role="group" aria-label="View">
-        {views.map(({ id, label }) => (
-          <button
-            key={id}
-            type="button"
-            aria-pressed={view === id}
-            className={`btn touch btn-sm ${view === id ? 'font-semibold underline underline-offset-4' : 'font-normal text-soft'} btn-ghost`}
-            onClick={() => setView(id)}
-          >
-            {label}
-          </button>
-        ))}
-        {!isCurrent && <span className="ml-auto px-2 text-sm text-soft">the last good joint</span>}
-      </header>
-      {view === 'section' ? (
-        <div className="flex min-h-0 grow flex-col px-2 pb-2">
-          <SectionDrawing outcome={outcome} />
-          <FromAbove outcome={outcome} />
+      <header className="flex min-h-11 flex-wrap items-center gap-1 px-2">
+        <div role="group" aria-label="View" className="flex flex-wrap">
+          {views.map(({ id, label }) => (
+            <button
+              key={id}
+              type="button"
+              aria-pressed={view === id}
+              className={`btn touch px-2.5 btn-sm ${view === id ? 'font-semibold underline underline-offset-4' : 'font-normal text-soft'} btn-ghost`}
+              onClick={() => setView(id)}
+            >
+              {label}
+            </button>
+          ))}
         </div>
-      ) : (
-        <Suspense fallback={<Loading what="the chart" />}>
-          <DepthChart outcome={outcome} />
+        {!dial.isCurrent && <span className="px-2 text-sm text-soft">the last good joint</span>}
+        {view !== 'chart' && (
+          <Suspense fallback={null}>
+            <SaveButtons drawings={drawings} name={view} />
+          </Suspense>
+        )}
+      </header>
+      <div ref={drawings} className="flex min-h-0 grow flex-col px-2 pb-2">
+        <Suspense fallback={<Loading what="the drawing" />}>
+          <View id={view} dial={dial} outcome={outcome} />
         </Suspense>
-      )}
+      </div>
     </section>
   );
+}
+
+function View({ id, dial, outcome }: { id: ViewId; dial: Dial; outcome: DialOutcome }) {
+  switch (id) {
+    case 'section':
+      return (
+        <>
+          <SectionDrawing dial={dial} outcome={outcome} />
+          <Suspense fallback={<div className="h-22" />}>
+            <FromAbove dial={dial} outcome={outcome} />
+          </Suspense>
+        </>
+      );
+    case 'above':
+      return <FromAboveView dial={dial} outcome={outcome} />;
+    case 'behind':
+      return <BehindView outcome={outcome} />;
+    case 'chart':
+      return <DepthChart outcome={outcome} />;
+  }
 }

@@ -10,6 +10,7 @@ function show(text: string, lengthMm: number | null = 1.5) {
       name="Gap"
       text={text}
       lengthMm={lengthMm}
+      units={{ length: 'mm' }}
       fault={undefined}
       accepts={accepts}
       onSay={onSay}

@@ -1,5 +1,7 @@
 import { useId, useState } from 'react';
+import type { HouseUnits } from '@lone-heron/contract';
 import { figure } from '../../shared/words/figures.js';
+import { lengthFigure, mmPerInch } from '../../shared/words/houseUnits.js';
 
 interface LengthWordProps {
   /** What the word says, for those who cannot see the sentence. */
@@ -8,6 +10,7 @@ interface LengthWordProps {
   text: string;
   /** In mm, where it was understood. */
   lengthMm: number | null;
+  units: Pick<HouseUnits, 'length'>;
   fault: string | undefined;
   /** Whether a text would be understood and allowed. */
   accepts: (text: string) => boolean;
@@ -18,10 +21,12 @@ interface LengthWordProps {
  * A length in the sentence, typed in any unit. What is good takes effect as it is typed; what is not waits until the
  * word is left, so that nobody is told off half-way through a number.
  */
-export function LengthWord({ name, text, lengthMm, fault, accepts, onSay }: LengthWordProps) {
+export function LengthWord({ name, text, lengthMm, units, fault, accepts, onSay }: LengthWordProps) {
   const faultId = useId();
   const [typed, setTyped] = useState<string | null>(null);
-  const shown = typed ?? text;
+  // A size that nobody typed is ours to propose.
+  const proposed = text === '' && lengthMm !== null ? lengthFigure(lengthMm, units) : text;
+  const shown = typed ?? proposed;
   const say = (next: string) => {
     if (next !== text) onSay(next);
   };
@@ -51,8 +56,10 @@ export function LengthWord({ name, text, lengthMm, fault, accepts, onSay }: Leng
             if (event.key === 'Escape') setTyped(null);
           }}
         />
-        {lengthMm !== null && typed === null && !isPlainMm(text, lengthMm) && (
-          <span className="figure ml-1 text-base font-normal text-soft">= {figure(lengthMm, 2)} mm</span>
+        {lengthMm !== null && typed === null && text !== '' && !isPlain(text, lengthMm, units) && (
+          <span className="figure ml-1 text-base font-normal text-soft">
+            = {lengthFigure(lengthMm, units)}
+          </span>
         )}
       </span>
       {fault !== undefined && (
@@ -64,6 +71,9 @@ export function LengthWord({ name, text, lengthMm, fault, accepts, onSay }: Leng
   );
 }
 
-function isPlainMm(text: string, lengthMm: number): boolean {
-  return text.replace(',', '.').replace(/\s*mm$/, '') === figure(lengthMm, 4) && /mm$/.test(text);
+/** Whether a word says its length already as the house writes it. */
+function isPlain(text: string, lengthMm: number, { length }: Pick<HouseUnits, 'length'>): boolean {
+  const said = /^([\d.]+)\s*(mm|in)$/.exec(text.trim().replace(',', '.'));
+  if (said === null || said[2] !== length) return false;
+  return figure(Number(said[1]), 4) === figure(length === 'mm' ? lengthMm : lengthMm / mmPerInch, 4);
 }

@@ -1,80 +1,208 @@
-import { wireDiametersMm, type Machine } from '@lone-heron/contract';
-import { inMm, mm, wireDiameterFor } from '@lone-heron/core';
-import { useRef } from 'react';
+import type { Machine } from '@lone-heron/contract';
+import { Redo2, Undo2 } from 'lucide-react';
+import { lazy, memo, Suspense, useMemo, useRef, useState } from 'react';
 import { useKey } from '../../shared/keys/useKey.js';
 import { metalChoices } from '../../shared/words/metalNames.js';
-import { aimChoices } from '../aims.js';
-import type { WordName } from '../dialAddress.js';
-import { dialledMachines, readSentence } from '../readSentence.js';
+import { aimsFirst } from '../aims.js';
+import { saysBevel, saysLeg, saysSides, saysTube } from '../readKind.js';
+import { dialledMachines } from '../readMachine.js';
 import type { Dial } from '../useDial.js';
-import { LengthWord } from './LengthWord.js';
-import { PickWord, type Choice } from './PickWord.js';
+import type { Spoken } from './Spoken.js';
+import { PickWord } from './PickWord.js';
 import { walkWords } from './walkWords.js';
+import { wireChoices, fillerChoices } from './wireChoices.js';
+import { kindChoices, sideChoices } from './words.js';
+import { useWords, type Words } from './useWords.js';
 
-/** The joint, said as one plain sentence whose bold words are the inputs. */
-export function Sentence({ dial, machines }: { dial: Dial; machines: readonly Machine[] }) {
-  const sentence = useRef<HTMLDivElement>(null);
-  useKey('/', () => sentence.current?.querySelector('select')?.focus());
-  const { words } = dial.address;
-  const pick = (word: WordName, name: string, choices: readonly Choice[]) => (
-    <PickWord
-      name={name}
-      value={words[word]}
-      choices={choices}
-      fault={dial.reading.faults[word]}
-      onPick={(value) => dial.sayWord(word, value)}
-    />
-  );
-  const length = (word: 'first' | 'second' | 'gap', name: string) => (
-    <LengthWord
-      name={name}
-      text={words[word]}
-      lengthMm={dial.reading.lengths[word]}
-      fault={dial.reading.faults[word]}
-      accepts={(text) => readSentence({ ...words, [word]: text }, machines).faults[word] === undefined}
-      onSay={(text) => dial.sayWord(word, text)}
-    />
+/** Comes right behind the page. */
+const SmallWords = lazy(() => import('./SmallWords.js'));
+/** Fetched when it is asked for. */
+const SayItAtOnce = lazy(() => import('./SayItAtOnce.js'));
+
+interface SentenceProps {
+  dial: Dial;
+  machines: readonly Machine[];
+}
+
+/** The joint, said as one plain sentence whose bold words are the inputs; what is seldom changed stands small below. */
+export function Sentence({ dial, machines }: SentenceProps) {
+  const { words, reading, house, sayWord, sayWords } = dial;
+  const suggested = dial.outcome?.suggested ?? null;
+  const spoken = useMemo(
+    () => ({ words, reading, house, suggested, sayWord, sayWords }),
+    [words, reading, house, suggested, sayWord, sayWords],
   );
   return (
-    <div ref={sentence} role="group" aria-label="The joint" className="sentence" onKeyDown={walkWords}>
+    <div className="relative">
+      <SpokenSentence spoken={spoken} machines={machines} />
+      <Steps dial={dial} />
+    </div>
+  );
+}
+
+const SpokenSentence = memo(function SpokenSentence({
+  spoken,
+  machines,
+}: {
+  spoken: Spoken;
+  machines: readonly Machine[];
+}) {
+  const [isSaying, setSaying] = useState(false);
+  const sentence = useRef<HTMLDivElement>(null);
+  useKey('/', () => setSaying(true));
+  const words = useWords(spoken, machines);
+  const done = () => {
+    setSaying(false);
+    sentence.current?.querySelector('select')?.focus();
+  };
+  return (
+    <div ref={sentence} role="group" aria-label="The joint" className="flex flex-col" onKeyDown={walkWords}>
+      {isSaying && (
+        <Suspense fallback={null}>
+          <SayItAtOnce spoken={spoken} machines={machines} onDone={done} />
+        </Suspense>
+      )}
+      <div className="sentence sm:pr-24">
+        <JointWords words={words} spoken={spoken} />
+        <HowWords words={words} spoken={spoken} machines={machines} />
+      </div>
+      <Suspense fallback={<div className="h-7" />}>
+        <SmallWords words={words} spoken={spoken} />
+      </Suspense>
+    </div>
+  );
+});
+
+/** What is joined: metal, sheets, kind, its sizes, gap. */
+function JointWords({ words: { pick, length }, spoken }: { words: Words; spoken: Spoken }) {
+  const { kind, bevel } = spoken.words;
+  return (
+    <>
       <span>Weld </span>
       {pick('metal', 'Metal', metalChoices)}
       <span>, </span>
       {length('first', 'Thickness of the first sheet')}
       <span> to </span>
       {length('second', 'Thickness of the second sheet')}
-      <span>, as a </span>
-      {/* The only joint so far; it turns into a word with the other joints. */}
-      <strong className="font-semibold">butt</strong>
+      <span>, as </span>
+      {pick('kind', 'Joint', kindChoices)}
+      {saysTube(kind) && (
+        <>
+          <span> of tube </span>
+          {length('tube', 'Outside diameter of the tube')}
+        </>
+      )}
+      {saysLeg(kind) && (
+        <>
+          <span> with a leg of </span>
+          {length('leg', 'Leg of the fillet')}
+        </>
+      )}
+      {kind === 'plug' && (
+        <>
+          <span> of </span>
+          {length('hole', 'Diameter of the hole')}
+        </>
+      )}
+      {saysBevel(kind) && bevel !== 'square' && (
+        <>
+          <span>, bevelled to a land of </span>
+          {length('land', 'Land of the bevel')}
+        </>
+      )}
       <span> with a gap of </span>
       {length('gap', 'Gap')}
-      <span>, </span>
-      {pick('wire', 'Wire', wireChoices(dial))}
-      <span>, on </span>
-      <PickWord
-        name="Machine"
-        value={words.machine === '' ? (dialledMachines(machines)[0]?.id ?? '') : words.machine}
-        choices={dialledMachines(machines).map(({ id, name }) => ({ value: id, label: name }))}
-        fault={dial.reading.faults.machine}
-        onPick={(value) => dial.sayWord('machine', value)}
-      />
-      <span>, so that </span>
-      {pick('aim', 'Aim', aimChoices)}
-      <span>.</span>
-    </div>
+    </>
   );
 }
 
-/** Every diameter the shop may have, with the usual one for this sheet marked. */
-function wireChoices({ reading }: Dial): readonly Choice[] {
-  const { first, second } = reading.lengths;
-  const thinner = Math.min(first ?? Infinity, second ?? Infinity);
-  const usual = Number.isFinite(thinner) ? inMm(wireDiameterFor(mm(thinner)).diameter) : null;
-  return [
-    { value: 'none', label: 'without wire' },
-    ...wireDiametersMm.map((diameter) => ({
-      value: String(diameter),
-      label: `with ${diameter.toFixed(1)} mm wire${diameter === usual ? ' (usual)' : ''}`,
-    })),
-  ];
+/** How it is joined: sides, wire, machine, aim. */
+function HowWords({
+  words: { pick },
+  spoken,
+  machines,
+}: {
+  words: Words;
+  spoken: Spoken;
+  machines: readonly Machine[];
+}) {
+  const { words, reading, house } = spoken;
+  const dialled = dialledMachines(machines);
+  return (
+    <>
+      {saysSides(words.kind) && (
+        <>
+          <span>, from </span>
+          {pick('sides', 'Sides', sideChoices)}
+        </>
+      )}
+      <span>, </span>
+      {pick('wire', 'Wire', wireChoices(spoken))}
+      {words.wire !== 'none' && (
+        <>
+          <span> of </span>
+          {pick('filler', 'Alloy of the wire', fillerChoices(spoken))}
+        </>
+      )}
+      <span>, on </span>
+      <PickWord
+        name="Machine"
+        value={words.machine === '' ? (dialled[0]?.id ?? '') : words.machine}
+        choices={dialled.map(({ id, name }) => ({ value: id, label: name }))}
+        fault={reading.faults.machine}
+        onPick={(value) => spoken.sayWords({ machine: value, asIf: '' })}
+      />
+      {words.asIf !== '' && <AsIf spoken={spoken} />}
+      <span>, so that </span>
+      {pick('aim', 'Aim', aimsFirst(house.practice.enough))}
+      <span>.</span>
+    </>
+  );
+}
+
+/** The machine is taken to have another power; one press takes it for what it is. */
+function AsIf({ spoken: { words, reading, sayWord } }: { spoken: Spoken }) {
+  const fault = reading.faults.asIf;
+  return (
+    <span>
+      {' '}
+      as if it gave {words.asIf}{' '}
+      <button type="button" className="btn touch btn-sm" onClick={() => sayWord('asIf', '')}>
+        as it is
+      </button>
+      {fault !== undefined && (
+        <span role="alert" className="fault text-sm">
+          {fault}
+        </span>
+      )}
+    </span>
+  );
+}
+
+/** One change back, one forth. */
+function Steps({ dial: { undo, redo } }: { dial: Dial }) {
+  return (
+    <div className="flex justify-end gap-1 sm:absolute sm:top-1 sm:right-0">
+      <button
+        type="button"
+        className="btn btn-square touch btn-ghost"
+        aria-label="Undo the last change"
+        aria-keyshortcuts="Control+Z"
+        disabled={undo === null}
+        onClick={() => undo?.()}
+      >
+        <Undo2 className="size-5" aria-hidden="true" />
+      </button>
+      <button
+        type="button"
+        className="btn btn-square touch btn-ghost"
+        aria-label="Do it again"
+        aria-keyshortcuts="Control+Y"
+        disabled={redo === null}
+        onClick={() => redo?.()}
+      >
+        <Redo2 className="size-5" aria-hidden="true" />
+      </button>
+    </div>
+  );
 }

@@ -1,13 +1,8 @@
 import {
-  couponPageSchema,
-  couponSchema,
   machineSchema,
   personSchema,
   protectiveWindowSchema,
   sessionSchema,
-  type Coupon,
-  type CouponDraft,
-  type CouponPage,
   type Machine,
   type Person,
   type ProtectiveWindow,
@@ -27,20 +22,19 @@ export const everything = [
   'Change',
   'Day',
   'Record',
+  'House',
+  'Photo',
+  'Test',
+  'Ladder',
 ] as const;
 
-/** What can be asked of the list of coupons. */
-export interface CouponFilter {
-  machineId?: string;
-  metal?: string;
-  limit?: number;
-  before?: number;
-}
+/** What the server knows a page of ours by; a request that sends headers of its own sends this too. */
+export const ownHeaders = { 'X-Lone-Heron': '1' };
 
 const ask = fetchBaseQuery({
   baseUrl: new URL('/api/', window.location.href).href,
   timeout: 10_000,
-  headers: { 'X-Lone-Heron': '1' },
+  headers: ownHeaders,
 });
 
 /** Asks the server; where it wants to know who it is, the door is opened, and what was typed stays where it is. */
@@ -84,30 +78,10 @@ export const heronApi = createApi({
       query: () => ({ url: 'session', method: 'DELETE' }),
       invalidatesTags: ['Session'],
     }),
-    coupons: build.query<CouponPage, CouponFilter>({
-      query: (params) => ({ url: 'coupons', params: { ...params } }),
-      responseSchema: couponPageSchema,
-      providesTags: ['Coupon'],
-    }),
     windows: build.query<ProtectiveWindow[], undefined>({
       query: () => 'windows',
       responseSchema: protectiveWindowSchema.array(),
       providesTags: ['Window'],
-    }),
-    logCoupon: build.mutation<Coupon, { id: string; draft: CouponDraft }>({
-      query: ({ id, draft }) => ({ url: `coupons/${id}`, method: 'PUT', body: draft }),
-      responseSchema: couponSchema,
-      invalidatesTags: ['Coupon', 'Window'],
-    }),
-    withdrawCoupon: build.mutation<Coupon, string>({
-      query: (id) => ({ url: `coupons/${id}/withdrawal`, method: 'PUT' }),
-      responseSchema: couponSchema,
-      invalidatesTags: ['Coupon', 'Window'],
-    }),
-    restoreCoupon: build.mutation<Coupon, string>({
-      query: (id) => ({ url: `coupons/${id}/withdrawal`, method: 'DELETE' }),
-      responseSchema: couponSchema,
-      invalidatesTags: ['Coupon', 'Window'],
     }),
   }),
 });
@@ -118,9 +92,5 @@ export const {
   useSessionQuery,
   useSignInMutation,
   useSignOutMutation,
-  useCouponsQuery,
   useWindowsQuery,
-  useLogCouponMutation,
-  useWithdrawCouponMutation,
-  useRestoreCouponMutation,
 } = heronApi;

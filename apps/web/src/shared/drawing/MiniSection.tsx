@@ -1,39 +1,71 @@
-import type { Outcome } from '@lone-heron/core';
-import { meltOutline, type MeltShape } from './meltOutline.js';
+import { jointOutline, type Joint, type Outcome, type PolygonMm } from '@lone-heron/core';
+import { useId } from 'react';
+import { meltBox, meltFrame } from './meltFrame.js';
+import { meltOutline } from './meltOutline.js';
+
+/** A melt in its joint. */
+export interface JointMelt {
+  readonly joint: Joint;
+  readonly widthMm: number;
+  readonly depthMm: number;
+}
 
 interface MiniSectionProps {
-  melt: MeltShape;
-  secondThicknessMm: number;
-  gapMm: number;
+  melt: JointMelt;
   /** What was seen, which colours the melt. */
   outcome: Outcome;
   className?: string;
 }
 
-/** The section in small, to compare shapes at a glance. Decorative: words stand beside it. */
-export function MiniSection({ melt, secondThicknessMm, gapMm, outcome, className }: MiniSectionProps) {
-  const { thicknessMm, widthMm } = melt;
-  const thicker = Math.max(thicknessMm, secondThicknessMm);
-  const half = Math.max(widthMm * 1.1, thicker * 1.5);
-  const top = -0.25 * widthMm;
-  const height = thicker * 1.4 - top;
+/** A melt without a far side is drawn with this much room below it. */
+const noFarSide = 2;
+
+/** The section in small, of any joint, to compare shapes at a glance. Decorative: words stand beside it. */
+export function MiniSection({ melt: { joint, widthMm, depthMm }, outcome, className }: MiniSectionProps) {
+  const clip = useId();
+  const outline = jointOutline(joint);
+  const frame = meltFrame(joint);
+  const { left, bottom, width, height } = meltBox(frame, { widthMm, depthMm }, outline.fill.flat());
+  const side = width * 0.25;
+  const stroke = (width + 2 * side) / 120;
+  const [x, y] = frame.face;
+  const metal = [...outline.first, ...outline.second];
   return (
     <svg
-      viewBox={`${-half} ${top} ${2 * half} ${height}`}
+      viewBox={`${left - side} ${-bottom - height} ${width + 2 * side} ${height}`}
       className={className}
       aria-hidden="true"
       focusable="false"
     >
-      <g fill="var(--steel)" stroke="var(--steel-line)" strokeWidth={half / 90}>
-        <rect x={-half} y={0} width={half - gapMm / 2} height={thicknessMm} />
-        <rect x={gapMm / 2} y={0} width={half - gapMm / 2} height={secondThicknessMm} />
+      <clipPath id={clip}>
+        {[...metal, ...outline.fill].map((polygon, i) => (
+          <path key={i} d={pathOf(polygon)} />
+        ))}
+      </clipPath>
+      {metal.map((polygon, i) => (
+        <path
+          key={i}
+          d={pathOf(polygon)}
+          fillRule="evenodd"
+          fill="var(--steel)"
+          stroke="var(--steel-line)"
+          strokeWidth={stroke}
+        />
+      ))}
+      <g clipPath={frame.isSlanted ? `url(#${clip})` : undefined}>
+        <path
+          transform={`translate(${x} ${-y}) rotate(${frame.turnDegrees})`}
+          d={meltOutline({ widthMm, depthMm, thicknessMm: frame.throughMm ?? depthMm * noFarSide })}
+          fill={`var(--${outcome})`}
+          stroke="var(--color-base-content)"
+          strokeWidth={stroke * 1.3}
+        />
       </g>
-      <path
-        d={meltOutline(melt)}
-        fill={`var(--${outcome})`}
-        stroke="var(--color-base-content)"
-        strokeWidth={half / 70}
-      />
     </svg>
   );
+}
+
+/** An outline with y upwards as a path with y downwards. */
+function pathOf(polygon: PolygonMm): string {
+  return `M${polygon.map(([x, y]) => `${x} ${-y}`).join('L')}Z`;
 }

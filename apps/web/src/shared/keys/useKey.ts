@@ -1,15 +1,17 @@
 import { useEffect, useEffectEvent } from 'react';
 
 /**
- * Runs an action when a key is pressed anywhere, but not while typing, with a modifier held, or under an open sheet.
+ * Runs an action when a key is pressed anywhere, but not while typing, with another modifier held, or under an open
+ * sheet.
  *
- * @param key as KeyboardEvent.key gives it; letters match in either case
+ * @param key as KeyboardEvent.key gives it, such as "l" or "Control+z"; letters match in either case
  */
 export function useKey(key: string, action: () => void): void {
+  const [name, withControl] = key.startsWith('Control+') ? [key.slice(8), true] : [key, false];
   const pressed = useEffectEvent((event: KeyboardEvent) => {
-    if (event.key.toLowerCase() !== key.toLowerCase()) return;
-    if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
-    if (isTyping(event.target) || document.querySelector('dialog[open]') !== null) return;
+    if (event.key.toLowerCase() !== name.toLowerCase()) return;
+    if ((event.ctrlKey || event.metaKey) !== withControl || event.altKey || event.defaultPrevented) return;
+    if (isTyping(event.target, withControl) || document.querySelector('dialog[open]') !== null) return;
     event.preventDefault();
     action();
   });
@@ -20,7 +22,9 @@ export function useKey(key: string, action: () => void): void {
   }, []);
 }
 
-function isTyping(target: EventTarget | null): boolean {
+/** Whether a key belongs to what has the focus. With Control held only where text is typed, which undoes its own. */
+function isTyping(target: EventTarget | null, withControl: boolean): boolean {
   if (!(target instanceof HTMLElement)) return false;
+  if (withControl && (target.tagName === 'SELECT' || target.role === 'spinbutton')) return false;
   return target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName);
 }

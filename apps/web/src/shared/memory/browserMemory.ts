@@ -1,25 +1,21 @@
 import type { Store } from '@reduxjs/toolkit';
 import type { z } from 'zod';
-import { couponDraftStateSchema, type CouponDraftState } from './couponDraftSlice.js';
+import type { CouponDraftSliceState } from './couponDraftSlice.js';
 import { deskSchema, type Desk } from './deskSlice.js';
 
 const deskKey = 'lone-heron.desk';
-const draftKey = 'lone-heron.coupon-draft';
+export const openLogKey = 'lone-heron.coupon-draft';
 
 /** The parts of the store that outlive a reload. */
-interface Remembered {
-  desk: Desk;
-  couponDraft: { open: CouponDraftState | null };
-}
+type Remembered = CouponDraftSliceState & { desk: Desk };
 
 /**
- * What this browser kept: the theme and the joint for every tab, a half-typed coupon for this tab.
- * Anything unreadable, as from another version, is left out.
+ * What this browser kept for every tab: the theme and the joint. Anything unreadable, as from another version, is left
+ * out. A half-typed coupon of this tab comes right behind the page.
  */
-export function readFromBrowser(): Partial<Remembered> {
-  const desk = read(localStorage, deskKey, deskSchema);
-  const open = read(sessionStorage, draftKey, couponDraftStateSchema);
-  return { ...(desk === null ? {} : { desk }), couponDraft: { open } };
+export function readFromBrowser(): { desk?: Desk } {
+  const desk = readKept(localStorage, deskKey, deskSchema);
+  return desk === null ? {} : { desk };
 }
 
 /** Writes the parts down as they change. */
@@ -28,12 +24,13 @@ export function keepInBrowser(store: Store<Remembered>): void {
   store.subscribe(() => {
     const next = store.getState();
     if (next.desk !== last.desk) write(localStorage, deskKey, next.desk);
-    if (next.couponDraft !== last.couponDraft) write(sessionStorage, draftKey, next.couponDraft.open);
+    if (next.couponDraft !== last.couponDraft) write(sessionStorage, openLogKey, next.couponDraft.open);
     last = next;
   });
 }
 
-function read<Kept>(storage: Storage, key: string, schema: z.ZodType<Kept>): Kept | null {
+/** What a storage holds under a key; null where that is nothing, or cannot be understood. */
+export function readKept<Kept>(storage: Storage, key: string, schema: z.ZodType<Kept>): Kept | null {
   try {
     return schema.safeParse(JSON.parse(storage.getItem(key) ?? 'null')).data ?? null;
   } catch {

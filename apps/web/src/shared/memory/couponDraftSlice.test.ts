@@ -1,8 +1,10 @@
-import { couponDraftSlice, logClosed, logOpened, type CouponDraftState } from './couponDraftSlice.js';
+import type { OpenLog } from './openLogSchema.js';
+import { emptyEntry } from '../couponForm/CouponEntry.js';
+import { couponDraftSlice, logClosed, logOpened } from './couponDraftSlice.js';
 
 const { reducer } = couponDraftSlice;
 
-const log = (id: string): CouponDraftState => ({
+const log = (id: string): OpenLog => ({
   id,
   machineId: 'bench',
   joint: { kind: 'butt', metal: 'stainless304', firstThicknessMm: 1.5, secondThicknessMm: 1.5, gapMm: 0 },
@@ -15,10 +17,7 @@ const log = (id: string): CouponDraftState => ({
     gasFlowLMin: 15,
   },
   weldedAt: '2026-11-02T09:00:00.000Z',
-  back: null,
-  lightOn: '',
-  runLength: '',
-  remark: '',
+  ...emptyEntry,
 });
 
 describe('the open log', () => {

@@ -10,10 +10,14 @@ export const deskSchema = z.object({
   theme: z.enum(themes),
   /** Address of the joint last dialled, so that Dial opens where it was left. */
   dialSearch: z.string().max(2000),
+  /** Joints that were dialled on this device, newest first. */
+  recentJoints: z.array(z.object({ title: z.string().max(200), search: z.string().max(2000) })).default([]),
 });
 export type Desk = z.infer<typeof deskSchema>;
 
-const initialState: Desk = { theme: 'device', dialSearch: '' };
+const initialState: Desk = { theme: 'device', dialSearch: '', recentJoints: [] };
+
+const mostRecent = 8;
 
 export const deskSlice = createSlice({
   name: 'desk',
@@ -25,12 +29,17 @@ export const deskSlice = createSlice({
     dialMoved: (state, { payload }: PayloadAction<string>) => {
       state.dialSearch = payload;
     },
+    jointDialled: (state, { payload }: PayloadAction<Desk['recentJoints'][number]>) => {
+      const others = state.recentJoints.filter(({ title }) => title !== payload.title);
+      state.recentJoints = [payload, ...others].slice(0, mostRecent);
+    },
   },
   selectors: {
     selectTheme: (state) => state.theme,
     selectDialSearch: (state) => state.dialSearch,
+    selectRecentJoints: (state) => state.recentJoints,
   },
 });
 
-export const { themePicked, dialMoved } = deskSlice.actions;
-export const { selectTheme, selectDialSearch } = deskSlice.selectors;
+export const { themePicked, dialMoved, jointDialled } = deskSlice.actions;
+export const { selectTheme, selectDialSearch, selectRecentJoints } = deskSlice.selectors;

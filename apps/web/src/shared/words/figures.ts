@@ -19,10 +19,3 @@ export function percentFigure(share: number): string {
   if (percent === 100 && share < 1) return 'over 99\u202f%';
   return `${percent}\u202f%`;
 }
-
-/** Change of a length, with its sign in words. */
-export function depthChange(changeMm: number): string {
-  const size = figure(Math.abs(changeMm), 2);
-  if (size === '0') return 'same depth';
-  return changeMm > 0 ? `${size} mm deeper` : `${size} mm less`;
-}

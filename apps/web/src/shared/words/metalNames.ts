@@ -7,3 +7,8 @@ export function metalName(id: DialledMetalId): string {
 
 /** The metals a joint can be said in, in the order they are offered. */
 export const metalChoices = dialledMetals.map((id) => ({ value: id, label: metalName(id) }));
+
+/** Whether a word is the id of a metal that joints are said in. */
+export function isMetalId(id: string): id is DialledMetalId {
+  return dialledMetals.some((each) => each === id);
+}

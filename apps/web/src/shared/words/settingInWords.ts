@@ -1,15 +1,22 @@
 import type { Joint, Setting } from '@lone-heron/contract';
 import { wobbleNames } from '@lone-heron/core';
 import { figure, mmFigure } from './figures.js';
+import { jointKindWords } from './jointKinds.js';
 import { metalName } from './metalNames.js';
 
 /** A joint in one line: "304 stainless 1.5 mm butt, gap 0.1 mm". */
-export function jointInWords({ metal, firstThicknessMm, secondThicknessMm, gapMm }: Joint): string {
+export function jointInWords(joint: Joint): string {
+  const { metal, secondMetal, kind, firstThicknessMm, secondThicknessMm, gapMm } = joint;
   const thickness =
     firstThicknessMm === secondThicknessMm
       ? mmFigure(firstThicknessMm)
       : `${mmFigure(firstThicknessMm)} to ${mmFigure(secondThicknessMm)}`;
-  return `${metalName(metal)} ${thickness} butt, gap ${mmFigure(gapMm)}`;
+  const metals =
+    secondMetal === undefined || secondMetal === metal
+      ? metalName(metal)
+      : `${metalName(metal)} to ${metalName(secondMetal)}`;
+  const tack = joint.tack === undefined ? '' : ' tack';
+  return `${metals} ${thickness} ${jointKindWords[kind].short}${tack}, gap ${mmFigure(gapMm)}`;
 }
 
 /** A setting in one line, in physical units. */

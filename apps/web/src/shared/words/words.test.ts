@@ -1,4 +1,4 @@
-import { depthChange, figure, mmFigure, percentFigure } from './figures.js';
+import { figure, mmFigure, percentFigure } from './figures.js';
 import { shownMoment } from './moments.js';
 import { dialledInWords, jointInWords } from './settingInWords.js';
 
@@ -11,9 +11,6 @@ describe('figures', () => {
     [percentFigure(0.664), '66\u202f%'],
     [percentFigure(0.001), 'under 1\u202f%'],
     [percentFigure(0.999), 'over 99\u202f%'],
-    [depthChange(0.214), '0.21 mm deeper'],
-    [depthChange(-0.15), '0.15 mm less'],
-    [depthChange(0.001), 'same depth'],
   ])('are written %s', (written, expected) => {
     expect(written).toBe(expected);
   });

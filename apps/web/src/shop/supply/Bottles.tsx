@@ -3,7 +3,7 @@ import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { v7 as uuid } from 'uuid';
-import { useCouponsQuery } from '../../shared/api/heronApi.js';
+import { useCouponsQuery } from '../../shared/api/couponsApi.js';
 import { problemOf } from '../../shared/api/problemOf.js';
 import { useSetBottleGoneMutation } from '../../shared/api/supplyApi.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';

@@ -1,0 +1,103 @@
+import type { CalibrationBin } from '@lone-heron/core';
+import { useCallback } from 'react';
+import { LineChart, type ChartInk } from '../../shared/chart/LineChart.js';
+import { percentFigure } from '../../shared/words/figures.js';
+
+/** Stated chance against how often it came about; on the slanting line 80 % is really 80 %. */
+export default function CalibrationChart({ bins }: { bins: readonly CalibrationBin[] }) {
+  const optionOf = useCallback((ink: ChartInk) => chartOption(bins, ink), [bins]);
+  return (
+    <>
+      <LineChart
+        label="Stated chances against what came about; the same figures are in the table below"
+        className="h-72 w-full"
+        optionOf={optionOf}
+      />
+      <details>
+        <summary className="min-h-12 cursor-pointer content-center">The same as a table</summary>
+        <table className="table figure table-sm">
+          <thead>
+            <tr>
+              <th scope="col">Stated</th>
+              <th scope="col">Came about</th>
+              <th scope="col">Four times in five between</th>
+              <th scope="col">Times stated</th>
+            </tr>
+          </thead>
+          <tbody>
+            {bins.map(({ from, stated, cameAbout, low, high, count }) => (
+              <tr key={from}>
+                <td>{percentFigure(stated)}</td>
+                <td>{percentFigure(cameAbout)}</td>
+                <td>
+                  {percentFigure(low)} to {percentFigure(high)}
+                </td>
+                <td>{count}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </details>
+    </>
+  );
+}
+
+const percent = (share: number) => Math.round(share * 1000) / 10;
+
+function chartOption(bins: readonly CalibrationBin[], { token, text }: ChartInk) {
+  const axis = {
+    type: 'value' as const,
+    min: 0,
+    max: 100,
+    axisLabel: text,
+    nameTextStyle: text,
+    splitLine: { lineStyle: { color: token('--color-base-300') } },
+  };
+  return {
+    animation: false,
+    textStyle: text,
+    grid: { left: 52, right: 24, top: 34, bottom: 48 },
+    xAxis: { ...axis, name: 'Stated, %', nameLocation: 'middle' as const, nameGap: 30 },
+    yAxis: { ...axis, name: 'Came about, %' },
+    series: [
+      {
+        type: 'line' as const,
+        name: 'as stated',
+        showSymbol: false,
+        silent: true,
+        lineStyle: { color: token('--soft-ink'), type: 'dashed' as const, width: 1.5 },
+        data: [
+          [0, 0],
+          [100, 100],
+        ],
+      },
+      ...bins.map(({ stated, low, high }) => ({
+        type: 'line' as const,
+        symbol: 'rect',
+        symbolSize: [12, 3],
+        silent: true,
+        lineStyle: { color: token('--melt-edge'), width: 2 },
+        itemStyle: { color: token('--melt-edge') },
+        data: [
+          [percent(stated), percent(low)],
+          [percent(stated), percent(high)],
+        ],
+      })),
+      {
+        type: 'line' as const,
+        name: 'came about',
+        symbol: 'circle',
+        symbolSize: 11,
+        lineStyle: { width: 0 },
+        itemStyle: { color: token('--melt') },
+        label: {
+          show: true,
+          position: 'right' as const,
+          ...text,
+          formatter: ({ dataIndex }: { dataIndex: number }) => `${bins[dataIndex]?.count ?? ''}×`,
+        },
+        data: bins.map(({ stated, cameAbout }) => [percent(stated), percent(cameAbout)]),
+      },
+    ],
+  };
+}

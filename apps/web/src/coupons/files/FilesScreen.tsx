@@ -1,0 +1,237 @@
+import {
+  couponFileFormats,
+  largestCouponFile,
+  readFormats,
+  type FilePreview,
+  type FileRow,
+  type ReadFormat,
+} from '@lone-heron/contract';
+import { Download, FileUp } from 'lucide-react';
+import { useState } from 'react';
+import { useLocation } from 'react-router';
+import { toast } from 'sonner';
+import { usePreviewFileMutation, useStoreFileMutation } from '../../shared/api/couponFilesApi.js';
+import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
+import { Failure } from '../../shared/form/Failure.js';
+import { PageHeader } from '../../shared/PageHeader.js';
+import { readListAddress } from '../list/listAddress.js';
+
+/** Coupons out to a file, and in from one after a look at every row. */
+export function FilesScreen() {
+  return (
+    <div className="mx-auto flex max-w-5xl flex-col gap-3 px-4 py-3 sm:px-6">
+      <PageHeader title="Coupons in and out" back={{ to: '/coupons', name: 'coupons' }} />
+      <Out />
+      <In />
+    </div>
+  );
+}
+
+const formatWords = {
+  csv: 'CSV, for a spreadsheet',
+  json: 'JSON, for a program',
+  zip: 'ZIP, with photos and tests',
+} as const;
+
+/** What the list was narrowed to goes out; without that, everything. */
+function Out() {
+  const { search } = useLocation();
+  const { sort: _sort, order: _order, ...filter } = readListAddress(new URLSearchParams(search)).query;
+  const query = new URLSearchParams(Object.entries(filter).map(([name, value]) => [name, String(value)]));
+  const isNarrowed = query.size > 0;
+  return (
+    <section className="sheet flex flex-col gap-3 px-5 py-4" aria-label="Out">
+      <h2 className="text-lg font-semibold">Out</h2>
+      <p>
+        {isNarrowed ? 'The coupons that the list was narrowed to' : 'Every coupon'}, oldest first; taken-back
+        ones are left out.
+      </p>
+      <div className="flex flex-wrap gap-2">
+        {couponFileFormats.map((format) => (
+          <a
+            key={format}
+            className="btn touch-always"
+            href={`/api/coupon-files/${format}?${query.toString()}`}
+            download
+          >
+            <Download className="size-5" aria-hidden="true" /> {formatWords[format]}
+          </a>
+        ))}
+      </div>
+    </section>
+  );
+}
+
+/** A file that was chosen, and what would become of it. */
+interface Chosen {
+  readonly file: File;
+  readonly format: ReadFormat;
+}
+
+function In() {
+  const [chosen, setChosen] = useState<Chosen | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const [preview, { data: shown, isLoading, error, reset }] = usePreviewFileMutation();
+  const [store, { isLoading: isStoring, error: storeError, reset: resetStore }] = useStoreFileMutation();
+  const person = usePersonAtDesk();
+  const choose = (file: File) => {
+    resetStore();
+    reset();
+    setChosen(null);
+    const format = readFormats.find((each) => file.name.toLowerCase().endsWith(`.${each}`));
+    if (format === undefined) {
+      setFault(`${file.name} is read as no format; allowed is a name that ends in .csv or .json.`);
+      return;
+    }
+    if (file.size > largestCouponFile) {
+      setFault(
+        `${file.name} has ${Math.ceil(file.size / 1024 / 1024)} MB; up to ${largestCouponFile / 1024 / 1024} MB is read.`,
+      );
+      return;
+    }
+    setFault(null);
+    setChosen({ file, format });
+    void preview({ format, file });
+  };
+  const confirm = async () => {
+    if (chosen === null || shown === undefined) return;
+    const { data } = await store({ ...chosen, hash: shown.hash });
+    if (data === undefined) return;
+    toast(`${data.stored} coupons were stored.`);
+    setChosen(null);
+    reset();
+  };
+  return (
+    <section className="sheet flex flex-col gap-3 px-5 py-4" aria-label="In">
+      <h2 className="text-lg font-semibold">In</h2>
+      <p>
+        CSV with a head, or our JSON. Decimal points or commas, dates as ISO 8601. You see what becomes of
+        every row, and nothing is stored before you say so.
+      </p>
+      {person?.role !== 'lead' && (
+        <p className="text-soft">Reading a file in is for a lead who is signed in.</p>
+      )}
+      <DropPlace name={chosen?.file.name ?? null} onFile={choose} />
+      {fault !== null && (
+        <p role="alert" className="fault">
+          {fault}
+        </p>
+      )}
+      {isLoading && <p role="status">Looking at every row.</p>}
+      <Failure what="Not read." error={error} />
+      {shown !== undefined && chosen !== null && (
+        <Shown
+          shown={shown}
+          isStoring={isStoring}
+          onConfirm={() => void confirm()}
+          onLeave={() => setChosen(null)}
+        />
+      )}
+      <Failure what="Nothing was stored." error={storeError} />
+    </section>
+  );
+}
+
+/** Where a file is chosen or dropped. */
+function DropPlace({ name, onFile }: { name: string | null; onFile: (file: File) => void }) {
+  return (
+    <label
+      className="flex min-h-24 cursor-pointer items-center justify-center gap-3 rounded-box border-2 border-dashed border-primary p-4 has-focus-visible:outline-3"
+      onDragOver={(event) => event.preventDefault()}
+      onDrop={(event) => {
+        event.preventDefault();
+        const [file] = event.dataTransfer.files;
+        if (file !== undefined) onFile(file);
+      }}
+    >
+      <FileUp className="size-6" aria-hidden="true" />
+      {name ?? 'Choose a file, or drop it here'}
+      <input
+        type="file"
+        accept=".csv,.json"
+        className="sr-only"
+        onChange={(event) => {
+          const [file] = event.target.files ?? [];
+          if (file !== undefined) onFile(file);
+          event.target.value = '';
+        }}
+      />
+    </label>
+  );
+}
+
+interface ShownProps {
+  shown: FilePreview;
+  isStoring: boolean;
+  onConfirm: () => void;
+  onLeave: () => void;
+}
+
+const standingWords = { wrong: 'wrong', duplicate: 'here already', new: 'to be added' } as const;
+/** More rows of a kind than these are only counted: nobody reads thousands. */
+const rowsShown = 200;
+
+/** What would become of the file: what is wrong first, since that is what somebody must see. */
+function Shown({ shown, isStoring, onConfirm, onLeave }: ShownProps) {
+  const of = (standing: FileRow['standing']) => shown.rows.filter((row) => row.standing === standing);
+  const fresh = of('new').length;
+  return (
+    <>
+      <p className="text-lg" role="status">
+        <strong>{fresh} to be added</strong>, {of('duplicate').length} here already, {of('wrong').length}{' '}
+        wrong and left out.
+      </p>
+      {shown.unknownColumns.length > 0 && (
+        <p>Columns that nobody knows are left out: {shown.unknownColumns.join(', ')}.</p>
+      )}
+      {(['wrong', 'duplicate', 'new'] as const).map((standing) => (
+        <Rows key={standing} standing={standing} rows={of(standing)} />
+      ))}
+      <div className="flex flex-wrap justify-end gap-3">
+        <button type="button" className="btn touch-always btn-ghost" onClick={onLeave}>
+          Store nothing
+        </button>
+        <button
+          type="button"
+          className="btn touch-always btn-primary"
+          disabled={fresh === 0 || isStoring}
+          onClick={onConfirm}
+        >
+          {isStoring ? 'Storing' : `Store ${fresh} coupons`}
+        </button>
+      </div>
+    </>
+  );
+}
+
+function Rows({ standing, rows }: { standing: FileRow['standing']; rows: readonly FileRow[] }) {
+  if (rows.length === 0) return null;
+  return (
+    <details open={standing === 'wrong'} className="rounded-box border border-base-300 px-4">
+      <summary className="min-h-12 cursor-pointer content-center font-medium">
+        {rows.length} {standingWords[standing]}
+      </summary>
+      <table className="table mb-3">
+        <thead>
+          <tr>
+            <th scope="col">Row</th>
+            <th scope="col">Coupon</th>
+            <th scope="col">Why</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.slice(0, rowsShown).map(({ row, words, reasons }) => (
+            <tr key={row}>
+              <th scope="row" className="tabular-nums">
+                {row}
+              </th>
+              <td>{words}</td>
+              <td className={standing === 'wrong' ? 'fault' : ''}>{reasons.join('; ')}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {rows.length > rowsShown && <p className="pb-3 text-soft">and {rows.length - rowsShown} more.</p>}
+    </details>
+  );
+}

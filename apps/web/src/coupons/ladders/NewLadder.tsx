@@ -1,0 +1,258 @@
+import { ladderKnobs, type Coupon, type LadderKnob, type Machine } from '@lone-heron/contract';
+import { planRungs, RangeFault } from '@lone-heron/core';
+import { Plus, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { useNavigate, useSearchParams } from 'react-router';
+import { v7 as uuid } from 'uuid';
+import { useMachinesQuery } from '../../shared/api/heronApi.js';
+import { useCouponQuery } from '../../shared/api/inspectionApi.js';
+import { useMakeLadderMutation } from '../../shared/api/laddersApi.js';
+import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
+import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
+import { Failure } from '../../shared/form/Failure.js';
+import { PickField } from '../../shared/form/PickField.js';
+import { SaveButton } from '../../shared/form/SaveButton.js';
+import { TextField } from '../../shared/form/TextField.js';
+import { TypedField } from '../../shared/form/TypedField.js';
+import { LoadFailed } from '../../shared/LoadFailed.js';
+import { Loading } from '../../shared/Loading.js';
+import { PageHeader } from '../../shared/PageHeader.js';
+import { figure } from '../../shared/words/figures.js';
+import { readTyped } from '../../shared/words/readTyped.js';
+import { settingInWords } from '../../shared/words/settingInWords.js';
+import { allowedOn, knobUnits, placeOn, stepsBetween } from './ladderKnobs.js';
+import { ModulationSchools } from './ModulationSchools.js';
+
+/** A ladder planned from a coupon: which knobs, from where to where, in how many steps, how often. */
+export function NewLadder() {
+  const [search] = useSearchParams();
+  const { data: coupon, error, refetch } = useCouponQuery(search.get('from') ?? '');
+  const { data: machines } = useMachinesQuery(undefined);
+  if (error !== undefined) return <LoadFailed what="the coupon" error={error} retry={refetch} />;
+  const machine = machines?.find(({ id }) => id === coupon?.machineId);
+  if (coupon === undefined || machine === undefined) return <Loading what="the coupon" />;
+  return <Plan coupon={coupon} machine={machine} />;
+}
+
+/** A knob as it is typed, in its plain unit. */
+interface TypedAxis {
+  readonly knob: LadderKnob;
+  readonly least: string;
+  readonly most: string;
+  readonly steps: string;
+}
+
+const counts = ['2', '3', '4', '5', '6', '8'] as const;
+const repeatChoices = ['1', '2', '3', '4', '6'] as const;
+/** Where a ladder starts to each side of the coupon it comes from. */
+const firstSpan = 0.2;
+
+function Plan({ coupon, machine }: { coupon: Coupon; machine: Machine }) {
+  const navigate = useNavigate();
+  const offered = offeredKnobs(machine, coupon);
+  const [id] = useState(() => uuid());
+  const [name, setName] = useState('');
+  const [axes, setAxes] = useState<readonly TypedAxis[]>(() => [
+    firstAxis(offered[0] ?? 'power', machine, coupon),
+  ]);
+  const [repeats, setRepeats] = useState<(typeof repeatChoices)[number]>('2');
+  const [make, { isLoading, error }] = useMakeLadderMutation();
+  const person = usePersonAtDesk();
+  const plan = planOf(axes, Number(repeats), machine, coupon);
+  const isReady = plan.axes !== null && name.trim() !== '';
+  const save = async () => {
+    if (plan.axes === null || !isReady) return;
+    const values = plan.axes.map((axis) => axis.values);
+    const rungs = planRungs(values, Number(repeats), Math.random).map((rung) => [...rung]);
+    const { joint, setting } = coupon;
+    const draft = { name: name.trim(), machineId: machine.id, joint, setting, axes: plan.axes, rungs };
+    const answer = await make({ id, draft });
+    if (answer.data !== undefined) void navigate(`/coupons/ladders/${id}`);
+  };
+  const asksModulation = axes.some(({ knob }) => knob === 'modulation');
+  return (
+    <form
+      className="mx-auto flex max-w-4xl flex-col gap-4 px-4 py-3 sm:px-6"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (person !== null && !isLoading) void save();
+      }}
+    >
+      <PageHeader
+        title="New ladder"
+        back={{ to: `/coupons/${coupon.id}`, name: `coupon ${coupon.number}` }}
+      />
+      <p className="text-soft">
+        From coupon {coupon.number}: {settingInWords(coupon.joint, coupon.setting)}
+      </p>
+      <section className="sheet flex flex-col gap-4 px-5 py-4" aria-label="Plan">
+        <TextField label="What it is about" text={name} longest={80} onType={setName} />
+        <Axes axes={axes} coupon={coupon} machine={machine} onChange={setAxes} />
+        <div className="flex flex-wrap items-end gap-3">
+          {axes.length < 3 && axes.length < offered.length && (
+            <button
+              type="button"
+              className="btn touch-always"
+              onClick={() => {
+                const next = offered.find((knob) => !axes.some((each) => each.knob === knob));
+                if (next !== undefined)
+                  setAxes([...axes, { ...firstAxis(next, machine, coupon), steps: '2' }]);
+              }}
+            >
+              <Plus className="size-5" aria-hidden="true" /> Cross with another knob
+            </button>
+          )}
+          <div className="w-40">
+            <PickField
+              label="Each setting"
+              value={repeats}
+              choices={repeatChoices.map((value) => ({
+                value,
+                label: value === '1' ? 'once' : `${value} times`,
+              }))}
+              onPick={setRepeats}
+            />
+          </div>
+          <p className="min-h-12 grow content-center" role="status">
+            {plan.words}
+          </p>
+        </div>
+        {asksModulation && <ModulationSchools isFullDuty={coupon.setting.dutyPercent >= 100} answer={null} />}
+      </section>
+      <WhoDidIt label="Planned by" />
+      <Failure error={error} />
+      <SaveButton name="Make the ladder" isReady={isReady && person !== null} isSaving={isLoading} />
+    </form>
+  );
+}
+
+function offeredKnobs(machine: Machine, coupon: Coupon): readonly LadderKnob[] {
+  return ladderKnobs.filter((knob) => allowedOn(machine.profile, coupon.setting, knob) !== null);
+}
+
+/** A knob as it is first offered: to each side of where the coupon stood, or over the machine's range. */
+function firstAxis(knob: LadderKnob, machine: Machine, coupon: Coupon): TypedAxis {
+  const { perSi, decimals } = knobUnits[knob];
+  const allowed = allowedOn(machine.profile, coupon.setting, knob);
+  const [min, max] = [allowed?.min ?? 0, allowed?.max ?? Infinity];
+  const here = placeOn(coupon.setting, knob);
+  if (here === null) return { knob, least: figure(min, decimals), most: figure(max, decimals), steps: '3' };
+  const within = (share: number) => figure(Math.min(max, Math.max(min, here * perSi * share)), decimals);
+  return { knob, least: within(1 - firstSpan), most: within(1 + firstSpan), steps: '4' };
+}
+
+interface AxesProps {
+  axes: readonly TypedAxis[];
+  coupon: Coupon;
+  machine: Machine;
+  onChange: (axes: readonly TypedAxis[]) => void;
+}
+
+/** A row for each knob, none of them twice. */
+function Axes({ axes, coupon, machine, onChange }: AxesProps) {
+  const put = (index: number, axis: TypedAxis) =>
+    onChange(axes.map((each, i) => (i === index ? axis : each)));
+  return axes.map((axis, index) => (
+    <AxisFields
+      key={index}
+      axis={axis}
+      offered={offeredKnobs(machine, coupon).filter(
+        (knob) => knob === axis.knob || !axes.some((each) => each.knob === knob),
+      )}
+      allowed={allowedOn(machine.profile, coupon.setting, axis.knob)}
+      onChange={(change) => put(index, { ...axis, ...change })}
+      onKnob={(knob) => put(index, firstAxis(knob, machine, coupon))}
+      onRemove={axes.length === 1 ? null : () => onChange(axes.filter((_, i) => i !== index))}
+    />
+  ));
+}
+
+/** What is planned: the knobs with their values in SI, or what is still wanted. */
+function planOf(axes: readonly TypedAxis[], repeats: number, machine: Machine, coupon: Coupon) {
+  const read = axes.map(({ knob, least, most, steps }) => {
+    const range = allowedOn(machine.profile, coupon.setting, knob);
+    if (range === null) return null;
+    const [from, to] = [least, most].map((text) =>
+      readTyped(text, { range, dimension: knobUnits[knob].dimension }),
+    );
+    if (from === undefined || to === undefined || !('value' in from) || !('value' in to)) return null;
+    if (to.value <= from.value) return null;
+    const { perSi } = knobUnits[knob];
+    return { knob, values: stepsBetween(from.value, to.value, Number(steps)).map((value) => value / perSi) };
+  });
+  const whole = read.filter((axis) => axis !== null);
+  if (whole.length !== axes.length)
+    return { axes: null, words: 'Each knob goes from a lower value to a higher one.' };
+  try {
+    const rungs = planRungs(
+      whole.map(({ values }) => values),
+      repeats,
+      () => 0,
+    );
+    return {
+      axes: whole,
+      words: `${rungs.length} coupons${whole.length > 1 ? ', in shuffled order' : ', up in steps'}.`,
+    };
+  } catch (fault) {
+    if (!(fault instanceof RangeFault)) throw fault;
+    return { axes: null, words: fault.message };
+  }
+}
+
+interface AxisFieldsProps {
+  axis: TypedAxis;
+  offered: readonly LadderKnob[];
+  allowed: ReturnType<typeof allowedOn>;
+  onChange: (change: Partial<TypedAxis>) => void;
+  onKnob: (knob: LadderKnob) => void;
+  onRemove: (() => void) | null;
+}
+
+function AxisFields({ axis, offered, allowed, onChange, onKnob, onRemove }: AxisFieldsProps) {
+  const { unit, dimension } = knobUnits[axis.knob];
+  const read = (text: string) => (allowed === null ? null : readTyped(text, { range: allowed, dimension }));
+  return (
+    <div
+      className="grid grid-cols-2 items-end gap-3 sm:grid-cols-[1.4fr_1fr_1fr_1fr_3rem]"
+      role="group"
+      aria-label="Knob"
+    >
+      <PickField
+        label="Knob"
+        value={axis.knob}
+        choices={offered.map((value) => ({ value, label: knobUnits[value].name }))}
+        onPick={onKnob}
+      />
+      <TypedField
+        label="From"
+        unit={unit}
+        text={axis.least}
+        read={read(axis.least)}
+        onType={(least) => onChange({ least })}
+      />
+      <TypedField
+        label="To"
+        unit={unit}
+        text={axis.most}
+        read={read(axis.most)}
+        onType={(most) => onChange({ most })}
+      />
+      <PickField
+        label="Values"
+        value={axis.steps as (typeof counts)[number]}
+        choices={counts.map((value) => ({ value, label: value }))}
+        onPick={(steps) => onChange({ steps })}
+      />
+      {onRemove !== null && (
+        <button
+          type="button"
+          className="btn btn-square touch-always btn-ghost"
+          aria-label={`Leave ${knobUnits[axis.knob].name.toLowerCase()} out`}
+          onClick={onRemove}
+        >
+          <Trash2 className="size-5" aria-hidden="true" />
+        </button>
+      )}
+    </div>
+  );
+}

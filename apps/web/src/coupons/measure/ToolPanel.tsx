@@ -1,0 +1,138 @@
+import type { SectionMeasure } from '@lone-heron/contract';
+import type { PictureReading } from '@lone-heron/core';
+import { Check, CircleDashed, ScanLine, Undo2 } from 'lucide-react';
+import { TypedField } from '../../shared/form/TypedField.js';
+import type { TypedValue } from '../../shared/words/readTyped.js';
+import { figure } from '../../shared/words/figures.js';
+import { measureToolList, setTools, type MeasureTool, type ToolName } from './measureTools.js';
+import { isPlaced, type Placed } from './placed.js';
+
+interface ToolPanelProps {
+  placed: Placed;
+  active: ToolName | null;
+  knownLength: TypedValue;
+  scaleFault: string | null;
+  readings: Readonly<Partial<Record<SectionMeasure, PictureReading>>>;
+  trace: { readonly isRunning: boolean; readonly said: string | null; readonly canStart: boolean };
+  onActive: (tool: ToolName) => void;
+  onKnownLength: (text: string) => void;
+  onTrace: () => void;
+  onCancelTrace: () => void;
+  onUndo: (() => void) | null;
+}
+
+/** What is placed and what it comes to, in the order it is done: scale, face, then each length. */
+export function ToolPanel(props: ToolPanelProps) {
+  const { placed, active, readings, onActive, onUndo } = props;
+  return (
+    <section className="sheet flex flex-col gap-2 px-4 py-3" aria-label="What is measured">
+      <div className="flex items-center justify-between gap-2">
+        <p className="min-h-12 content-center leading-tight" role="status">
+          {nextWords(placed, active)}
+        </p>
+        <button
+          type="button"
+          className="btn touch btn-square btn-ghost"
+          aria-label="Undo"
+          disabled={onUndo === null}
+          onClick={() => onUndo?.()}
+        >
+          <Undo2 className="size-5" aria-hidden="true" />
+        </button>
+      </div>
+      {setTools.map((tool) => (
+        <ToolButton
+          key={tool.name}
+          tool={tool}
+          placed={placed}
+          active={active}
+          value={null}
+          onActive={onActive}
+        />
+      ))}
+      <TypedField
+        label="Known length, such as the sheet’s thickness"
+        unit="mm"
+        text={placed.knownLength}
+        read={props.knownLength}
+        onType={props.onKnownLength}
+      />
+      {props.scaleFault !== null && (
+        <p role="alert" className="fault text-sm">
+          {props.scaleFault}
+        </p>
+      )}
+      <TraceButton {...props} />
+      {measureToolList.map((tool) => (
+        <ToolButton
+          key={tool.name}
+          tool={tool}
+          placed={placed}
+          active={active}
+          value={readings[tool.name] ?? null}
+          onActive={onActive}
+        />
+      ))}
+    </section>
+  );
+}
+
+function nextWords(placed: Placed, active: ToolName | null): string {
+  const tool = [...setTools, ...measureToolList].find(({ name }) => name === active);
+  if (tool === undefined) return 'Pick what to measure.';
+  const done = placed.points[tool.name]?.length ?? 0;
+  const next = tool.points[done >= tool.points.length ? 0 : done] ?? '';
+  return done >= tool.points.length
+    ? `${tool.label} is placed: drag its points, or go on.`
+    : `Press on ${next}.`;
+}
+
+interface ToolButtonProps {
+  tool: MeasureTool;
+  placed: Placed;
+  active: ToolName | null;
+  value: PictureReading | null;
+  onActive: (tool: ToolName) => void;
+}
+
+function ToolButton({ tool, placed, active, value, onActive }: ToolButtonProps) {
+  const isActive = active === tool.name;
+  const Mark = isPlaced(placed, tool.name) || value !== null ? Check : CircleDashed;
+  return (
+    <button
+      type="button"
+      aria-pressed={isActive}
+      className={`flex min-h-12 items-center gap-2 rounded-box border px-3 text-left ${
+        isActive ? 'border-primary outline-2 outline-primary' : 'border-base-300'
+      }`}
+      onClick={() => onActive(tool.name)}
+    >
+      <Mark className="size-5 shrink-0 text-soft" aria-hidden="true" />
+      <span className="grow leading-tight">{tool.label}</span>
+      {value !== null && (
+        <strong className="whitespace-nowrap tabular-nums">
+          {figure(value.mm, 2)} <span className="font-normal text-soft">±{figure(value.sdMm, 2)} mm</span>
+        </strong>
+      )}
+    </button>
+  );
+}
+
+function TraceButton({ trace, onTrace, onCancelTrace }: ToolPanelProps) {
+  return (
+    <>
+      <button
+        type="button"
+        className="btn touch-always btn-primary"
+        disabled={!trace.canStart && !trace.isRunning}
+        onClick={trace.isRunning ? onCancelTrace : onTrace}
+      >
+        <ScanLine className="size-5" aria-hidden="true" />
+        {trace.isRunning ? 'Stop tracing' : 'Trace the fusion line'}
+      </button>
+      <p className="text-sm text-soft" aria-live="polite">
+        {trace.said ?? 'Once scale and face are placed. Look at the line, and drag it where it went astray.'}
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,66 @@
+import { couponDraftSchema, observedKeys, type Coupon, type CouponDraft } from '@lone-heron/contract';
+import { useState, type SyntheticEvent } from 'react';
+import { toast } from 'sonner';
+import { useAmendCouponMutation } from '../../shared/api/inspectionApi.js';
+import { CouponFields } from '../../shared/couponForm/CouponFields.js';
+import { entryOf } from '../../shared/couponForm/CouponEntry.js';
+import { readCouponEntry, type ToldOfCoupon } from '../../shared/couponForm/readCouponEntry.js';
+import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
+import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
+import { Failure } from '../../shared/form/Failure.js';
+import { TextField } from '../../shared/form/TextField.js';
+import { Modal } from '../../shared/Modal.js';
+
+/** Mends what was written down. The first entry is kept, with why it was amended. */
+export function AmendCoupon({ coupon, onClose }: { coupon: Coupon; onClose: () => void }) {
+  const [entry, setEntry] = useState(() => entryOf(coupon));
+  const [why, setWhy] = useState('');
+  const person = usePersonAtDesk();
+  const [amend, { isLoading, error }] = useAmendCouponMutation();
+  const { told, wanted } = readCouponEntry(entry);
+  const isReady = told !== null && why.trim() !== '' && person !== null && !isLoading;
+  const save = async (event: SyntheticEvent) => {
+    event.preventDefault();
+    if (told === null || !isReady) return;
+    const amendment = { draft: amendedDraft(coupon, told), why: why.trim() };
+    const answer = await amend({ id: coupon.id, revision: coupon.revision + 1, amendment });
+    if (answer.error !== undefined) return;
+    toast(`Coupon ${coupon.number} is amended; what it said before is kept.`);
+    onClose();
+  };
+  return (
+    <Modal title={`Amend coupon ${coupon.number}`} onClose={onClose}>
+      <form className="flex flex-col gap-4" onSubmit={(event) => void save(event)}>
+        <CouponFields entry={entry} onType={(change) => setEntry({ ...entry, ...change })} />
+        <TextField label="Why it is amended" text={why} longest={300} onType={setWhy} />
+        <WhoDidIt label="Amended by" />
+        <Failure error={error} />
+        <div className="flex items-center justify-end gap-3">
+          <span className="mr-auto text-sm text-soft">{wanted ?? (why.trim() === '' ? 'Say why.' : '')}</span>
+          <button type="button" className="btn touch-always btn-ghost" onClick={onClose}>
+            Leave it
+          </button>
+          <button type="submit" className="btn touch-always btn-primary" disabled={!isReady}>
+            {isLoading ? 'Saving' : 'Save the amendment'}
+          </button>
+        </div>
+      </form>
+    </Modal>
+  );
+}
+
+/** What the coupon says with what is told now; what is told no more is gone, and what the form does not ask stays. */
+function amendedDraft(coupon: Coupon, told: ToldOfCoupon): CouponDraft {
+  const { stated, rung } = coupon;
+  const kept = Object.fromEntries(
+    Object.keys(couponDraftSchema.shape)
+      .filter((key) => !observedKeys.some((each) => each === key))
+      .map((key) => [key, coupon[key as keyof Coupon]]),
+  ) as CouponDraft;
+  return {
+    ...kept,
+    ...told,
+    ...(stated === undefined ? {} : { stated }),
+    ...(rung === undefined ? {} : { rung }),
+  };
+}

@@ -1,0 +1,52 @@
+import type { Coupon, CouponDraft, CouponEntry, Person } from '@lone-heron/contract';
+import { useCouponEntriesQuery } from '../../shared/api/inspectionApi.js';
+import { LoadFailed } from '../../shared/LoadFailed.js';
+import { lookWords } from '../../shared/words/looks.js';
+import { shownMoment } from '../../shared/words/moments.js';
+import { dialledInWords, jointInWords } from '../../shared/words/settingInWords.js';
+
+/** What a coupon said before it was amended: the first entry stays. */
+export function EarlierEntries({ coupon, people }: { coupon: Coupon; people: readonly Person[] }) {
+  if (coupon.revision === 1) return null;
+  return <Entries coupon={coupon} people={people} />;
+}
+
+function Entries({ coupon, people }: { coupon: Coupon; people: readonly Person[] }) {
+  const { data = [], error, refetch } = useCouponEntriesQuery(coupon.id);
+  const now = new Date();
+  if (error !== undefined) return <LoadFailed what="the earlier entries" error={error} retry={refetch} />;
+  return (
+    <section className="sheet px-5 py-3" aria-label="Earlier entries">
+      <h2 className="font-semibold">Before it was amended</h2>
+      <ol className="flex flex-col divide-y divide-base-300">
+        {data.map((entry) => (
+          <li key={entry.revision} className="py-2">
+            <p>
+              {entry.revision === 1 ? 'As it was logged' : `Entry ${entry.revision}`}:{' '}
+              {entryInWords(entry.draft)}
+            </p>
+            <p className="text-sm text-soft">
+              Amended {shownMoment(entry.supersededAt, now)} by {nameOf(entry, people)}: {entry.why}
+            </p>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+function nameOf({ supersededBy }: CouponEntry, people: readonly Person[]): string {
+  return people.find(({ id }) => id === supersededBy)?.name ?? '';
+}
+
+function entryInWords({ joint, setting, back, lightOnS, runLengthMm, remark }: CouponDraft): string {
+  const parts = [
+    lookWords[back].short,
+    lightOnS === null ? 'light not timed' : `light on ${lightOnS} s`,
+    runLengthMm === null ? 'run not measured' : `run ${runLengthMm} mm`,
+    jointInWords(joint),
+    dialledInWords(setting),
+    ...(remark === '' ? [] : [`“${remark}”`]),
+  ];
+  return parts.join(' · ');
+}

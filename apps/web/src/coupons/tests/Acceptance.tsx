@@ -1,0 +1,81 @@
+import type { Coupon } from '@lone-heron/contract';
+import { judgeAcceptance, type AcceptanceCriterion, type CriterionVerdict } from '@lone-heron/core';
+import { Check, CircleDashed, X } from 'lucide-react';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
+import { useTestsQuery } from '../../shared/api/inspectionApi.js';
+import { PickField } from '../../shared/form/PickField.js';
+import { inspectionFound } from './inspectionFound.js';
+
+const criterionWords: Readonly<Record<AcceptanceCriterion, string>> = {
+  reach: 'Depth',
+  undercut: 'Undercut',
+  crown: 'Crown',
+  misalignment: 'Out of line',
+  bend: 'Bend',
+  indication: 'Dye',
+  tight: 'Tight',
+};
+
+const verdictMarks = { met: Check, notMet: X, notTested: CircleDashed } as const;
+const verdictWords = { met: 'met', notMet: 'not met', notTested: 'not tested' } as const;
+
+/** A coupon held against one of the shop's levels, thing by thing. */
+export function Acceptance({ coupon }: { coupon: Coupon }) {
+  const levels = houseContent(useHouseQuery(undefined).data).acceptance;
+  const { data: tests = [] } = useTestsQuery(coupon.id);
+  const [name, setName] = useState(levels[0]?.name ?? '');
+  const level = levels.find((each) => each.name === name) ?? levels[0];
+  if (level === undefined) return null;
+  const verdicts = judgeAcceptance(level, inspectionFound(coupon, tests));
+  return (
+    <section className="sheet flex flex-col gap-2 px-5 py-3" aria-label="Acceptance">
+      <div className="flex flex-wrap items-end justify-between gap-3">
+        <PickField
+          label="Held against"
+          value={level.name}
+          choices={levels.map((each) => ({ value: each.name, label: each.name }))}
+          onPick={setName}
+        />
+        <p className="text-lg font-semibold" role="status">
+          {wholeVerdict(verdicts)}
+        </p>
+      </div>
+      <ul className="flex flex-col divide-y divide-base-300">
+        {verdicts.map(({ criterion, verdict, asked, found }) => {
+          const Mark = verdictMarks[verdict];
+          return (
+            <li key={criterion} className="flex items-center gap-3 py-1.5">
+              <Mark
+                className={`size-5 shrink-0 ${verdict === 'notMet' ? 'text-error' : 'text-soft'}`}
+                aria-hidden="true"
+              />
+              <span className="grow leading-tight">
+                <strong>{criterionWords[criterion]}</strong> {verdictWords[verdict]}
+                <span className="block text-sm text-soft">asked: {asked}</span>
+              </span>
+              {verdict !== 'notTested' && <span className="text-right">{found}</span>}
+            </li>
+          );
+        })}
+      </ul>
+      <p className="text-sm text-soft">
+        The shop’s own levels, set under{' '}
+        <Link className="underline" to="/shop/acceptance">
+          Acceptance
+        </Link>
+        ; no qualification to any code.
+      </p>
+    </section>
+  );
+}
+
+function wholeVerdict(verdicts: readonly CriterionVerdict[]): string {
+  const has = (wanted: CriterionVerdict['verdict']) =>
+    verdicts.filter(({ verdict }) => verdict === wanted).length;
+  if (verdicts.length === 0) return 'Nothing is asked';
+  if (has('notMet') > 0) return 'Not met';
+  if (has('notTested') > 0) return `${has('notTested')} still to be tested`;
+  return 'Met';
+}

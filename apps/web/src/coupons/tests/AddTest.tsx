@@ -1,0 +1,93 @@
+import type { Coupon, TestDetail, TestKind, TestResult } from '@lone-heron/contract';
+import { testResults } from '@lone-heron/contract';
+import { useState, type ReactNode, type SyntheticEvent } from 'react';
+import { toast } from 'sonner';
+import { v7 as uuid } from 'uuid';
+import { useWriteTestMutation } from '../../shared/api/inspectionApi.js';
+import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
+import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
+import { Failure } from '../../shared/form/Failure.js';
+import { SaveButton } from '../../shared/form/SaveButton.js';
+import { TextField } from '../../shared/form/TextField.js';
+import { Modal } from '../../shared/Modal.js';
+import { PlainTest } from './PlainTest.js';
+import { SectionTest } from './SectionTest.js';
+import { resultWords, testWords } from './testWords.js';
+
+interface AddTestProps {
+  kind: Exclude<TestKind, 'pressure'>;
+  coupon: Coupon;
+  onClose: () => void;
+}
+
+/** A test written down: what it asks, then what it came to. */
+export function AddTest({ kind, coupon, onClose }: AddTestProps) {
+  const [detail, setDetail] = useState<TestDetail | null>(null);
+  return (
+    <Modal title={`${testWords[kind].name}: ${testWords[kind].what}`} onClose={onClose}>
+      <TestEnd coupon={coupon} detail={detail} onStored={onClose}>
+        {kind === 'section' ? (
+          <SectionTest coupon={coupon} onDetail={setDetail} />
+        ) : (
+          <PlainTest kind={kind} onDetail={setDetail} />
+        )}
+      </TestEnd>
+    </Modal>
+  );
+}
+
+interface TestEndProps {
+  coupon: Coupon;
+  /** Null while something is missing. */
+  detail: TestDetail | null;
+  onStored: () => void;
+  children: ReactNode;
+}
+
+/** What every test ends with: what it came to, a remark, who, and the button that stores it. */
+export function TestEnd({ coupon, detail, onStored, children }: TestEndProps) {
+  const [id] = useState(() => uuid());
+  const [doneAt] = useState(() => new Date().toISOString());
+  const [result, setResult] = useState<TestResult | null>(null);
+  const [remark, setRemark] = useState('');
+  const person = usePersonAtDesk();
+  const [write, { isLoading, error }] = useWriteTestMutation();
+  const save = async (event: SyntheticEvent) => {
+    event.preventDefault();
+    if (detail === null || result === null || person === null || isLoading) return;
+    const draft = { detail, result, remark: remark.trim(), doneAt };
+    const answer = await write({ id, couponId: coupon.id, draft });
+    if (answer.error !== undefined) return;
+    toast(`${testWords[detail.kind].name} of coupon ${coupon.number} is written down.`);
+    onStored();
+  };
+  return (
+    <form className="flex flex-col gap-4" onSubmit={(event) => void save(event)}>
+      {children}
+      <fieldset>
+        <legend className="mb-1 font-medium">What did it come to?</legend>
+        <div className="flex gap-2">
+          {testResults.map((each) => (
+            <button
+              key={each}
+              type="button"
+              className={`btn touch-always grow ${result === each ? 'btn-primary' : ''}`}
+              aria-pressed={result === each}
+              onClick={() => setResult(each)}
+            >
+              {resultWords[each]}
+            </button>
+          ))}
+        </div>
+      </fieldset>
+      <TextField label="Remark" text={remark} longest={500} onType={setRemark} />
+      <WhoDidIt label="Tested by" />
+      <Failure error={error} />
+      <SaveButton
+        name="Write it down"
+        isReady={detail !== null && result !== null && person !== null}
+        isSaving={isLoading}
+      />
+    </form>
+  );
+}

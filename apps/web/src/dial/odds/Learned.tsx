@@ -1,0 +1,41 @@
+import { nextCoupons, shopOffset, type CouponIdea } from '@lone-heron/core';
+import { useMemo } from 'react';
+import { useSettled } from '../../shared/useSettled.js';
+import { percentFigure } from '../../shared/words/figures.js';
+import type { DialOutcome } from '../dialOutcome.js';
+import { panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
+
+/** What the shop's coupons changed, and the coupon that would help most to know. */
+export default function Learned({ outcome }: { outcome: DialOutcome }) {
+  const { job, forecast, said } = outcome;
+  const settled = useSettled(outcome);
+  const helps = useMemo(() => helpWords(settled), [settled]);
+  if (job.evidence === undefined) return null;
+  const { shop } = job.evidence;
+  const offset = shopOffset(shop, said.machine.id, job.metal.family);
+  return (
+    <>
+      <p>
+        {offset === null
+          ? `Your ${shop.used.length} coupons are on other metals or machines`
+          : `Your coupons: ${offset.words} than the book`}
+        ; depth ±{percentFigure(forecast.spread)}.
+      </p>
+      <p>{helps}</p>
+    </>
+  );
+}
+
+/** The coupon that teaches most, in words. */
+function helpWords({ job, setting, said, house }: DialOutcome): string {
+  const { teachesMost } = nextCoupons(job, setting);
+  return `Would help most: ${ideaWords(teachesMost)}.`;
+
+  function ideaWords({ turned, setting: after }: CouponIdea): string {
+    if (turned === null) return 'a coupon of just this';
+    const row = panelRows(said.machine.profile, after, house.units).find(({ knob }) => knob === turned.knob);
+    return row === undefined
+      ? 'a coupon of just this'
+      : `a coupon with ${row.name.toLowerCase()} at ${panelFigure(row, row.value)} ${row.scale.unit}`;
+  }
+}

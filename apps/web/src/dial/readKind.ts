@@ -1,0 +1,117 @@
+import { jointRanges, seamKinds, type Conditions, type Joint, type SeamKind } from '@lone-heron/contract';
+import { backings, positions, surfaces, type AllowedRange } from '@lone-heron/core';
+import { bevels, runs, type DialWords } from './dialWords.js';
+import { readLength, readSeconds, type SizeName } from './readSizes.js';
+import { readOneOf, type Note } from './readWord.js';
+
+type SheetField = 'metal' | 'secondMetal' | 'firstThicknessMm' | 'secondThicknessMm' | 'gapMm' | 'conditions';
+type WithoutSheets<Each> = Each extends Joint ? Omit<Each, SheetField> : never;
+
+/** What a kind of joint says beside its sheets. */
+export type KindWords = WithoutSheets<Joint>;
+
+/** How words are read, with their faults noted. */
+export interface Reader {
+  readonly note: Note;
+  readonly size: (word: SizeName, metal: null, range: AllowedRange, proposed?: number) => number | null;
+}
+
+const hasBevel: readonly SeamKind[] = ['butt', 'tubeButt'];
+const hasLeg: readonly SeamKind[] = ['tee', 'insideCorner', 'flareGroove', 'tubeToPlate'];
+const hasTube: readonly SeamKind[] = ['flareGroove', 'tubeToPlate', 'tubeButt'];
+const hasSides: readonly SeamKind[] = ['butt', 'tee', 'edge', 'outsideCorner'];
+
+/** Which words a kind of joint is said with. */
+export const saysBevel = (kind: string) => hasBevel.some((each) => each === kind);
+export const saysLeg = (kind: string) => hasLeg.some((each) => each === kind);
+export const saysTube = (kind: string) => hasTube.some((each) => each === kind);
+export const saysSides = (kind: string) => hasSides.some((each) => each === kind);
+
+/** A bevel that leaves this share of the thinner sheet, and a plug of this many top sheets, where nobody said another. */
+const proposedLand = 0.5;
+const proposedHole = 4;
+
+/**
+ * The kind of joint with the sizes it has; null where one of them cannot be.
+ *
+ * @param thinner mm, Infinity while neither sheet is known
+ */
+export function readKindWords(
+  words: DialWords,
+  thinner: number,
+  first: number | null,
+  { note, size }: Reader,
+): KindWords | null {
+  const kind = note('kind', readOneOf('joint', words.kind, seamKinds));
+  const tack = readTack(words, { note, size });
+  if (kind === null || tack === null) return null;
+  const sheet = Number.isFinite(thinner) ? thinner : 1.5;
+  const own: Record<string, unknown> = {};
+  if (saysLeg(kind)) own['legMm'] = size('leg', null, jointRanges.leg, tenths(Math.max(0.5, sheet)));
+  if (saysTube(kind)) own['tubeRadiusMm'] = halved(size('tube', null, tubeRange));
+  if (kind === 'plug') own['holeDiameterMm'] = size('hole', null, jointRanges.hole, holeFor(first ?? sheet));
+  if (saysBevel(kind) && words.bevel !== 'square') {
+    const angle = note('bevel', readOneOf('bevel', words.bevel, bevels));
+    const range = { ...jointRanges.land, max: sheet };
+    const landMm = size('land', null, range, tenths(Math.max(0.3, sheet * proposedLand)));
+    own['bevel'] = angle === null || landMm === null ? null : { landMm, angleDeg: Number(angle) };
+  }
+  if (Object.values(own).includes(null)) return null;
+  // The sizes were read by the kind, which is more than the compiler can follow; a test holds it to the schema.
+  return {
+    kind,
+    ...own,
+    ...(saysSides(kind) && words.sides === '2' ? { sides: 2 } : {}),
+    ...(tack.tack === undefined ? {} : { tack: tack.tack }),
+  } as KindWords;
+}
+
+/** Tubes are said by their diameter. */
+const tubeRange = {
+  quantity: 'tube',
+  min: 2 * jointRanges.tubeRadius.min,
+  max: 2 * jointRanges.tubeRadius.max,
+  unit: 'mm',
+};
+
+function halved(diameter: number | null): number | null {
+  return diameter === null ? null : diameter / 2;
+}
+
+function tenths(mm: number): number {
+  return Math.round(mm * 10) / 10;
+}
+
+function holeFor(firstMm: number): number {
+  return Math.min(jointRanges.hole.max, Math.max(3, Math.round(firstMm * proposedHole)));
+}
+
+/** A timed tack; undefined inside for a run, null where one of its words cannot be. */
+function readTack(words: DialWords, { note }: Reader): { tack: Joint['tack'] } | null {
+  if (words.run !== 'tack') return { tack: undefined };
+  const lengthMm = note('tackLength', readLength(words.tackLength, null, jointRanges.tackLength, 'mm'));
+  const lightOnS = note('tackTime', readSeconds(words.tackTime, jointRanges.tackTime));
+  return lengthMm === null || lightOnS === null ? null : { tack: { lengthMm, lightOnS } };
+}
+
+/** How the joint is met. */
+export function readConditions(words: DialWords, { note, size }: Reader): Conditions | null {
+  const backing = note('backing', readOneOf('backing', words.backing, backings));
+  const surface = note('surface', readOneOf('surface', words.surface, surfaces));
+  const position = note('position', readOneOf('position', words.position, positions));
+  const run = note('run', readOneOf('run', words.run, runs));
+  const isTwoSided = words.sides === '2';
+  const stitches = run === 'stitched' ? readStitches(isTwoSided, { note, size }) : null;
+  if (backing === null || surface === null || position === null || run === null) return null;
+  if (run === 'stitched' && stitches === null) return null;
+  return { backing, surface, position, stitches };
+}
+
+function readStitches(isTwoSided: boolean, { size }: Reader): Conditions['stitches'] {
+  const lengthMm = size('stitch', null, jointRanges.stitch);
+  // A pitch that is not longer than its stitch is one run.
+  const least = Math.max(jointRanges.pitch.min, (lengthMm ?? 0) + 0.1);
+  const pitchMm = size('pitch', null, { ...jointRanges.pitch, min: least });
+  const offsetMm = isTwoSided ? size('offset', null, jointRanges.offset) : 0;
+  return lengthMm === null || pitchMm === null || offsetMm === null ? null : { lengthMm, pitchMm, offsetMm };
+}

@@ -1,0 +1,48 @@
+import { wireDiametersMm } from '@lone-heron/contract';
+import { inMm, mm, wireDiameterFor } from '@lone-heron/core';
+import type { Choice } from './PickWord.js';
+import type { Spoken } from './Spoken.js';
+
+/** Every diameter the shop may have, those on the shelf first, with the usual one for this sheet marked. */
+export function wireChoices({ reading, house, suggested, words }: Spoken): readonly Choice[] {
+  const { first, second } = reading.lengths;
+  const thinner = Math.min(first ?? Infinity, second ?? Infinity);
+  const usual = Number.isFinite(thinner) ? inMm(wireDiameterFor(mm(thinner)).diameter) : null;
+  const suiting = suggested?.fillers.offers.map(({ filler }) => filler) ?? [];
+  const onShelf = (diameter: number) =>
+    house.wire.some(
+      (spool) => spool.diameterMm === diameter && spool.kilograms > 0 && suiting.includes(spool.filler),
+    );
+  const inOrder = [...wireDiametersMm].sort((a, b) => Number(onShelf(b)) - Number(onShelf(a)) || a - b);
+  // What is picked stands in the sentence, without its note.
+  const note = (diameter: number) => {
+    if (String(diameter) === words.wire) return '';
+    const notes = [diameter === usual ? 'usual' : '', onShelf(diameter) ? 'on the shelf' : ''].filter(
+      Boolean,
+    );
+    return notes.length === 0 ? '' : ` (${notes.join(', ')})`;
+  };
+  return [
+    { value: 'none', label: 'without wire' },
+    ...inOrder.map((diameter) => ({
+      value: String(diameter),
+      label: `with ${diameter.toFixed(1)} mm wire${note(diameter)}`,
+    })),
+  ];
+}
+
+/** The alloys that suit, best first, each with its reason and what is left of it. */
+export function fillerChoices({ suggested, words }: Spoken): readonly Choice[] {
+  const offers = suggested?.fillers.offers ?? [];
+  const said = words.filler;
+  const [best] = offers;
+  const label = ({ filler, why, onShelfKg }: (typeof offers)[number]) =>
+    `${filler}: ${why}${onShelfKg > 0 ? `; ${onShelfKg.toFixed(1)} kg on the shelf` : '; none on the shelf'}`;
+  const others = offers.map((offer) => ({ value: offer.filler, label: label(offer) }));
+  const isOdd = said !== 'usual' && !offers.some(({ filler }) => filler === said);
+  return [
+    { value: 'usual', label: best === undefined ? 'the usual alloy' : best.filler },
+    ...others,
+    ...(isOdd ? [{ value: said, label: `${said}: not usual for these metals` }] : []),
+  ];
+}

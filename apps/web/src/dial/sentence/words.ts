@@ -1,0 +1,81 @@
+import { seamKinds } from '@lone-heron/contract';
+import { dialledMetals, gasTable, metalTable, shieldingGases, type Practice } from '@lone-heron/core';
+import { jointKindWords } from '../../shared/words/jointKinds.js';
+import { bevels, runs, type Run } from '../dialWords.js';
+import type { Choice } from './PickWord.js';
+
+/** What each picked word of the sentence can say. */
+
+function choices<Value extends string>(
+  values: readonly Value[],
+  words: Readonly<Record<Value, string>>,
+): readonly Choice[] {
+  return values.map((value) => ({ value, label: words[value] }));
+}
+
+export const kindChoices: readonly Choice[] = seamKinds.map((kind) => ({
+  value: kind,
+  label: jointKindWords[kind].said,
+}));
+
+export const secondMetalChoices: readonly Choice[] = [
+  { value: 'same', label: 'the same' },
+  ...dialledMetals.map((id) => ({ value: id, label: metalTable[id].name })),
+];
+
+const bevelWords = { square: 'square edges', '60': 'edges bevelled to 60°', '90': 'edges bevelled to 90°' };
+export const bevelChoices = choices(bevels, bevelWords);
+
+export const sideChoices = choices(['1', '2'], { '1': 'one side', '2': 'both sides' });
+
+const runWords: Readonly<Record<Run, string>> = {
+  one: 'in one run',
+  stitched: 'in stitches',
+  pulsed: 'in pulses',
+  tack: 'as a tack',
+};
+const runChoices = choices(runs, runWords);
+
+/** The runs, with pulses first on a corner where the shop welds corners slow and pulsed. */
+export function runsFirst(kind: string, corners: Practice['corners']): readonly Choice[] {
+  const isCorner = kind === 'insideCorner' || kind === 'outsideCorner';
+  if (!isCorner || corners !== 'slowPulsed') return runChoices;
+  return runChoices
+    .map((choice) =>
+      choice.value === 'pulsed' ? { ...choice, label: 'in pulses, as the shop does' } : choice,
+    )
+    .toSorted((a, b) => Number(b.value === 'pulsed') - Number(a.value === 'pulsed'));
+}
+
+export const positionChoices = choices(['flat', 'horizontal', 'verticalUp', 'verticalDown', 'overhead'], {
+  flat: 'lying flat',
+  horizontal: 'on a wall',
+  verticalUp: 'upwards',
+  verticalDown: 'downwards',
+  overhead: 'overhead',
+});
+
+export const surfaceChoices = choices(['clean', 'millScale', 'oil', 'oxide', 'coated'], {
+  clean: 'clean',
+  millScale: 'with mill scale',
+  oil: 'oily',
+  oxide: 'oxidised',
+  coated: 'coated',
+});
+
+export const backingChoices = choices(['none', 'steel', 'copper'], {
+  none: 'nothing behind',
+  steel: 'a steel bar behind',
+  copper: 'a copper bar behind',
+});
+
+export const gasChoices: readonly Choice[] = shieldingGases.map((gas) => ({
+  value: gas,
+  label: gasTable[gas].name,
+}));
+
+export const limitChoices = choices(['none', 'food', 'colour'], {
+  none: 'no limits',
+  food: 'fit for food',
+  colour: 'no colour past straw',
+});

@@ -1,0 +1,83 @@
+import { useEffect } from 'react';
+import { useDispatch, useSelector } from 'react-redux';
+import { toast } from 'sonner';
+import { useAddPhotoMutation } from '../api/photosApi.js';
+import { useLogCouponMutation } from '../api/couponsApi.js';
+import { heronApi } from '../api/heronApi.js';
+import { problemOf } from '../api/problemOf.js';
+import { usePersonAtDesk } from '../door/usePersonAtDesk.js';
+import { useLatest } from '../useLatest.js';
+import { isAway, wantsSignIn } from './isAway.js';
+import { outboxRead, selectWaiting } from './outboxSlice.js';
+import { forget, keepRefusal, waitingItems, type OutboxItem } from './outboxStore.js';
+import { sendInOrder, type SendEnd } from './sendInOrder.js';
+
+/** How often it is tried while something waits, ms. */
+const tryEvery = 4000;
+
+/** Without a screen of its own: sends what waits in this browser as soon as the server takes it, one tab at a time. */
+export default function OutboxSender() {
+  const waiting = useSelector(selectWaiting);
+  const read = useReadOutbox();
+  const tryNow = useSendWaiting(read);
+  useEffect(() => void read(), [read]);
+  const isSending = waiting.some(({ refused }) => refused === null);
+  useEffect(() => {
+    if (!isSending) return undefined;
+    void tryNow();
+    const again = setInterval(() => void tryNow(), tryEvery);
+    return () => clearInterval(again);
+  }, [isSending, tryNow]);
+  return null;
+}
+
+/** Puts what the browser's store holds on the screen. */
+export function useReadOutbox(): () => Promise<void> {
+  const dispatch = useDispatch();
+  return useLatest(async () => {
+    const lines = (await waitingItems()).map(({ id, kind, personId, at, words, refused }) => ({
+      ...{ id, kind, personId, at, words, refused },
+    }));
+    dispatch(outboxRead(lines));
+  });
+}
+
+function useSendWaiting(read: () => Promise<void>): () => Promise<void> {
+  const dispatch = useDispatch();
+  const person = usePersonAtDesk();
+  const [logCoupon] = useLogCouponMutation();
+  const [addPhoto] = useAddPhotoMutation();
+  const send = async (item: OutboxItem): Promise<SendEnd> => {
+    const { error } = await (item.kind === 'coupon'
+      ? logCoupon({ id: item.id, draft: item.draft })
+      : addPhoto({ id: item.id, couponId: item.couponId, subject: item.subject, picture: item.picture }));
+    if (error === undefined) return { kind: 'taken' };
+    if (wantsSignIn(error)) {
+      // Who is signed in is asked again, so that the door is opened once and not at every try.
+      dispatch(heronApi.util.invalidateTags(['Session']));
+      return { kind: 'later' };
+    }
+    if (isAway(error)) return { kind: 'later' };
+    return { kind: 'refused', why: problemOf(error).message };
+  };
+  return useLatest(() =>
+    oneTabAtATime(async () => {
+      const taken = await sendInOrder(await waitingItems(), person?.id ?? null, {
+        send,
+        forget,
+        keepRefusal,
+      });
+      await read();
+      if (taken > 0) toast(`The server is back: ${taken} that waited ${taken === 1 ? 'is' : 'are'} stored.`);
+    }),
+  );
+}
+
+/** Two tabs that send at once would do no harm, but twice the work. Without locks in the browser each does. */
+async function oneTabAtATime(work: () => Promise<void>): Promise<void> {
+  // Locks are missing on plain HTTP away from this machine.
+  if (!('locks' in navigator)) return work();
+  await navigator.locks.request('lone-heron.outbox', { ifAvailable: true }, (lock) =>
+    lock === null ? undefined : work(),
+  );
+}

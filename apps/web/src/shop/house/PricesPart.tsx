@@ -1,0 +1,73 @@
+import type { HousePrices } from '@lone-heron/contract';
+import { useState } from 'react';
+import { Failure } from '../../shared/form/Failure.js';
+import { TypedField } from '../../shared/form/TypedField.js';
+import { figure } from '../../shared/words/figures.js';
+import { readTyped, type TypedQuantity } from '../../shared/words/readTyped.js';
+import { AskLead } from './AskLead.js';
+import type { WrittenSheet } from './useHouseSheet.js';
+
+type PriceName = keyof HousePrices;
+
+const money = (quantity: string, max: number): TypedQuantity => ({
+  range: { quantity, min: 0, max, unit: '' },
+  dimension: null,
+});
+
+const questions: Readonly<Record<PriceName, { readonly label: string; readonly quantity: TypedQuantity }>> = {
+  labourPerHour: { label: 'An hour of a person', quantity: money('an hour of a person', 1000) },
+  gasPerCubicMetre: { label: 'A cubic metre of gas', quantity: money('a cubic metre of gas', 1000) },
+  wirePerKilogram: { label: 'A kilogram of wire', quantity: money('a kilogram of wire', 1000) },
+  mainsPerKilowattHour: { label: 'A kilowatt hour', quantity: money('a kilowatt hour', 100) },
+  window: { label: 'A protective window', quantity: money('a protective window', 10_000) },
+  windowHours: {
+    label: 'It bears light at 1 kW for, h',
+    quantity: { range: { quantity: 'a window’s life', min: 0.5, max: 500, unit: 'h' }, dimension: null },
+  },
+};
+const names = Object.keys(questions) as PriceName[];
+
+/** What things cost, in the shop's own money: the comparison on Dial goes by them. */
+export function PricesPart({ sheet }: { sheet: WrittenSheet<'prices'> }) {
+  const [typed, setTyped] = useState(
+    () =>
+      Object.fromEntries(names.map((name) => [name, figure(sheet.content[name], 3)])) as Record<
+        PriceName,
+        string
+      >,
+  );
+  const reads = names.map((name) => [name, readTyped(typed[name], questions[name].quantity)] as const);
+  const content = Object.fromEntries(
+    reads.flatMap(([name, read]) => ('value' in read ? [[name, read.value]] : [])),
+  ) as unknown as HousePrices;
+  const isReady = reads.every(([, read]) => 'value' in read);
+  return (
+    <section className="sheet flex flex-col gap-3 p-4" aria-label="Prices">
+      <h2 className="text-lg font-semibold">
+        Prices <span className="font-normal text-soft">in your own money</span>
+      </h2>
+      {!sheet.mayChange && <AskLead what="the prices" />}
+      <div className="grid grid-cols-2 gap-3 md:grid-cols-3">
+        {reads.map(([name, read]) => (
+          <TypedField
+            key={name}
+            label={questions[name].label}
+            unit=""
+            text={typed[name]}
+            read={read}
+            onType={(text) => setTyped({ ...typed, [name]: text })}
+          />
+        ))}
+      </div>
+      <Failure error={sheet.error} />
+      <button
+        type="button"
+        className="btn touch-always self-end btn-primary"
+        disabled={!isReady || !sheet.mayChange || sheet.isSaving}
+        onClick={() => void sheet.save(content, 'The prices are written down.')}
+      >
+        Save the prices
+      </button>
+    </section>
+  );
+}
