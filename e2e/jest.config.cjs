@@ -1,3 +1,3 @@
 const preset = require('../tools/jest/preset.cjs');
 
-module.exports = { ...preset, testEnvironment: 'node', testTimeout: 60_000 };
+module.exports = { ...preset, testEnvironment: 'node', testTimeout: 240_000 };

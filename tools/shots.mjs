@@ -25,18 +25,24 @@ const shots = [
   { name: 'dial-tablet', path: '/dial', size: tablet },
   { name: 'dial-phone', path: '/dial', size: phone },
   { name: 'dial-cannot', path: `/dial?${thick}` },
-  { name: 'dial-depth-by-power', path: '/dial', act: (page) => press(page, 'Depth by power') },
+  { name: 'dial-depth-by-power', path: '/dial', act: (page) => press(page, 'Depth by knob') },
+  {
+    name: 'dial-compare',
+    path: '/dial?pin=power_750~duty_1~wobbleWidth_0.0016~wobbleRate_60~wireSpeed_0.0125&pin=power_990~duty_1~wobbleWidth_0.0026~wobbleRate_60~wireSpeed_0.01',
+    act: (page) => page.keyboard.press('c'),
+  },
   { name: 'log-coupon', path: '/dial', act: logHalfDone },
   { name: 'coupons', path: '/coupons' },
+  { name: 'coupon', path: '/coupons', act: openCutCoupon },
+  { name: 'coupon-measure', path: '/coupons', act: measureSection },
+  { name: 'coupons-evidence', path: '/coupons/evidence' },
   { name: 'ready', path: '/ready?machine=barrow', act: typeColdCoolant },
   { name: 'ready-phone', path: '/ready?machine=barrow', size: phone, theme: 'dusk' },
-  { name: 'ready-scrap', path: '/ready/scrap/bench' },
   { name: 'shop', path: '/shop' },
+  { name: 'shop-practice', path: '/shop/practice' },
   { name: 'shop-supply', path: '/shop/supply' },
   { name: 'shop-machine', path: '/shop/machines/barrow' },
-  { name: 'shop-safety', path: '/shop/machines/barrow/safety' },
   { name: 'optics', path: '/optics' },
-  { name: 'optics-change', path: '/optics', theme: 'dusk', act: (page) => press(page, 'Window was changed') },
 ];
 
 const data = mkdtempSync(join(tmpdir(), 'heron-shots-'));
@@ -64,7 +70,7 @@ try {
 async function take({ name, path, size = desk, theme = 'marsh', act }) {
   const page = await browser.newPage();
   await page.setViewport(size);
-  const memory = JSON.stringify({ theme, dialSearch: '' });
+  const memory = JSON.stringify({ theme, dialSearch: '', recentJoints: [] });
   await page.evaluateOnNewDocument((text) => localStorage.setItem('lone-heron.desk', text), memory);
   await page.goto(`${address}${path}`, { waitUntil: 'networkidle0' });
   await act?.(page);
@@ -109,6 +115,61 @@ async function logHalfDone(page) {
     await (await page.waitForSelector(`::-p-aria([name="${name}"])`)).click();
     await page.keyboard.type(text);
   }
+}
+
+/** The newest coupon that was cut and whose melt stopped well inside the sheet. */
+async function openCutCoupon(page) {
+  await page.goto(`${address}/coupons/${await cutCoupon()}`, { waitUntil: 'networkidle0' });
+}
+
+/** Scale, face and the traced line on its drawn section. */
+async function measureSection(page) {
+  await page.goto(`${address}/coupons/${await cutCoupon()}/measure`, { waitUntil: 'networkidle0' });
+  const box = await page.$eval('svg[role="group"]', (svg) => {
+    const { left, top, width, height } = svg.getBoundingClientRect();
+    return { left, top, width, height };
+  });
+  for (const [x, y] of await edgesOf(page)) {
+    await page.mouse.click(box.left + x * box.width, box.top + y * box.height);
+  }
+  await press(page, 'Trace the fusion line');
+  await page.waitForSelector('svg [aria-label^="Traced line"]');
+}
+
+/** Face and back of the sheet near the left, then the face far left and far right, as shares of the picture. */
+/* global Image, OffscreenCanvas -- what is given to the page runs in the page */
+function edgesOf(page) {
+  return page.$eval('svg image', async (element) => {
+    const picture = new Image();
+    picture.src = element.getAttribute('href');
+    await picture.decode();
+    const canvas = new OffscreenCanvas(picture.naturalWidth, picture.naturalHeight);
+    const context = canvas.getContext('2d');
+    context.drawImage(picture, 0, 0);
+    const bright = (x) => {
+      const { data } = context.getImageData(Math.round(x * canvas.width), 0, 1, canvas.height);
+      const rows = Array.from({ length: canvas.height }, (_, y) => data[4 * y]).flatMap((shade, y) =>
+        shade > 110 ? [y] : [],
+      );
+      return [rows[0] / canvas.height, rows.at(-1) / canvas.height];
+    };
+    const [face, back] = bright(0.12);
+    return [
+      [0.12, face],
+      [0.12, back],
+      [0.05, bright(0.05)[0]],
+      [0.95, bright(0.95)[0]],
+    ];
+  });
+}
+
+async function cutCoupon() {
+  const { coupons } = await (await fetch(`${address}/api/coupons?limit=200`)).json();
+  const { id } =
+    coupons.find(
+      ({ section, joint }) => section?.isThrough === false && section.depthMm < 0.85 * joint.firstThicknessMm,
+    ) ?? coupons.find(({ section }) => section !== null);
+  return id;
 }
 
 async function untilItAnswers() {

@@ -10,7 +10,7 @@ import {
   startHeron,
   type RunningHeron,
 } from './support/heron.js';
-import { fill, named, press, seeText, signIn, textOf, valueOf } from './support/screen.js';
+import { fill, named, patienceMs, press, seeText, signIn, textOf, valueOf } from './support/screen.js';
 
 /** Power cuts, double taps, two tabs: nothing that was acknowledged is lost, nothing typed either. */
 describe('nothing is lost', () => {
@@ -65,13 +65,21 @@ describe('nothing is lost', () => {
     await fill(page, 'Length of run if known', '');
   });
 
-  it('keeps what was typed while the server is away, and stores it once when it is back', async () => {
+  it('keeps a coupon while the server is away, and stores it once when it is back', async () => {
     const before = await total();
     await heron.stop('SIGKILL');
     await press(page, 'Save coupon');
-    await seeText(page, 'Not stored. The server does not answer.');
-    expect(await valueOf(page, 'Remark')).toBe('half a thought');
+    await seeText(page, 'The server is away. The coupon waits in this browser');
+    await named(page, 'Coupons 1 to be sent', 'link');
     heron = await startHeron(folder, heron.port);
+    await seeText(page, 'The server is back: 1 that waited is stored.');
+    expect(await total()).toBe(before + 1);
+  });
+
+  it('stores a coupon once, however often it is pressed', async () => {
+    const before = await total();
+    await openLog();
+    await page.keyboard.press('2');
     await page.evaluate(() => {
       const form = document.querySelector('dialog form') as HTMLFormElement;
       form.requestSubmit();
@@ -87,7 +95,7 @@ describe('nothing is lost', () => {
     await page.keyboard.press('1');
     await page.keyboard.press('Enter');
     await seeText(page, `Coupon ${before + 1} is logged`);
-    await press(page, 'Optics window 3, 4 coupons', 'link');
+    await press(page, 'Optics window 3, 5 coupons', 'link');
     await (await (await named(page, 'Window of the bench unit')).waitForSelector('button'))?.click();
     await (await page.waitForSelector('input[value="haze"]'))?.click();
     await press(page, 'A new window is in');
@@ -114,7 +122,7 @@ describe('nothing is lost', () => {
     // The other tab is in the background and paints nothing, so it is asked by the clock.
     await other.waitForFunction(
       (count) => document.querySelector('tbody th')?.textContent === String(count),
-      { polling: 200, timeout: 10_000 },
+      { polling: 200, timeout: patienceMs },
       before + 1,
     );
     await other.close();

@@ -4,7 +4,17 @@ import type { Browser } from 'puppeteer-core';
 import { desk, openBrowser, openPage, phone, type CheckedPage } from './support/browser.js';
 import { openDesk } from './support/desk.js';
 import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
-import { fill, named, press, seeNoText, seeText, signIn, textOf, valueOf } from './support/screen.js';
+import {
+  fill,
+  named,
+  patienceMs,
+  press,
+  seeNoText,
+  seeText,
+  signIn,
+  textOf,
+  valueOf,
+} from './support/screen.js';
 
 /** A full morning and evening on two machines, and what stops, warns, is left out and runs over midnight. */
 describe('the day of a machine', () => {
@@ -31,7 +41,7 @@ describe('the day of a machine', () => {
     await press(page, 'Done');
     await page.waitForFunction(
       (old) => document.querySelector('[aria-label="Now"] h2')?.textContent !== old,
-      { timeout: 10_000 },
+      { timeout: patienceMs },
       before,
     );
   }

@@ -2,6 +2,7 @@ import { mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import puppeteer, { type Browser, type Page } from 'puppeteer-core';
+import { patienceMs } from './screen.js';
 
 /** The browser's flags, which the pictures are taken with too. */
 const flags = JSON.parse(
@@ -33,6 +34,7 @@ export async function openPage(
     if (message.type() === 'error' && !message.text().startsWith('Failed to load resource'))
       broken.push(message.text());
   });
+  page.setDefaultTimeout(patienceMs);
   await page.setViewport(viewport);
   await page.goto(url, { waitUntil: 'networkidle0' });
   return Object.assign(page, { broken });

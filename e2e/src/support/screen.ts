@@ -2,10 +2,16 @@ import type { ElementHandle, Page } from 'puppeteer-core';
 
 /** What a person does on the screen, by the names a screen reader would say. */
 
+/**
+ * How long a screen is waited for, ms. Long, because nothing that is promised in seconds is measured by it and
+ * other tenants of a machine can stop it for half a minute.
+ */
+export const patienceMs = 60_000;
+
 /** The element with an accessible name, once it is there. */
 export async function named(page: Page, name: string, role?: string): Promise<ElementHandle<HTMLElement>> {
   const selector = `::-p-aria([name="${name}"]${role === undefined ? '' : `[role="${role}"]`})`;
-  return (await page.waitForSelector(selector, { timeout: 10_000 })) as ElementHandle<HTMLElement>;
+  return (await page.waitForSelector(selector, { timeout: patienceMs })) as ElementHandle<HTMLElement>;
 }
 
 export async function press(page: Page, name: string, role = 'button'): Promise<void> {
@@ -36,7 +42,7 @@ export async function seeText(page: Page, text: string): Promise<void> {
   try {
     await page.waitForFunction(
       (wanted) => document.body.innerText.includes(wanted),
-      { timeout: 10_000 },
+      { timeout: patienceMs },
       text,
     );
   } catch {
@@ -48,7 +54,7 @@ export async function seeText(page: Page, text: string): Promise<void> {
 export async function seeNoText(page: Page, text: string): Promise<void> {
   await page.waitForFunction(
     (unwanted) => !document.body.innerText.includes(unwanted),
-    { timeout: 10_000 },
+    { timeout: patienceMs },
     text,
   );
 }
