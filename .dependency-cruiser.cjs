@@ -15,7 +15,7 @@ module.exports = {
       to: {
         pathNot: [
           '^packages/core/src',
-          'node_modules/(@stdlib|@types/bessel|bessel|ml-matrix|simple-statistics)',
+          'node_modules/(@stdlib|@types/bessel|@types/culori|bessel|culori|ml-matrix|simple-statistics)',
         ],
       },
     },

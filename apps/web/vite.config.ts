@@ -31,7 +31,11 @@ export default defineConfig({
     target: 'es2022',
     sourcemap: false,
     chunkSizeWarningLimit: 700,
-    modulePreload: { polyfill: false },
+    modulePreload: {
+      polyfill: false,
+      // The names of what every page needs weigh 2 kB on the first screen; asked for when a page opens, they cost a hop.
+      resolveDependencies: (_file, files, { hostType }) => (hostType === 'html' ? files : []),
+    },
   },
   server: { host: '127.0.0.1', port: 4181, proxy: { '/api': server } },
 });

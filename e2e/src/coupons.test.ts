@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { generatedSection, type DrawnSection, type PicturePoint } from '@lone-heron/core';
+import { generatedFace, generatedSection, type DrawnSection, type PicturePoint } from '@lone-heron/core';
 import type { Browser, ElementHandle } from 'puppeteer-core';
 import sharp from 'sharp';
 import { openBrowser, openPage, tablet, type CheckedPage } from './support/browser.js';
@@ -241,6 +241,43 @@ describe('a section on a photo', () => {
   });
 });
 
+describe('a face on a photo', () => {
+  it('tells how far the heat lies off the joint, which way, and the bands beside the computed ones', async () => {
+    let state = 11;
+    const random = () => (state = (state * 16807) % 2147483647) / 2147483647;
+    const drawn = generatedFace({
+      widthsMm: { straw: 6, gold: 4.6, blue: 3.4 },
+      ...{ beadMm: 2, offsetMm: -0.6, pixelsPerMm: 28, tiltDegrees: 2, light: [1, 0.9, 0.75] },
+      random,
+    });
+    const { width, height, data } = drawn.picture;
+    const file = join(pictures, 'face.png');
+    await sharp(data, { raw: { width, height, channels: 4 } })
+      .png()
+      .toFile(file);
+    const { id } = await newest();
+    await goto(`coupons/${id}`);
+    const shown = () => page.$$eval('section[aria-label="Photos"] button img', (photos) => photos.length);
+    const before = await shown();
+    await upload('section[aria-label="Photos"] input[type="file"]', file);
+    await press(page, 'Keep this photo');
+    while ((await shown()) === before) await new Promise((resolve) => setTimeout(resolve, 50));
+    const photos = await ask<{ id: string }[]>(`coupons/${id}/photos`);
+    await goto(`coupons/${id}/tint?photo=${photos.at(-1)?.id}`);
+    await page.waitForSelector('svg image', { timeout: patienceMs });
+    for (const point of [drawn.white, drawn.seam.from, drawn.seam.to, drawn.card.from, drawn.card.to])
+      await pressAt(point);
+    await seeText(page, 'to the right of the line. Aim that much to the left');
+    const said = await textOf(page, 'What the colours say');
+    const offset = Number(/lies ([\d.]+) ±/.exec(said)?.[1]);
+    expect(Math.abs(offset - 0.6)).toBeLessThan(0.1);
+    expect(Math.abs(Number(/straw\s+([\d.]+)/.exec(said)?.[1]) / 6 - 1)).toBeLessThan(0.08);
+    await press(page, 'holds');
+    await press(page, 'Write it down');
+    await seeText(page, 'blue on the left, blue on the right; heat 0.6');
+  });
+});
+
 describe('tests and amendments', () => {
   it('shows what water and air store before a pressure test starts, and claims no more than the gauge supports', async () => {
     const { id } = await newest();
@@ -281,7 +318,9 @@ describe('tests and amendments', () => {
     await fill(page, 'Mandrel', '6');
     await pick(page, 'Where did it break?', 'besideWeld');
     await press(page, 'fails');
+    await upload('dialog input[type="file"]', join(pictures, 'face.png'));
     await press(page, 'Write it down');
+    await page.waitForSelector('img[alt^="Photo of the test"]', { timeout: patienceMs });
     await seeText(page, '120° over 6 mm: broke beside the weld');
     await press(page, 'Take bend back');
     await seeText(page, 'Bend was taken back.');
@@ -327,14 +366,14 @@ describe('tests and amendments', () => {
     await goto('coupons');
     await press(page, 'In and out', 'link');
     await upload('section[aria-label="In"] input[type="file"]', file);
-    await seeText(page, '4960 to be added, 0 here already, 40 wrong and left out.');
+    await seeText(page, '4960 coupons to be added, 0 here already, 40 wrong and left out.');
     await seeText(page, 'power_w is 9000; allowed is a number from 10 to 6000 W');
     expect((await ask<{ total: number }>('coupons?limit=1')).total).toBe(before);
     await press(page, 'Store 4960 coupons');
-    await seeText(page, '4960 coupons were stored.');
+    await seeText(page, 'Stored: 4960 coupons.');
     expect((await ask<{ total: number }>('coupons?limit=1')).total).toBe(before + 4960);
     await upload('section[aria-label="In"] input[type="file"]', file);
-    await seeText(page, '0 to be added, 4960 here already, 40 wrong and left out.');
+    await seeText(page, 'Nothing to be added, 4960 here already, 40 wrong and left out.');
   });
 
   it('runs a ladder from a coupon to its answer', async () => {
@@ -361,6 +400,23 @@ describe('tests and amendments', () => {
     }
     await seeText(page, 'Settled');
     expect(await textOf(page, 'What it says')).toMatch(/Power from 300 to 1400 W welds \d+ % deeper/);
+  });
+
+  it('crosses two knobs, shuffled, with a curve for each end of the other one', async () => {
+    const { coupons } = await ask<{ coupons: StoredCoupon[] }>('coupons?words=galley+worktop');
+    await goto(`coupons/ladders/new?from=${coupons[0]?.id}`);
+    await fill(page, 'What it is about', 'power and rate');
+    await press(page, 'Cross with another knob');
+    await seeText(page, 'shuffled');
+    await press(page, 'Make the ladder');
+    await seeText(page, 'Nothing welded yet');
+    await pick(page, 'Depth over', '1');
+    await page.waitForFunction(
+      () => /Power \d+ W/.test(document.querySelector('main [role="img"] svg')?.textContent ?? ''),
+      { timeout: patienceMs },
+    );
+    const drawn = await page.$eval('main [role="img"] svg', (svg) => svg.textContent);
+    expect(drawn.match(/Power \d+ W/g)).toHaveLength(2);
   });
 
   it('holds coupons side by side, with what differs first', async () => {

@@ -1,4 +1,4 @@
-import { largestPhoto } from '@lone-heron/contract';
+import { largestCouponFile, largestPhoto } from '@lone-heron/contract';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
@@ -21,6 +21,7 @@ export async function createApp(plan: AppPlan): Promise<NestExpressApplication> 
   if (!plan.isOnNetwork) app.use(answerOwnNamesOnly);
   app.useBodyParser('json', { limit: bodyLimit });
   app.useBodyParser('raw', { limit: largestPhoto, type: ['image/*', 'application/octet-stream'] });
+  app.useBodyParser('raw', { limit: largestCouponFile.zip, type: 'application/zip' });
   app.use(tellBodyProblems);
   app.setGlobalPrefix('api');
   app.useGlobalFilters(new ProblemFilter());

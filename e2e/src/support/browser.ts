@@ -10,7 +10,7 @@ const flags = JSON.parse(
 ) as string[];
 
 export const desk = { width: 1280, height: 800 };
-export const tablet = { width: 820, height: 1180, hasTouch: true };
+export const tablet = { width: 820, height: 1180, hasTouch: true, isMobile: true };
 export const phone = { width: 390, height: 844, hasTouch: true, isMobile: true };
 
 export function openBrowser(): Promise<Browser> {

@@ -1,4 +1,4 @@
-import { faceSigns, weldingSigns } from '@lone-heron/core';
+import { faceSigns, seamColours, weldingSigns } from '@lone-heron/core';
 import { z } from 'zod';
 import { boundedNumber, clientId, moment, oneOf, shortText } from './bounded.js';
 import { jointSchema } from './joint.js';
@@ -11,10 +11,6 @@ export type BackLook = (typeof backLooks)[number];
 /** What a hand did that no setting is to blame for. */
 export const handSlips = ['lifted', 'paused', 'snagged', 'restarted'] as const;
 export type HandSlip = (typeof handSlips)[number];
-
-/** Colours beside a seam, from the best covered by gas to the worst. */
-export const seamColours = ['bright', 'straw', 'gold', 'blue', 'grey'] as const;
-export type SeamColour = (typeof seamColours)[number];
 
 /** What can be measured or typed of a coupon, with what is allowed. */
 export const couponRanges = {

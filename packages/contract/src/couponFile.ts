@@ -1,15 +1,19 @@
 import { z } from 'zod';
 import { clientId } from './bounded.js';
 import { couponDraftSchema } from './coupon.js';
+import { couponTestSchema } from './couponTest.js';
+import { photoSchema } from './photo.js';
 
 /** Formats that coupons are written to and read from. */
 export const couponFileFormats = ['csv', 'json', 'zip'] as const;
 export type CouponFileFormat = (typeof couponFileFormats)[number];
-export const readFormats = ['csv', 'json'] as const;
-export type ReadFormat = (typeof readFormats)[number];
 
-/** Largest file of coupons that is read, bytes, and the most coupons in it. */
-export const largestCouponFile = 20 * 1024 * 1024;
+/** Largest file of coupons that is read, bytes, by its format, and the most coupons in it. */
+export const largestCouponFile: Readonly<Record<CouponFileFormat, number>> = {
+  csv: 20 * 1024 * 1024,
+  json: 20 * 1024 * 1024,
+  zip: 200 * 1024 * 1024,
+};
 export const mostCouponsInFile = 20_000;
 
 /** What a JSON file of coupons says it is. */
@@ -28,12 +32,25 @@ export const filedCouponSchema = z.strictObject({
 });
 export type FiledCoupon = z.infer<typeof filedCouponSchema>;
 
+/** A photo in a ZIP: its picture lies beside it under its hash. */
+export const filedPhotoSchema = photoSchema;
+export type FiledPhoto = z.infer<typeof filedPhotoSchema>;
+
+/** A test in a ZIP. When it was stored is each shop's own. */
+export const filedTestSchema = couponTestSchema.omit({ recordedAt: true, withdrawnAt: true });
+export type FiledTest = z.infer<typeof filedTestSchema>;
+
+/** What a row of a file may be. */
+export const filedNouns = ['coupon', 'photo', 'test'] as const;
+export type FiledNoun = (typeof filedNouns)[number];
+
 /** What would become of one row of a file. */
 export const fileRowSchema = z.strictObject({
+  of: z.enum(filedNouns),
   /** Line of a CSV, counted from 1 with the head; place in a JSON list, counted from 1. */
   row: z.int().positive(),
   standing: z.enum(['new', 'duplicate', 'wrong']),
-  /** The coupon in a few words; empty where it cannot be read. */
+  /** What it is in a few words; empty where it cannot be read. */
   words: z.string(),
   /** Why it is wrong, or what it is a duplicate of. */
   reasons: z.array(z.string()),
@@ -51,4 +68,9 @@ export const filePreviewSchema = z.strictObject({
 export type FilePreview = z.infer<typeof filePreviewSchema>;
 
 /** What came of a file. */
-export const fileStoredSchema = z.strictObject({ stored: z.int().nonnegative() });
+export const fileStoredSchema = z.strictObject({
+  coupons: z.int().nonnegative(),
+  photos: z.int().nonnegative(),
+  tests: z.int().nonnegative(),
+});
+export type FileStored = z.infer<typeof fileStoredSchema>;

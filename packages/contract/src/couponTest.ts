@@ -1,4 +1,4 @@
-import { etchants } from '@lone-heron/core';
+import { etchants, seamColours, tints } from '@lone-heron/core';
 import { z } from 'zod';
 import { boundedNumber, clientId, moment, oneOf, shortText } from './bounded.js';
 import { backLooks } from './coupon.js';
@@ -95,6 +95,33 @@ const pressureFields = {
 const one = <Kind extends string, Fields extends z.ZodRawShape>(kind: Kind, fields: Fields) =>
   z.strictObject({ kind: z.literal(kind), ...fields });
 
+/** A length off a face photo with its reading error, mm; to the right of the line it is negative. */
+const tintLength = (quantity: string, min: number) =>
+  z.strictObject(
+    {
+      mm: boundedNumber({ quantity, min, max: 100, unit: 'mm' }),
+      giveMm: boundedNumber({ quantity: `reading error of the ${quantity}`, min: 0, max: 20, unit: 'mm' }),
+    },
+    { error: 'a length with mm and giveMm' },
+  );
+
+const tintFields = {
+  /** The photo it was read off. */
+  photoId: clientId,
+  /** The hottest colour of each side, seen along the travel. */
+  left: oneOf(seamColours),
+  right: oneOf(seamColours),
+  /** How far the middle of the heat lies to the left of the joint's line; null where no colour shows on both sides. */
+  offset: tintLength('offset of the heat', -100).nullable(),
+  /** Width over everything that is at least so coloured. */
+  widths: z.strictObject(
+    Object.fromEntries(tints.map((tint) => [tint, tintLength(`width of ${tint}`, 0).optional()])) as {
+      [Name in (typeof tints)[number]]: z.ZodOptional<ReturnType<typeof tintLength>>;
+    },
+    { error: `widths among ${tints.join(', ')}` },
+  ),
+} as const;
+
 /** What each test asks, test by test. */
 const detailSchema = z.discriminatedUnion(
   'kind',
@@ -108,6 +135,7 @@ const detailSchema = z.discriminatedUnion(
       /** The photo it was measured on; null where it was measured under a glass. */
       photoId: clientId.nullable(),
     }),
+    one('tint', tintFields),
     one('bend', {
       side: oneOf(['face', 'root']),
       angleDeg: bounded('bendAngle'),
@@ -121,13 +149,14 @@ const detailSchema = z.discriminatedUnion(
     one('leak', { medium: oneOf(['bubbles', 'water', 'paraffin']), leak: oneOf(leakPlaces) }),
     one('pressure', pressureFields),
   ],
-  { error: 'a test of the kind look, section, bend, hammer, vice, peel, dye, leak or pressure' },
+  { error: 'a test of the kind look, section, tint, bend, hammer, vice, peel, dye, leak or pressure' },
 );
 export type TestDetail = z.infer<typeof detailSchema>;
 export type TestKind = TestDetail['kind'];
 export const testKinds = [
   'look',
   'section',
+  'tint',
   'bend',
   'hammer',
   'vice',
@@ -141,12 +170,18 @@ export const testKinds = [
 export const testResults = ['holds', 'fails', 'unclear'] as const;
 export type TestResult = (typeof testResults)[number];
 
+/** Most photos that one test keeps. */
+const mostTestPhotos = 12;
+const photosError = { error: `the ids of up to ${mostTestPhotos} photos of this coupon` };
+
 export const couponTestDraftSchema = z.strictObject(
   {
     detail: detailSchema,
     result: oneOf(testResults),
     remark: shortText(500),
     doneAt: moment,
+    /** Photos of this coupon that show what the test came to. */
+    photoIds: z.array(clientId, photosError).max(mostTestPhotos, photosError),
   },
   { error: 'a test with detail, result, remark and doneAt' },
 );
@@ -157,7 +192,7 @@ export const couponTestSchema = z.strictObject({
   ...couponTestDraftSchema.shape,
   id: clientId,
   couponId: clientId,
-  doneBy: z.string(),
+  doneBy: z.string({ error: 'the id of a person of this shop' }),
   recordedAt: moment,
   /** Set where it was taken back; the record is kept. */
   withdrawnAt: moment.nullable(),

@@ -15,18 +15,22 @@ export const photoTypes = ['image/jpeg', 'image/png', 'image/webp'] as const;
 export const photoQuerySchema = z.strictObject({ subject: oneOf(photoSubjects) });
 export type PhotoQuery = z.infer<typeof photoQuerySchema>;
 
+const hashError = { error: '64 hexadecimal digits' };
+const countError = { error: 'a whole number above 0' };
+const count = z.int(countError).positive(countError);
+
 /** A photo as it is kept: its bytes lie under their hash. */
 export const photoSchema = z.strictObject({
   id: clientId,
   couponId: clientId,
   subject: oneOf(photoSubjects),
   /** SHA-256 of the stored bytes, hex. */
-  hash: z.string().regex(/^[0-9a-f]{64}$/),
+  hash: z.string(hashError).regex(/^[0-9a-f]{64}$/, hashError),
   type: oneOf(photoTypes),
-  widthPx: z.int().positive(),
-  heightPx: z.int().positive(),
-  bytes: z.int().positive(),
+  widthPx: count,
+  heightPx: count,
+  bytes: count,
   addedAt: moment,
-  addedBy: z.string(),
+  addedBy: z.string({ error: 'the id of a person of this shop' }),
 });
 export type Photo = z.infer<typeof photoSchema>;

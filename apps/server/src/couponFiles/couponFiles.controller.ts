@@ -3,12 +3,11 @@ import {
   couponFilterSchema,
   filePreviewSchema,
   fileStoredSchema,
-  readFormats,
   type CouponFileFormat,
   type CouponFilter,
   type FilePreview,
   type Person,
-  type ReadFormat,
+  type FileStored,
 } from '@lone-heron/contract';
 import { Body, Controller, Get, Param, Put, Query, StreamableFile } from '@nestjs/common';
 import { ApiConsumes, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
@@ -24,10 +23,6 @@ class FileStoredDto extends createZodDto(fileStoredSchema) {}
 
 const formatPipe = new SchemaPipe(
   z.enum(couponFileFormats, { error: `one of ${couponFileFormats.join(', ')}` }),
-  'format',
-);
-const readFormatPipe = new SchemaPipe(
-  z.enum(readFormats, { error: `one of ${readFormats.join(', ')}` }),
   'format',
 );
 const types: Readonly<Record<CouponFileFormat, string>> = {
@@ -56,11 +51,11 @@ export class CouponFilesController {
 
   @Put(':format/preview')
   @For('lead')
-  @ApiConsumes('application/octet-stream')
+  @ApiConsumes('application/octet-stream', 'application/zip')
   @ApiOperation({ summary: 'What would become of a file of coupons, row by row; nothing is stored' })
   @ApiOkResponse({ type: FilePreviewDto })
   preview(
-    @Param('format', readFormatPipe) format: ReadFormat,
+    @Param('format', formatPipe) format: CouponFileFormat,
     @Body() body: unknown,
     @By() by: Person,
   ): Promise<FilePreview> {
@@ -69,15 +64,15 @@ export class CouponFilesController {
 
   @Put(':format/stored/:hash')
   @For('lead')
-  @ApiConsumes('application/octet-stream')
-  @ApiOperation({ summary: 'Store the new coupons of a file that was shown, all or none' })
+  @ApiConsumes('application/octet-stream', 'application/zip')
+  @ApiOperation({ summary: 'Store what is new in a file that was shown, all or none' })
   @ApiOkResponse({ type: FileStoredDto })
   store(
-    @Param('format', readFormatPipe) format: ReadFormat,
+    @Param('format', formatPipe) format: CouponFileFormat,
     @Param('hash') hash: string,
     @Body() body: unknown,
     @By() by: Person,
-  ): Promise<{ stored: number }> {
+  ): Promise<FileStored> {
     return this.files.store(format, hash, requireBytes(body), by);
   }
 }

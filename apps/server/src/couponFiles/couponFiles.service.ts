@@ -1,45 +1,40 @@
-import type {
-  CouponFileFormat,
-  CouponFilter,
-  FilePreview,
-  FileRow,
-  Person,
-  ReadFormat,
-} from '@lone-heron/contract';
 import {
-  beyondMachine,
   largestCouponFile,
   type Coupon,
+  type CouponFileFormat,
+  type CouponFilter,
   type FiledCoupon,
-  type Machine,
+  type FiledTest,
+  type FilePreview,
+  type FileStored,
+  type Person,
 } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { zipSync, type Zippable } from 'fflate';
-import { readFile } from 'node:fs/promises';
-import { isDeepStrictEqual } from 'node:util';
+import { readFile as readBytes } from 'node:fs/promises';
 import { DataSource, In, type EntityManager } from 'typeorm';
 import { ChangesService } from '../changes/changes.service.js';
 import { CouponEntity } from '../coupons/coupon.entity.js';
 import { matchingCoupons } from '../coupons/couponList.js';
-import { couponFromRow, draftFromRow } from '../coupons/couponRow.js';
+import { couponFromRow } from '../coupons/couponRow.js';
 import { CouponsService } from '../coupons/coupons.service.js';
-import { conflict, refused } from '../http/problem.js';
+import { conflict } from '../http/problem.js';
 import { CouponTestEntity } from '../inspection/couponTest.entity.js';
+import { keepSection } from '../inspection/keepSection.js';
+import { testFromRow } from '../inspection/testFromRow.js';
 import { MachinesService } from '../machines/machines.service.js';
-import { PersonEntity } from '../people/person.entity.js';
 import { PhotoEntity } from '../photos/photo.entity.js';
 import { hashOf, PhotoFiles } from '../photos/photoFiles.js';
 import { WriteQueue } from '../storage/writeQueue.js';
-import { readCouponFile, type ReadRow } from './readCouponFile.js';
-import { couponsAsCsv, couponsAsJson } from './writeCouponFile.js';
-
-/** Rows that are asked of the database at once. */
-const batch = 500;
-
-/** A row that was held against what is stored. */
-interface JudgedRow extends FileRow {
-  readonly coupon: FiledCoupon | null;
-}
+import { Clock } from '../time/clock.js';
+import { judgeCoupons } from './judgeCoupons.js';
+import { newRecords, shownRows, type JudgedRow } from './JudgedRow.js';
+import { judgePhotos, takingIn, type NewPhoto, type TakeIn } from './judgePhotos.js';
+import { judgeTests } from './judgeTests.js';
+import { readArchive, type Archive } from './readArchive.js';
+import { readCouponFile } from './readCouponFile.js';
+import { refuseFile } from './refuseFile.js';
+import { couponsAsCsv, couponsAsJson, filedTest } from './writeCouponFile.js';
 
 @Injectable()
 export class CouponFilesService {
@@ -50,6 +45,7 @@ export class CouponFilesService {
     private readonly machines: MachinesService,
     private readonly photoFiles: PhotoFiles,
     private readonly changes: ChangesService,
+    private readonly clock: Clock,
   ) {}
 
   /** The coupons that match, oldest first, as a file; a ZIP has their photos and tests beside them. */
@@ -81,7 +77,9 @@ export class CouponFilesService {
       ),
       'tests.json': Buffer.from(
         JSON.stringify(
-          tests.filter(({ couponId, withdrawnAt }) => ids.has(couponId) && withdrawnAt === null),
+          tests
+            .filter(({ couponId, withdrawnAt }) => ids.has(couponId) && withdrawnAt === null)
+            .map((row) => filedTest(testFromRow(row))),
           null,
           1,
         ),
@@ -90,7 +88,7 @@ export class CouponFilesService {
     for (const { hash, type } of mine) {
       // Pictures are packed already: packing them again costs time and saves nothing.
       files[`photos/${hash}.${type.replace('image/', '')}`] = [
-        await readFile(this.photoFiles.pathOf(hash)),
+        await readBytes(this.photoFiles.pathOf(hash)),
         { level: 0 },
       ];
     }
@@ -98,29 +96,36 @@ export class CouponFilesService {
   }
 
   /** What would become of a file, row by row. Nothing is stored. */
-  async preview(format: ReadFormat, bytes: Buffer, by: Person): Promise<FilePreview> {
-    const { rows, unknownColumns } = readCouponFile(format, sized(bytes));
-    const judged = await this.judge(this.dataSource.manager, rows, by);
+  async preview(format: CouponFileFormat, bytes: Buffer, by: Person): Promise<FilePreview> {
+    const archive = readAny(format, sized(format, bytes));
+    const { coupons, photos, tests } = await this.judge(
+      this.dataSource.manager,
+      archive,
+      takingIn(archive),
+      by,
+    );
     return {
       hash: hashOf(bytes),
-      rows: judged.map(({ row, standing, words, reasons }) => ({ row, standing, words, reasons })),
-      unknownColumns,
+      rows: [...shownRows(coupons), ...shownRows(photos), ...shownRows(tests)],
+      unknownColumns: archive.unknownColumns,
     };
   }
 
-  /** Stores the rows that are new, all of them or none. A file other than the one that was shown is refused. */
-  async store(format: ReadFormat, hash: string, bytes: Buffer, by: Person): Promise<{ stored: number }> {
+  /** Stores what is new, all of it or nothing. A file other than the one that was shown is refused. */
+  async store(format: CouponFileFormat, hash: string, bytes: Buffer, by: Person): Promise<FileStored> {
     if (hashOf(bytes) !== hash)
       throw conflict('This is not the file that was shown. Look at it again, then store it.');
-    const { rows } = readCouponFile(format, sized(bytes));
+    const archive = readAny(format, sized(format, bytes));
+    // Pictures lie in the folder before a record names them; one that nothing names does no harm.
+    const takeIn = takingIn(archive);
+    const before = await this.judge(this.dataSource.manager, archive, takeIn, by);
+    for (const { picture } of newRecords(before.photos)) await this.photoFiles.keep(picture);
     return this.writes.run(async (manager) => {
-      const judged = await this.judge(manager, rows, by);
-      const fresh = judged.flatMap(({ standing, coupon }) =>
-        standing === 'new' && coupon !== null ? [coupon] : [],
-      );
-      const stored = await this.coupons.insertAll(manager, fresh, by);
-      if (stored > 0) {
-        const what = `read ${stored} coupons in from a file`;
+      const judged = await this.judge(manager, archive, takeIn, by);
+      const stored = await this.insert(manager, judged, by);
+      const total = stored.coupons + stored.photos + stored.tests;
+      if (total > 0) {
+        const what = `read ${stored.coupons} coupons, ${stored.photos} photos and ${stored.tests} tests in from a file`;
         await this.changes.record(manager, {
           personId: by.id,
           noun: 'coupon',
@@ -128,119 +133,96 @@ export class CouponFilesService {
           what,
         });
       }
-      return { stored };
+      return stored;
     });
+  }
+
+  private async insert(
+    manager: EntityManager,
+    { coupons, photos, tests }: JudgedFile,
+    by: Person,
+  ): Promise<FileStored> {
+    const newPhotos = newRecords(photos);
+    const newTests = newRecords(tests);
+    const stored = await this.coupons.insertAll(manager, newRecords(coupons), by);
+    await insertPhotos(manager, newPhotos);
+    await insertTests(manager, newTests, this.clock.now().toISOString());
+    return { coupons: stored, photos: newPhotos.length, tests: newTests.length };
   }
 
   private async judge(
     manager: EntityManager,
-    rows: readonly ReadRow[],
+    archive: Archive,
+    takeIn: TakeIn,
     by: Person,
-  ): Promise<readonly JudgedRow[]> {
-    const machines = new Map<string, Machine | null>();
-    for (const machineId of new Set(
-      rows.flatMap(({ coupon }) => (coupon === null ? [] : [coupon.machineId])),
-    )) {
-      machines.set(machineId, await this.machines.find(machineId, manager));
-    }
-    const people = new Set((await manager.find(PersonEntity)).map(({ id }) => id));
-    const stored = await storedAlike(manager, rows);
-    const seen = new Set<string>();
-    return rows.map((row) => {
-      const judged = judgeRow(row, { machines, people, stored, by });
-      if (judged.coupon === null || judged.standing !== 'new') return judged;
-      const key = judged.coupon.id ?? contentKey(judged.coupon);
-      if (seen.has(key)) return { ...judged, standing: 'duplicate', reasons: ['stands twice in this file'] };
-      seen.add(key);
-      return judged;
+  ): Promise<JudgedFile> {
+    const machineOf = (id: string) => this.machines.find(id, manager);
+    const coupons = await judgeCoupons(manager, archive.coupons, machineOf, by);
+    if (archive.photos.length + archive.tests.length === 0) return { coupons, photos: [], tests: [] };
+    const known = await knownCoupons(manager, archive, coupons);
+    const photos = await judgePhotos(manager, archive, takeIn, known);
+    const newPhotos = newRecords(photos).map(({ photo }) => photo);
+    return { coupons, photos, tests: await judgeTests(manager, archive, known, newPhotos) };
+  }
+}
+
+/** A file held against what is stored. */
+interface JudgedFile {
+  readonly coupons: readonly JudgedRow<FiledCoupon>[];
+  readonly photos: readonly JudgedRow<NewPhoto>[];
+  readonly tests: readonly JudgedRow<FiledTest>[];
+}
+
+/** Coupons that photos and tests may be of: those that are stored, and those that would be. */
+async function knownCoupons(
+  manager: EntityManager,
+  { photos, tests }: Archive,
+  coupons: readonly JudgedRow<FiledCoupon>[],
+): Promise<ReadonlySet<string>> {
+  const wanted = new Set(
+    [...photos, ...tests].flatMap(({ record }) => (record === null ? [] : [record.couponId])),
+  );
+  const stored = await manager.find(CouponEntity, { where: { id: In([...wanted]) }, select: { id: true } });
+  const fresh = newRecords(coupons).flatMap(({ id }) => (id === undefined ? [] : [id]));
+  return new Set([...stored.map(({ id }) => id), ...fresh]);
+}
+
+async function insertPhotos(manager: EntityManager, photos: readonly NewPhoto[]): Promise<void> {
+  for (const { photo, picture, sentHash } of photos) {
+    const { id, couponId, subject, addedAt, addedBy } = photo;
+    const { hash, type, widthPx, heightPx, bytes } = picture;
+    await manager.insert(PhotoEntity, {
+      ...{ id, couponId, subject, addedAt, addedBy },
+      ...{ hash, sentHash, type, widthPx, heightPx, bytes: bytes.length },
+      withdrawnAt: null,
     });
   }
 }
 
-function sized(bytes: Buffer): Buffer {
-  if (bytes.length <= largestCouponFile) return bytes;
-  const megabytes = largestCouponFile / 1024 / 1024;
-  throw refused([
-    { field: 'file', given: `${Math.ceil(bytes.length / 1024 / 1024)} MB`, allowed: `up to ${megabytes} MB` },
-  ]);
-}
-
-interface Known {
-  readonly machines: ReadonlyMap<string, Machine | null>;
-  readonly people: ReadonlySet<string>;
-  readonly stored: {
-    readonly byId: ReadonlyMap<string, CouponEntity>;
-    readonly byContent: ReadonlyMap<string, CouponEntity>;
-  };
-  readonly by: Person;
-}
-
-function judgeRow({ row, coupon, reasons }: ReadRow, { machines, people, stored, by }: Known): JudgedRow {
-  const wrong = (...why: string[]): JudgedRow => ({
-    row,
-    coupon: null,
-    standing: 'wrong',
-    words: coupon === null ? '' : wordsOf(coupon),
-    reasons: why,
-  });
-  if (coupon === null) return wrong(...reasons);
-  const machine = machines.get(coupon.machineId) ?? null;
-  if (machine === null) return wrong(`machine is “${coupon.machineId}”; allowed is a machine of this shop`);
-  const beyond = beyondMachine(coupon.setting, machine);
-  if (beyond.length > 0) {
-    return wrong(...beyond.map(({ field, given, allowed }) => `${field} is ${given}; allowed is ${allowed}`));
+async function insertTests(
+  manager: EntityManager,
+  tests: readonly FiledTest[],
+  recordedAt: string,
+): Promise<void> {
+  for (const test of tests) {
+    await manager.insert(CouponTestEntity, {
+      ...test,
+      kind: test.detail.kind,
+      recordedAt,
+      withdrawnAt: null,
+    });
   }
-  const { id, personId = by.id, ...draft } = coupon;
-  if (!people.has(personId)) return wrong(`person is “${personId}”; allowed is a person of this shop`);
-  const same = id === undefined ? stored.byContent.get(contentKey(coupon)) : stored.byId.get(id);
-  const words = wordsOf(coupon);
-  if (same === undefined) return { row, coupon, standing: 'new', words, reasons: [] };
-  if (id !== undefined && !isDeepStrictEqual(withoutRung(draftFromRow(same)), draft))
-    return wrong(
-      `id is that of coupon ${same.number}, which says something else; a coupon is never overwritten`,
-    );
-  return { row, coupon, standing: 'duplicate', words, reasons: [`is coupon ${same.number} already`] };
+  for (const couponId of new Set(tests.map(({ couponId: of }) => of))) await keepSection(manager, couponId);
 }
 
-/** A file does not carry the rung. */
-function withoutRung({ rung: _rung, ...draft }: ReturnType<typeof draftFromRow>) {
-  return draft;
+function readAny(format: CouponFileFormat, bytes: Buffer): Archive {
+  if (format === 'zip') return readArchive(bytes);
+  const { rows, unknownColumns } = readCouponFile(format, bytes);
+  return { coupons: rows, photos: [], tests: [], pictures: new Map(), unknownColumns };
 }
 
-function wordsOf({ joint, setting, back }: FiledCoupon): string {
-  return `${joint.metal} ${joint.firstThicknessMm} mm ${joint.kind}, ${setting.powerW} W, ${back}`;
-}
-
-/** Coupons without an id are the same where machine, moment, joint and setting are. */
-function contentKey({
-  machineId,
-  weldedAt,
-  joint,
-  setting,
-}: Pick<FiledCoupon, 'machineId' | 'weldedAt' | 'joint' | 'setting'>): string {
-  return JSON.stringify([machineId, Date.parse(weldedAt), sortedKeys(joint), sortedKeys(setting)]);
-}
-
-function sortedKeys(value: unknown): unknown {
-  if (typeof value !== 'object' || value === null || Array.isArray(value)) return value;
-  return Object.entries(value)
-    .sort(([a], [b]) => (a < b ? -1 : 1))
-    .map(([key, each]) => [key, sortedKeys(each)]);
-}
-
-/** What is stored under the ids of a file, or welded at the moments of its rows. */
-async function storedAlike(manager: EntityManager, rows: readonly ReadRow[]): Promise<Known['stored']> {
-  const coupons = rows.flatMap(({ coupon }) => (coupon === null ? [] : [coupon]));
-  const byId = new Map<string, CouponEntity>();
-  const byContent = new Map<string, CouponEntity>();
-  for (let from = 0; from < coupons.length; from += batch) {
-    const some = coupons.slice(from, from + batch);
-    const ids = some.flatMap(({ id }) => (id === undefined ? [] : [id]));
-    const moments = some.map(({ weldedAt }) => new Date(weldedAt).toISOString());
-    for (const row of await manager.findBy(CouponEntity, [{ id: In(ids) }, { weldedAt: In(moments) }])) {
-      byId.set(row.id, row);
-      byContent.set(contentKey(row), row);
-    }
-  }
-  return { byId, byContent };
+function sized(format: CouponFileFormat, bytes: Buffer): Buffer {
+  const largest = largestCouponFile[format];
+  if (bytes.length <= largest) return bytes;
+  throw refuseFile(`${Math.ceil(bytes.length / 1024 / 1024)} MB`, `up to ${largest / 1024 / 1024} MB`);
 }

@@ -1,5 +1,4 @@
 import type { Coupon, CouponPage, FilePreview, Problem } from '@lone-heron/contract';
-import { unzipSync } from 'fflate';
 import { createHash } from 'node:crypto';
 import { couponDraft, newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
 
@@ -83,20 +82,20 @@ describe('a file of coupons', () => {
     const text = `${head}\n${line(1)}\n`;
     const { rows, unknownColumns } = await preview('csv', text);
     expect(rows).toEqual([
-      { row: 2, standing: 'new', words: 'stainless304 1.5 mm butt, 800 W, even', reasons: [] },
+      { of: 'coupon', row: 2, standing: 'new', words: 'stainless304 1.5 mm butt, 800 W, even', reasons: [] },
     ]);
     expect(unknownColumns).toEqual([]);
     expect(await total()).toBe(before);
-    expect((await store('csv', text).expect(200)).body).toEqual({ stored: 1 });
+    expect((await store('csv', text).expect(200)).body).toEqual({ coupons: 1, photos: 0, tests: 0 });
     expect(await total()).toBe(before + 1);
     const [newest] = ((await server.http.get('/api/coupons?limit=1')).body as CouponPage).coupons;
     expect(newest).toMatchObject({ remark: 'from a "notebook"', lightOnS: 12.4, personId: 'ines' });
-    expect((await store('csv', text).expect(200)).body).toEqual({ stored: 0 });
+    expect((await store('csv', text).expect(200)).body).toEqual({ coupons: 0, photos: 0, tests: 0 });
   });
 
   it('knows a moment again that was written without its thousandths', async () => {
     const text = `${head}\n${line(2).replace('.000Z', 'Z')}`;
-    expect((await store('csv', text).expect(200)).body).toEqual({ stored: 1 });
+    expect((await store('csv', text).expect(200)).body).toEqual({ coupons: 1, photos: 0, tests: 0 });
     expect((await preview('csv', text)).rows.map(({ standing }) => standing)).toEqual(['duplicate']);
   });
 
@@ -139,7 +138,7 @@ describe('a file of coupons', () => {
       ...bad,
     ]);
     const before = await total();
-    expect((await store('csv', text).expect(200)).body).toEqual({ stored: 4960 });
+    expect((await store('csv', text).expect(200)).body).toEqual({ coupons: 4960, photos: 0, tests: 0 });
     expect(await total()).toBe(before + 4960);
   });
 
@@ -156,24 +155,5 @@ describe('a file of coupons', () => {
       const { body } = (await send(`${format}/preview`, content).expect(422)) as { body: Problem };
       expect(body.detail).toContain(why);
     }
-  });
-
-  it('as a ZIP has photos and tests beside the coupons', async () => {
-    const { body } = await server.http
-      .get('/api/coupon-files/zip?machineId=barrow')
-      .buffer(true)
-      .parse((response, done) => {
-        const parts: Buffer[] = [];
-        response.on('data', (part: Buffer) => parts.push(part));
-        response.on('end', () => done(null, Buffer.concat(parts)));
-      })
-      .expect(200);
-    const files = unzipSync(body as Buffer);
-    expect(Object.keys(files)).toEqual(['coupons.json', 'coupons.csv', 'photos.json', 'tests.json']);
-    const { coupons } = JSON.parse(Buffer.from(files['coupons.json'] ?? []).toString()) as {
-      coupons: Coupon[];
-    };
-    expect(coupons.length).toBeGreaterThan(0);
-    expect(coupons.every(({ machineId }) => machineId === 'barrow')).toBe(true);
   });
 });

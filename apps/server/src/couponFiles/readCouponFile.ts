@@ -1,15 +1,14 @@
 import {
   couponFileName,
   couponFileVersion,
-  fieldProblems,
   filedCouponSchema,
   mostCouponsInFile,
   type FiledCoupon,
-  type ReadFormat,
 } from '@lone-heron/contract';
 import { parse } from 'csv-parse/sync';
-import { refused } from '../http/problem.js';
+import { checkRecord } from './checkRecord.js';
 import { columnOf, couponOf, unknownColumns } from './csvColumns.js';
+import { refuseFile as refuse } from './refuseFile.js';
 
 /** One row as it was read: a coupon, or why it is none. */
 export interface ReadRow {
@@ -24,17 +23,13 @@ export interface ReadFile {
 }
 
 /** Reads a file row by row; one that cannot be read as a whole is refused. */
-export function readCouponFile(format: ReadFormat, bytes: Buffer): ReadFile {
+export function readCouponFile(format: 'csv' | 'json', bytes: Buffer): ReadFile {
   const text = bytes.toString('utf8').replace(/^\uFEFF/, '');
   const read = format === 'csv' ? readCsv(text) : readJson(text);
   if (read.rows.length === 0) throw refuse('no coupon', 'a file with at least one');
   if (read.rows.length > mostCouponsInFile)
     throw refuse(`${read.rows.length} coupons`, `up to ${mostCouponsInFile} at once`);
   return read;
-}
-
-function refuse(given: string, allowed: string) {
-  return refused([{ field: 'file', given, allowed }]);
 }
 
 function readCsv(text: string): ReadFile {
@@ -95,15 +90,8 @@ function check(
   coupon: unknown,
   nameOf: (field: string) => string,
 ): { coupon: FiledCoupon | null; reasons: string[] } {
-  const parsed = filedCouponSchema.safeParse(coupon);
-  if (parsed.success) {
-    // One way of writing a moment, so that the same moment is found again.
-    const weldedAt = new Date(parsed.data.weldedAt).toISOString();
-    return { coupon: { ...parsed.data, weldedAt }, reasons: [] };
-  }
-  const reasons = fieldProblems(parsed.error, coupon).map(
-    ({ field, given, allowed }) =>
-      `${field === '' ? 'the row' : nameOf(field)} is ${given}; allowed is ${allowed}`,
-  );
-  return { coupon: null, reasons };
+  const { record, reasons } = checkRecord(filedCouponSchema, coupon, nameOf);
+  if (record === null) return { coupon: null, reasons };
+  // One way of writing a moment, so that the same moment is found again.
+  return { coupon: { ...record, weldedAt: new Date(record.weldedAt).toISOString() }, reasons };
 }

@@ -1,4 +1,11 @@
-import { couponFileName, couponFileVersion, type Coupon, type FiledCoupon } from '@lone-heron/contract';
+import {
+  couponFileName,
+  couponFileVersion,
+  type Coupon,
+  type CouponTest,
+  type FiledCoupon,
+  type FiledTest,
+} from '@lone-heron/contract';
 import { stringify } from 'csv-stringify/sync';
 import { cellsOf, csvColumns } from './csvColumns.js';
 
@@ -30,4 +37,13 @@ export function couponsAsCsv(coupons: readonly Coupon[]): string {
 export function couponsAsJson(coupons: readonly Coupon[]): string {
   const content = { format: couponFileName, version: couponFileVersion, coupons: coupons.map(filedCoupon) };
   return JSON.stringify(content, null, 1);
+}
+
+/** What a file carries of a test. */
+export function filedTest({
+  recordedAt: _recordedAt,
+  withdrawnAt: _withdrawnAt,
+  ...filed
+}: CouponTest): FiledTest {
+  return filed;
 }

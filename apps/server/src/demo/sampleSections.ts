@@ -1,4 +1,4 @@
-import { generatedSection } from '@lone-heron/core';
+import { generatedFace, generatedSection, type FaceToDraw } from '@lone-heron/core';
 import type { TestDetail } from '@lone-heron/contract';
 import sharp from 'sharp';
 import { normalDraw, type RandomStream } from './randomStream.js';
@@ -22,6 +22,31 @@ export function sectionPicture(
   const { width, height, data } = picture;
   return sharp(data, { raw: { width, height, channels: 1 } })
     .toColourspace('srgb')
+    .jpeg({ quality: 85 })
+    .toBuffer();
+}
+
+const facePixelsPerMm = 30;
+
+/** A drawn picture of a sample coupon's face under a warm lamp, the heat a little off the joint's line. */
+export function facePicture({ realWidthMm }: SampleCoupon, random: RandomStream): Promise<Buffer> {
+  const widthsMm: FaceToDraw['widthsMm'] = {
+    straw: realWidthMm * 5.5,
+    gold: realWidthMm * 4.2,
+    blue: realWidthMm * 2.7,
+  };
+  const { picture } = generatedFace({
+    widthsMm,
+    beadMm: realWidthMm,
+    offsetMm: 0.5,
+    pixelsPerMm: facePixelsPerMm,
+    tiltDegrees: 4 * random() - 2,
+    light: [1, 0.93, 0.8],
+    random,
+  });
+  const { width, height, data } = picture;
+  return sharp(data, { raw: { width, height, channels: 4 } })
+    .removeAlpha()
     .jpeg({ quality: 85 })
     .toBuffer();
 }

@@ -1,3 +1,4 @@
+import type { Photo } from '@lone-heron/contract';
 import { v7 as uuid } from 'uuid';
 import type { EntityManager } from 'typeorm';
 import { CouponEntity } from '../coupons/coupon.entity.js';
@@ -10,7 +11,7 @@ import { cleanPicture, hashOf, type PhotoFiles } from '../photos/photoFiles.js';
 import { randomStream, type RandomStream } from './randomStream.js';
 import { sampleCoupons, type SampleCoupon } from './sampleCoupons.js';
 import type { SamplePast } from './sampleDialIns.js';
-import { sectionFound, sectionPicture } from './sampleSections.js';
+import { facePicture, sectionFound, sectionPicture } from './sampleSections.js';
 
 /** Every so manyth butt coupon was cut, and of those without a mark behind more; the newest two are still to be measured. */
 const cutEvery = 14;
@@ -61,8 +62,13 @@ async function seedSections(
     i % (draft.back === 'none' ? cutColdEvery : cutEvery) === 0 || i >= butts.length - leftToMeasure;
   const cut = butts.filter(isCut);
   for (const [index, { id, sample }] of cut.entries()) {
-    const photoId = await seedPhoto(manager, files, id, sample, random);
-    if (index >= cut.length - leftToMeasure) continue;
+    const section = { subject: 'section', sent: await sectionPicture(sample, random) } as const;
+    const photoId = await seedPhoto(manager, files, id, sample, section);
+    if (index >= cut.length - leftToMeasure) {
+      const face = { subject: 'face', sent: await facePicture(sample, random) } as const;
+      await seedPhoto(manager, files, id, sample, face);
+      continue;
+    }
     const { weldedAt } = sample.draft;
     await manager.insert(CouponTestEntity, {
       id: uuid({ msecs: Date.parse(weldedAt) }),
@@ -72,6 +78,7 @@ async function seedSections(
       result: 'holds',
       remark: 'drawn sample, not a photo',
       doneAt: weldedAt,
+      photoIds: [],
       doneBy: 'maren',
       recordedAt: weldedAt,
       withdrawnAt: null,
@@ -85,16 +92,15 @@ async function seedPhoto(
   files: PhotoFiles,
   couponId: string,
   sample: SampleCoupon,
-  random: RandomStream,
+  { subject, sent }: { subject: Photo['subject']; sent: Buffer },
 ): Promise<string> {
-  const sent = await sectionPicture(sample, random);
   const picture = await cleanPicture(sent);
   await files.keep(picture);
   const id = uuid({ msecs: Date.parse(sample.draft.weldedAt) });
   const { hash, type, widthPx, heightPx, bytes } = picture;
   await manager.insert(PhotoEntity, {
     ...{ id, couponId, hash, type, widthPx, heightPx },
-    subject: 'section',
+    subject,
     sentHash: hashOf(sent),
     bytes: bytes.length,
     addedAt: sample.draft.weldedAt,

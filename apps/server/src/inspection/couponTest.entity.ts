@@ -39,6 +39,9 @@ export class CouponTestEntity {
   @JoinColumn({ name: 'done_by', foreignKeyConstraintName: 'fk_coupon_test_done_by' })
   tester: Relation<PersonEntity>;
 
+  @Column('simple-json', { name: 'photo_ids' })
+  photoIds: string[];
+
   @Column('varchar', { name: 'recorded_at' })
   recordedAt: string;
 

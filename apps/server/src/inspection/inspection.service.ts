@@ -1,4 +1,4 @@
-import type { CouponTest, CouponTestDraft, FieldProblem, Person } from '@lone-heron/contract';
+import type { CouponTest, CouponTestDraft, Person } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { isDeepStrictEqual } from 'node:util';
 import { DataSource, IsNull, type EntityManager } from 'typeorm';
@@ -11,6 +11,8 @@ import { WriteQueue } from '../storage/writeQueue.js';
 import { Clock } from '../time/clock.js';
 import { CouponTestEntity } from './couponTest.entity.js';
 import { keepSection } from './keepSection.js';
+import { senseProblems } from './senseProblems.js';
+import { testDraftOf, testFromRow } from './testFromRow.js';
 
 @Injectable()
 export class InspectionService {
@@ -35,7 +37,7 @@ export class InspectionService {
     return this.writes.run(async (manager) => {
       const stored = await manager.findOneBy(CouponTestEntity, { id });
       if (stored !== null) {
-        if (stored.couponId === couponId && isDeepStrictEqual(draftOf(stored), draft))
+        if (stored.couponId === couponId && isDeepStrictEqual(testDraftOf(stored), draft))
           return testFromRow(stored);
         throw conflict(`Test ${id} is stored already with other content. A test is never overwritten.`);
       }
@@ -69,34 +71,9 @@ export class InspectionService {
   }
 }
 
-/** What a schema cannot see: that the photo is the coupon's, and that a reading is one the gauge can give. */
-async function requireSense(manager: EntityManager, coupon: CouponEntity, { detail }: CouponTestDraft) {
-  const problems: FieldProblem[] = [];
-  if (detail.kind === 'section' && detail.photoId !== null) {
-    const photo = await manager.findOneBy(PhotoEntity, { id: detail.photoId, couponId: coupon.id });
-    if (photo === null) {
-      problems.push({
-        field: 'detail.photoId',
-        given: detail.photoId,
-        allowed: 'the id of a photo of this coupon',
-      });
-    }
-  }
-  if (detail.kind === 'section' && !detail.isThrough && (detail.measured.depth?.mm ?? 0) <= 0) {
-    problems.push({
-      field: 'detail.measured.depth',
-      given: String(detail.measured.depth?.mm ?? 'nothing'),
-      allowed: 'a depth above 0 mm, where the melt did not come through',
-    });
-  }
-  if (detail.kind === 'pressure') {
-    for (const field of ['startBar', 'endBar'] as const) {
-      if (detail[field] > detail.gauge.fullScaleBar) {
-        const allowed = `up to ${detail.gauge.fullScaleBar} bar, the end of the dial`;
-        problems.push({ field: `detail.${field}`, given: String(detail[field]), allowed });
-      }
-    }
-  }
+async function requireSense(manager: EntityManager, coupon: CouponEntity, draft: CouponTestDraft) {
+  const photos = await manager.findBy(PhotoEntity, { couponId: coupon.id });
+  const problems = senseProblems(draft, new Set(photos.map(({ id }) => id)));
   if (problems.length > 0) throw refused(problems);
 }
 
@@ -104,13 +81,4 @@ async function requireTest(manager: EntityManager, id: string): Promise<CouponTe
   const row = await manager.findOneBy(CouponTestEntity, { id });
   if (row === null) throw notFound('test', id);
   return row;
-}
-
-function draftOf({ detail, result, remark, doneAt }: CouponTestEntity): CouponTestDraft {
-  return { detail, result, remark, doneAt };
-}
-
-function testFromRow(row: CouponTestEntity): CouponTest {
-  const { id, couponId, doneBy, recordedAt, withdrawnAt } = row;
-  return { ...draftOf(row), id, couponId, doneBy, recordedAt, withdrawnAt };
 }

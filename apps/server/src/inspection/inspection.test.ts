@@ -17,6 +17,7 @@ const test = (detail: object, changes: object = {}) => ({
   result: 'holds',
   remark: '',
   doneAt: '2026-11-24T11:00:00.000Z',
+  photoIds: [],
   ...changes,
 });
 const write = (draft: object, id = newId()) =>
@@ -30,6 +31,15 @@ const section = (mm: number, changes: object = {}) => ({
   isThrough: false,
   measured: { depth: { mm, giveMm: 0.05 } },
   photoId: null,
+  ...changes,
+});
+const tint = (changes: object = {}) => ({
+  kind: 'tint',
+  photoId: newId(),
+  left: 'blue',
+  right: 'gold',
+  offset: { mm: -0.4, giveMm: 0.05 },
+  widths: { straw: { mm: 6, giveMm: 0.1 } },
   ...changes,
 });
 const pressure = (changes: object = {}) => ({
@@ -72,8 +82,10 @@ describe('a test', () => {
     [section(0), 'a depth above 0 mm'],
     [section(1, { measured: {} }), 'a depth above 0 mm'],
     [section(1, { photoId: newId() }), 'a photo of this coupon'],
+    [tint(), 'a photo of this coupon'],
+    [tint({ widths: { straw: { mm: -1, giveMm: 0 } } }), '0 to 100'],
     [{ kind: 'bend', side: 'root', angleDeg: 270, mandrelMm: 6, brokeAt: 'inWeld' }, '0 to 180'],
-    [{ kind: 'licked' }, 'of the kind look, section'],
+    [{ kind: 'licked' }, 'of the kind look, section, tint'],
   ])('that cannot be is refused: %j', async (detail, allowed) => {
     const { body } = (await write(test(detail)).expect(422)) as { body: Problem };
     expect(JSON.stringify(body.errors)).toContain(allowed);

@@ -2,9 +2,8 @@ import { createHash } from 'node:crypto';
 import { existsSync } from 'node:fs';
 import { mkdir, open, rename } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
-import { photoTypes, type Photo } from '@lone-heron/contract';
+import { photoTypes, type FieldProblem, type Photo } from '@lone-heron/contract';
 import sharp from 'sharp';
-import { refused } from '../http/problem.js';
 
 /** A picture as it is kept: upright, without what else a camera writes into it. */
 export interface CleanPicture {
@@ -13,6 +12,13 @@ export interface CleanPicture {
   readonly type: Photo['type'];
   readonly widthPx: number;
   readonly heightPx: number;
+}
+
+/** Bytes that are no picture that is taken in. */
+export class UnreadablePicture extends Error {
+  constructor(readonly problem: FieldProblem) {
+    super(`${problem.field} is ${problem.given}; allowed is ${problem.allowed}`);
+  }
 }
 
 /** Longest side of a small picture, pixels. */
@@ -26,7 +32,9 @@ const isTaken = (format: string | undefined): format is keyof typeof types =>
 
 /**
  * Reads a picture by its content, whatever its name or type said: turned upright, with place, camera and all other
- * hidden data left out. A broken, disguised or foreign file is refused with the reason.
+ * hidden data left out.
+ *
+ * @throws UnreadablePicture for a broken, disguised or foreign file, with the reason
  */
 export async function cleanPicture(sent: Buffer): Promise<CleanPicture> {
   const picture = sharp(sent, { failOn: 'error', limitInputPixels: mostPixels });
@@ -52,9 +60,8 @@ function refusePicture(error: unknown): never {
 }
 
 function refusal(given: string) {
-  return refused([
-    { field: 'photo', given, allowed: `a whole picture of the type ${photoTypes.join(', ')}` },
-  ]);
+  const allowed = `a whole picture of the type ${photoTypes.join(', ')}`;
+  return new UnreadablePicture({ field: 'photo', given, allowed });
 }
 
 /** SHA-256, hex. */

@@ -3,11 +3,11 @@ import { Injectable } from '@nestjs/common';
 import { DataSource, IsNull } from 'typeorm';
 import { ChangesService } from '../changes/changes.service.js';
 import { requireCoupon } from '../coupons/requireCoupon.js';
-import { conflict, notFound } from '../http/problem.js';
+import { conflict, notFound, refused } from '../http/problem.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { Clock } from '../time/clock.js';
 import { PhotoEntity } from './photo.entity.js';
-import { cleanPicture, hashOf, PhotoFiles } from './photoFiles.js';
+import { cleanPicture, hashOf, PhotoFiles, UnreadablePicture } from './photoFiles.js';
 
 /** A stored file to answer with. */
 export interface StoredPicture {
@@ -41,7 +41,7 @@ export class PhotosService {
     const stored = await manager.findOneBy(PhotoEntity, { id });
     if (stored !== null) return sameSave(stored, couponId, sentHash);
     await requireCoupon(manager, couponId);
-    const picture = await cleanPicture(sent);
+    const picture = await cleanPicture(sent).catch(refuseUnreadable);
     await this.files.keep(picture);
     const { hash, type, widthPx, heightPx, bytes } = picture;
     return this.writes.run(async (manager) => {
@@ -83,6 +83,11 @@ export class PhotosService {
       ? { path: this.files.smallPathOf(hash), type: 'image/webp' }
       : { path: this.files.pathOf(hash), type: row.type };
   }
+}
+
+function refuseUnreadable(fault: unknown): never {
+  if (fault instanceof UnreadablePicture) throw refused([fault.problem]);
+  throw fault;
 }
 
 function sameSave(row: PhotoEntity, couponId: string, sentHash: string): Photo {

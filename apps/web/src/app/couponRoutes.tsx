@@ -39,6 +39,10 @@ export const couponRoutes: RouteObject[] = [
     lazy: async () => ({ Component: (await import('../coupons/tests/PressureScreen.js')).PressureScreen }),
   },
   {
+    path: 'coupons/:id/tint',
+    lazy: async () => ({ Component: (await import('../coupons/tint/TintScreen.js')).TintScreen }),
+  },
+  {
     path: 'coupons/:id/measure',
     lazy: async () => ({ Component: (await import('../coupons/measure/MeasureScreen.js')).MeasureScreen }),
   },

@@ -11,3 +11,7 @@ export {
 export { traceFusionLine, type FusionLine, type TraceTask } from './traceFusionLine.js';
 export { fusionLineReadings, type FusionLineReadings } from './fusionLineReadings.js';
 export { generatedSection, type DrawnSection, type SectionToDraw } from './generatedSection.js';
+export type { ColourPicture } from './ColourPicture.js';
+export { seamColours, type SeamColour } from './seamColour.js';
+export { measureTint, type TintFound, type TintTask } from './measureTint.js';
+export { cardMm, generatedFace, type DrawnFace, type FaceToDraw } from './generatedFace.js';

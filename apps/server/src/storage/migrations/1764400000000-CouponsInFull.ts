@@ -58,6 +58,7 @@ const couponTest = new Table({
     long('remark'),
     text('done_at'),
     text('done_by'),
+    long('photo_ids'),
     text('recorded_at'),
     text('withdrawn_at', true),
   ],

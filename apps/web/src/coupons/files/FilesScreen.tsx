@@ -1,10 +1,12 @@
 import {
   couponFileFormats,
   largestCouponFile,
-  readFormats,
+  filedNouns,
   type FilePreview,
   type FileRow,
-  type ReadFormat,
+  type FileStored,
+  type FiledNoun,
+  type CouponFileFormat,
 } from '@lone-heron/contract';
 import { Download, FileUp } from 'lucide-react';
 import { useState } from 'react';
@@ -65,7 +67,7 @@ function Out() {
 /** A file that was chosen, and what would become of it. */
 interface Chosen {
   readonly file: File;
-  readonly format: ReadFormat;
+  readonly format: CouponFileFormat;
 }
 
 function In() {
@@ -78,14 +80,15 @@ function In() {
     resetStore();
     reset();
     setChosen(null);
-    const format = readFormats.find((each) => file.name.toLowerCase().endsWith(`.${each}`));
+    const format = couponFileFormats.find((each) => file.name.toLowerCase().endsWith(`.${each}`));
     if (format === undefined) {
-      setFault(`${file.name} is read as no format; allowed is a name that ends in .csv or .json.`);
+      setFault(`${file.name} is read as no format; allowed is a name that ends in .csv, .json or .zip.`);
       return;
     }
-    if (file.size > largestCouponFile) {
+    const largest = largestCouponFile[format];
+    if (file.size > largest) {
       setFault(
-        `${file.name} has ${Math.ceil(file.size / 1024 / 1024)} MB; up to ${largestCouponFile / 1024 / 1024} MB is read.`,
+        `${file.name} has ${Math.ceil(file.size / 1024 / 1024)} MB; up to ${largest / 1024 / 1024} MB is read.`,
       );
       return;
     }
@@ -97,7 +100,7 @@ function In() {
     if (chosen === null || shown === undefined) return;
     const { data } = await store({ ...chosen, hash: shown.hash });
     if (data === undefined) return;
-    toast(`${data.stored} coupons were stored.`);
+    toast(storedInWords(data));
     setChosen(null);
     reset();
   };
@@ -105,8 +108,8 @@ function In() {
     <section className="sheet flex flex-col gap-3 px-5 py-4" aria-label="In">
       <h2 className="text-lg font-semibold">In</h2>
       <p>
-        CSV with a head, or our JSON. Decimal points or commas, dates as ISO 8601. You see what becomes of
-        every row, and nothing is stored before you say so.
+        CSV with a head, our JSON, or our ZIP with photos and tests. Decimal points or commas, dates as ISO
+        8601. You see what becomes of every row, and nothing is stored before you say so.
       </p>
       {person?.role !== 'lead' && (
         <p className="text-soft">Reading a file in is for a lead who is signed in.</p>
@@ -132,6 +135,23 @@ function In() {
   );
 }
 
+/** “2 coupons, 1 photo”: how many of each, those there are none of left out. */
+function wordsOfCounts(counts: Readonly<Record<FiledNoun, number>>): string {
+  return filedNouns
+    .filter((noun) => counts[noun] > 0)
+    .map((noun) => `${counts[noun]} ${noun}${counts[noun] === 1 ? '' : 's'}`)
+    .join(', ');
+}
+
+function countInWords(rows: readonly FileRow[]): string {
+  const of = (noun: FiledNoun) => rows.filter((row) => row.of === noun).length;
+  return wordsOfCounts({ coupon: of('coupon'), photo: of('photo'), test: of('test') });
+}
+
+function storedInWords({ coupons, photos, tests }: FileStored): string {
+  return `Stored: ${wordsOfCounts({ coupon: coupons, photo: photos, test: tests })}.`;
+}
+
 /** Where a file is chosen or dropped. */
 function DropPlace({ name, onFile }: { name: string | null; onFile: (file: File) => void }) {
   return (
@@ -148,7 +168,7 @@ function DropPlace({ name, onFile }: { name: string | null; onFile: (file: File)
       {name ?? 'Choose a file, or drop it here'}
       <input
         type="file"
-        accept=".csv,.json"
+        accept=".csv,.json,.zip"
         className="sr-only"
         onChange={(event) => {
           const [file] = event.target.files ?? [];
@@ -174,12 +194,12 @@ const rowsShown = 200;
 /** What would become of the file: what is wrong first, since that is what somebody must see. */
 function Shown({ shown, isStoring, onConfirm, onLeave }: ShownProps) {
   const of = (standing: FileRow['standing']) => shown.rows.filter((row) => row.standing === standing);
-  const fresh = of('new').length;
+  const fresh = of('new');
   return (
     <>
       <p className="text-lg" role="status">
-        <strong>{fresh} to be added</strong>, {of('duplicate').length} here already, {of('wrong').length}{' '}
-        wrong and left out.
+        <strong>{fresh.length === 0 ? 'Nothing' : countInWords(fresh)} to be added</strong>,{' '}
+        {of('duplicate').length} here already, {of('wrong').length} wrong and left out.
       </p>
       {shown.unknownColumns.length > 0 && (
         <p>Columns that nobody knows are left out: {shown.unknownColumns.join(', ')}.</p>
@@ -194,10 +214,10 @@ function Shown({ shown, isStoring, onConfirm, onLeave }: ShownProps) {
         <button
           type="button"
           className="btn touch-always btn-primary"
-          disabled={fresh === 0 || isStoring}
+          disabled={fresh.length === 0 || isStoring}
           onClick={onConfirm}
         >
-          {isStoring ? 'Storing' : `Store ${fresh} coupons`}
+          {isStoring ? 'Storing' : `Store ${countInWords(fresh)}`}
         </button>
       </div>
     </>
@@ -215,15 +235,15 @@ function Rows({ standing, rows }: { standing: FileRow['standing']; rows: readonl
         <thead>
           <tr>
             <th scope="col">Row</th>
-            <th scope="col">Coupon</th>
+            <th scope="col">What</th>
             <th scope="col">Why</th>
           </tr>
         </thead>
         <tbody>
-          {rows.slice(0, rowsShown).map(({ row, words, reasons }) => (
-            <tr key={row}>
+          {rows.slice(0, rowsShown).map(({ of, row, words, reasons }) => (
+            <tr key={`${of} ${row}`}>
               <th scope="row" className="tabular-nums">
-                {row}
+                {of === 'coupon' ? row : `${of} ${row}`}
               </th>
               <td>{words}</td>
               <td className={standing === 'wrong' ? 'fault' : ''}>{reasons.join('; ')}</td>

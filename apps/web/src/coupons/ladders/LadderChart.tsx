@@ -1,50 +1,67 @@
 import type { LadderAxis } from '@lone-heron/contract';
-import { useCallback } from 'react';
+import { useCallback, useState } from 'react';
 import { LineChart, type ChartInk } from '../../shared/chart/LineChart.js';
+import { PickField } from '../../shared/form/PickField.js';
+import { ladderCurves, type LadderCurve } from './ladderCurves.js';
 import { knobUnits } from './ladderKnobs.js';
 import type { LadderSays } from './ladderSays.js';
 
-/** Points of the curve. */
-const curvePoints = 41;
+interface LadderChartProps {
+  axes: readonly LadderAxis[];
+  says: LadderSays;
+}
 
-/** Depth over the one knob of a ladder: the curve with its doubt, and what each coupon allows. */
-export default function LadderChart({ axis, says }: { axis: LadderAxis; says: LadderSays }) {
-  const optionOf = useCallback((ink: ChartInk) => chartOption(axis, says, ink), [axis, says]);
+/** Depth over a knob of a ladder: its curves with their doubt, and what each coupon allows. */
+export default function LadderChart({ axes, says }: LadderChartProps) {
+  const [picked, setPicked] = useState('0');
+  const across = Number(picked);
+  const optionOf = useCallback((ink: ChartInk) => chartOption(axes, across, says, ink), [axes, across, says]);
   return (
-    <LineChart
-      label="Depth over the knob, with its doubt and the coupons; the answer stands in words beside it"
-      className="h-72 w-full"
-      optionOf={optionOf}
-    />
+    <>
+      {axes.length > 1 && (
+        <div className="max-w-56">
+          <PickField
+            label="Depth over"
+            value={picked}
+            choices={axes.map(({ knob }, i) => ({ value: String(i), label: knobUnits[knob].name }))}
+            onPick={setPicked}
+          />
+        </div>
+      )}
+      <LineChart
+        label="Depth over the knob, with its doubt and the coupons; the answer stands in words beside it"
+        className="h-72 w-full"
+        optionOf={optionOf}
+      />
+      {axes.length > 2 && (
+        <p className="text-sm text-soft">
+          The third knob stands in the middle of what is tried; the coupons are drawn wherever it stood.
+        </p>
+      )}
+    </>
   );
 }
 
+/** Lines that are told apart without colour. */
+const dashes = ['solid', 'dashed'] as const;
+
 function chartOption(
-  { knob, values }: LadderAxis,
+  axes: readonly LadderAxis[],
+  across: number,
   { answer, points }: LadderSays,
   { token, text }: ChartInk,
 ) {
-  const { name, unit, perSi } = knobUnits[knob];
+  const curves = ladderCurves(axes, across, answer.depthAt);
+  const { name, unit, perSi } = knobUnits[axes[across]?.knob ?? 'power'];
+  const values = axes[across]?.values ?? [];
   const [least, most] = [Math.min(...values), Math.max(...values)];
-  const curve = Array.from({ length: curvePoints }, (_, i) => {
-    const value = least * (most / least) ** (i / (curvePoints - 1));
-    const { depth, low, high } = answer.depthAt([value]);
-    return { at: value * perSi, depth: depth * 1000, low: low * 1000, high: high * 1000 };
-  });
-  const tallest = Math.max(...curve.map(({ high }) => high)) * 1.6;
+  const tallest = Math.max(...curves.flatMap((curve) => curve.points.map(({ high }) => high))) * 1.6;
   const axis = {
     type: 'value' as const,
     axisLabel: text,
     nameTextStyle: text,
     splitLine: { lineStyle: { color: token('--color-base-300') } },
   };
-  const line = (data: number[][], style: object) => ({
-    type: 'line' as const,
-    showSymbol: false,
-    silent: true,
-    data,
-    ...style,
-  });
   return {
     animation: false,
     textStyle: text,
@@ -59,33 +76,91 @@ function chartOption(
     },
     yAxis: { ...axis, name: 'Depth, mm', min: 0, max: Math.ceil(tallest * 10) / 10 },
     series: [
-      line(
-        curve.map(({ at, low }) => [at, low]),
-        { stack: 'doubt', lineStyle: { width: 0 } },
-      ),
-      line(
-        curve.map(({ at, low, high }) => [at, high - low]),
-        { stack: 'doubt', lineStyle: { width: 0 }, areaStyle: { color: token('--melt-hot'), opacity: 0.35 } },
-      ),
-      line(
-        curve.map(({ at, depth }) => [at, depth]),
-        { lineStyle: { color: token('--melt-edge'), width: 3 } },
-      ),
-      ...points.map(({ values: [value = least], low, high }) =>
-        line(
-          [
-            [value * perSi, Math.min(low * 1000, tallest)],
-            [value * perSi, Math.min(high * 1000, tallest)],
-          ],
-          {
-            showSymbol: true,
-            symbol: 'rect',
-            symbolSize: [12, 3],
-            lineStyle: { color: token('--soft-ink'), width: 2, opacity: 0.6 },
-            itemStyle: { color: token('--soft-ink') },
-          },
+      ...curves.flatMap((curve, i) => curveSeries(curve, i, curves, { token, text })),
+      ...points.map(({ values: placed, low, high }) =>
+        couponMark(
+          (placed[across] ?? least) * perSi,
+          [low, high].map((depth) => Math.min(depth * 1000, tallest)),
+          token,
         ),
       ),
     ],
   };
+}
+
+const line = (data: number[][], style: object) => ({
+  type: 'line' as const,
+  showSymbol: false,
+  silent: true,
+  data,
+  ...style,
+});
+
+/** A curve over its doubt; where there are more than one, with its name in its middle. */
+function curveSeries(
+  { name, points }: LadderCurve,
+  index: number,
+  curves: readonly LadderCurve[],
+  { token, text }: ChartInk,
+) {
+  const stack = `doubt ${index}`;
+  return [
+    line(
+      points.map(({ at, low }) => [at, low]),
+      { stack, lineStyle: { width: 0 } },
+    ),
+    line(
+      points.map(({ at, low, high }) => [at, high - low]),
+      {
+        stack,
+        lineStyle: { width: 0 },
+        areaStyle: { color: token('--melt-hot'), opacity: 0.35 / curves.length },
+      },
+    ),
+    line(
+      points.map(({ at, depth }) => [at, depth]),
+      {
+        lineStyle: { color: token('--melt-edge'), width: 3, type: dashes[index] },
+        // Above the upper and below the lower one, so that the names keep apart.
+        markPoint: {
+          silent: true,
+          symbolSize: 0,
+          data: name === '' ? [] : [{ coord: middleOf(points), name }],
+          label: {
+            ...text,
+            formatter: name,
+            position: isUpper(curves, index) ? 'top' : 'bottom',
+            distance: 10,
+          },
+        },
+      },
+    ),
+  ];
+}
+
+/** What a coupon allows, as an upright bar. */
+function couponMark(at: number, [low = 0, high = 0]: readonly number[], token: ChartInk['token']) {
+  return line(
+    [
+      [at, low],
+      [at, high],
+    ],
+    {
+      showSymbol: true,
+      symbol: 'rect',
+      symbolSize: [12, 3],
+      lineStyle: { color: token('--soft-ink'), width: 2, opacity: 0.6 },
+      itemStyle: { color: token('--soft-ink') },
+    },
+  );
+}
+
+function middleOf(curve: LadderCurve['points']): number[] {
+  const { at = 0, depth = 0 } = curve[Math.floor(curve.length / 2)] ?? {};
+  return [at, depth];
+}
+
+function isUpper(curves: readonly LadderCurve[], index: number): boolean {
+  const heights = curves.map(({ points }) => middleOf(points)[1] ?? 0);
+  return heights[index] === Math.max(...heights);
 }

@@ -171,7 +171,6 @@ function CuttingList({ ladder, machine, coupons, done }: CuttingListProps) {
 
 /** What the coupons say so far, knob by knob, and whether it is settled. */
 function Said({ ladder, says }: { ladder: Ladder; says: LadderSays }) {
-  const [axis] = ladder.axes;
   return (
     <section className="sheet flex flex-col gap-2 px-5 py-3" aria-label="What it says">
       <p className="text-xl font-semibold" role="status">
@@ -180,11 +179,9 @@ function Said({ ladder, says }: { ladder: Ladder; says: LadderSays }) {
       {says.answer.knobs.map((knob, i) => (
         <p key={ladder.axes[i]?.knob}>{answerInWords(ladder, i, knob)}</p>
       ))}
-      {axis !== undefined && ladder.axes.length === 1 && (
-        <Suspense fallback={<Loading what="the chart" />}>
-          <LadderChart axis={axis} says={says} />
-        </Suspense>
-      )}
+      <Suspense fallback={<Loading what="the chart" />}>
+        <LadderChart axes={ladder.axes} says={says} />
+      </Suspense>
       <p className="text-sm text-soft">
         By these coupons alone, without what the model believes. Settled means that the interval which holds
         four times in five excludes no effect, or lies within 5 % of none. Slips say nothing; a timed pace is

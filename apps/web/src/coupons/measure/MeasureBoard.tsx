@@ -1,6 +1,6 @@
 import type { Photo } from '@lone-heron/contract';
 import type { PicturePoint } from '@lone-heron/core';
-import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
 import { pictureAddress } from '../../shared/api/photosApi.js';
 import { Loupe } from './Loupe.js';
 import { allTools, type MeasureTool, type ToolName } from './measureTools.js';
@@ -21,10 +21,12 @@ interface MeasureBoardProps {
   onPlace: (point: PicturePoint) => void;
   /** @param isFirst whether the drag, or the press of a key, begins with it */
   onMove: (held: Held, point: PicturePoint, isFirst: boolean) => void;
+  /** What else is drawn on the picture, in its pixels. */
+  children?: ReactNode;
 }
 
 /** The photo with everything that is placed on it; a press places the next point, a point can be dragged or nudged. */
-export function MeasureBoard({ photo, placed, active, zoom, onPlace, onMove }: MeasureBoardProps) {
+export function MeasureBoard({ photo, placed, active, zoom, onPlace, onMove, children }: MeasureBoardProps) {
   const svg = useRef<SVGSVGElement>(null);
   const dragged = useRef<{ held: Held; hasMoved: boolean } | null>(null);
   const [under, setUnder] = useState<PicturePoint | null>(null);
@@ -78,6 +80,7 @@ export function MeasureBoard({ photo, placed, active, zoom, onPlace, onMove }: M
             onMove={onMove}
           />
         ))}
+        {children}
       </svg>
       {under !== null && <Loupe photo={photo} at={under} isLeft={under.x > widthPx / 2} />}
     </div>

@@ -7,16 +7,9 @@ import {
 } from '@lone-heron/contract';
 import type { PictureReading } from '@lone-heron/core';
 import { useMemo, useState } from 'react';
-import { useNavigate, useParams, useSearchParams } from 'react-router';
-import { useCouponQuery } from '../../shared/api/inspectionApi.js';
-import { pictureAddress, usePhotosQuery } from '../../shared/api/photosApi.js';
-import { PickField } from '../../shared/form/PickField.js';
+import { useNavigate } from 'react-router';
 import { useKey } from '../../shared/keys/useKey.js';
-import { LoadFailed } from '../../shared/LoadFailed.js';
-import { Loading } from '../../shared/Loading.js';
-import { PageHeader } from '../../shared/PageHeader.js';
 import { readTyped } from '../../shared/words/readTyped.js';
-import { AddPhotos } from '../sheet/AddPhotos.js';
 import { TestEnd } from '../tests/AddTest.js';
 import { SectionPrepared, useSectionPreparation, type SectionPreparation } from '../tests/SectionPrepared.js';
 import { sectionFields } from '../tests/testFields.js';
@@ -34,61 +27,22 @@ import {
   scaleOf,
   type Placed,
 } from './placed.js';
+import { PickedPhoto } from './PickedPhoto.js';
+import { PictureZoom } from './PictureZoom.js';
 import { ToolPanel } from './ToolPanel.js';
 import { usePlaced } from './usePlaced.js';
 import { useTrace } from './useTrace.js';
 
 /** Lengths measured on a photo of a section: scale, face, points or a traced line, and into the record. */
 export function MeasureScreen() {
-  const { id = '' } = useParams();
-  const [search, setSearch] = useSearchParams();
-  const { data: coupon, error, refetch } = useCouponQuery(id);
-  const { data: photos } = usePhotosQuery(id);
-  if (error !== undefined) return <LoadFailed what="the coupon" error={error} retry={refetch} />;
-  if (coupon === undefined || photos === undefined) return <Loading what="the coupon" />;
-  const photo =
-    photos.find((each) => each.id === search.get('photo')) ??
-    photos.find(({ subject }) => subject === 'section') ??
-    null;
   return (
-    <div className="mx-auto flex max-w-[1500px] flex-col gap-3 px-4 py-3 sm:px-6">
-      <PageHeader
-        title={`Section of coupon ${coupon.number}`}
-        back={{ to: `/coupons/${coupon.id}`, name: `coupon ${coupon.number}` }}
-      />
-      {photo === null ? (
-        <section className="sheet flex flex-col gap-3 p-6">
-          <p className="text-lg">
-            No photo of a section yet. Take it square on, with the whole thickness sharp and a ruler or the
-            sheet itself to set the scale by.
-          </p>
-          <AddPhotos couponId={coupon.id} subject="section" />
-        </section>
-      ) : (
-        <>
-          {photos.length > 1 && (
-            <nav className="flex gap-2" aria-label="Photos of this coupon">
-              {photos.map((each) => (
-                <button
-                  key={each.id}
-                  type="button"
-                  aria-pressed={each.id === photo.id}
-                  className={`rounded-box border-2 p-0.5 ${each.id === photo.id ? 'border-primary' : 'border-base-300'}`}
-                  onClick={() => setSearch({ photo: each.id }, { replace: true })}
-                >
-                  <img
-                    src={pictureAddress(each.hash, 'small')}
-                    alt={`Measure on photo ${each.subject}`}
-                    className="h-12 w-16 object-cover"
-                  />
-                </button>
-              ))}
-            </nav>
-          )}
-          <Measuring key={photo.id} coupon={coupon} photo={photo} />
-        </>
-      )}
-    </div>
+    <PickedPhoto
+      subject="section"
+      title="Section"
+      wanted="No photo of a section yet. Take it square on, with the whole thickness sharp and a ruler or the sheet itself to set the scale by."
+    >
+      {(coupon, photo) => <Measuring key={photo.id} coupon={coupon} photo={photo} />}
+    </PickedPhoto>
   );
 }
 
@@ -96,7 +50,7 @@ function Measuring({ coupon, photo }: { coupon: Coupon; photo: Photo }) {
   const thicknessMm = coupon.joint.firstThicknessMm;
   const { placed, set, undo } = usePlaced(photo.id, String(thicknessMm));
   const [active, setActive] = useState<ToolName | null>('scale');
-  const [zoom, setZoom] = useState<'1' | '2' | '4'>('1');
+  const [zoom, setZoom] = useState(1);
   const knownLength = readTyped(placed.knownLength, sectionFields.depth.quantity);
   const lengthMm = 'value' in knownLength ? knownLength.value : null;
   const { scale, fault } = scaleOf(placed, lengthMm);
@@ -123,7 +77,7 @@ function Measuring({ coupon, photo }: { coupon: Coupon; photo: Photo }) {
           photo={photo}
           placed={placed}
           active={allTools.find(({ name }) => name === active) ?? null}
-          zoom={Number(zoom)}
+          zoom={zoom}
           onMove={move}
           onPlace={(point) => {
             if (active === null) return;
@@ -132,18 +86,7 @@ function Measuring({ coupon, photo }: { coupon: Coupon; photo: Photo }) {
             if (isPlaced(next, active)) setActive(after(active));
           }}
         />
-        <div className="w-40">
-          <PickField
-            label="Picture"
-            value={zoom}
-            choices={[
-              { value: '1', label: 'as wide as here' },
-              { value: '2', label: 'twice as large' },
-              { value: '4', label: 'four times' },
-            ]}
-            onPick={setZoom}
-          />
-        </div>
+        <PictureZoom zoom={zoom} onZoom={setZoom} />
       </div>
       <div className="lg:row-span-2">
         <ToolPanel

@@ -11,7 +11,7 @@ export interface MeasureTool {
   readonly points: readonly string[];
   readonly reading: Reading | null;
 }
-export type ToolName = 'scale' | 'face' | SectionMeasure;
+export type ToolName = 'scale' | 'face' | 'white' | 'seam' | SectionMeasure;
 
 const readings: Readonly<Record<SectionMeasure, readonly [Reading, ...string[]]>> = {
   depth: ['belowFace', 'the deepest point of the melt'],
@@ -28,9 +28,28 @@ const readings: Readonly<Record<SectionMeasure, readonly [Reading, ...string[]]>
   misalignment: ['acrossFace', 'the face of the left sheet', 'the face of the right sheet'],
 };
 
+const scaleTool: MeasureTool = {
+  name: 'scale',
+  label: 'Scale',
+  points: ['one end of the known length', 'the other end'],
+  reading: null,
+};
+
+/** What a reading of colours asks. */
+export const tintTools: readonly MeasureTool[] = [
+  { name: 'white', label: 'White', points: ['something white or grey: paper, a card'], reading: null },
+  {
+    name: 'seam',
+    label: 'Joint’s line',
+    points: ['the joint’s line where the seam begins', 'where it ends'],
+    reading: null,
+  },
+  scaleTool,
+];
+
 /** Scale and face first: everything else is read by them. */
 export const setTools: readonly MeasureTool[] = [
-  { name: 'scale', label: 'Scale', points: ['one end of the known length', 'the other end'], reading: null },
+  scaleTool,
   {
     name: 'face',
     label: 'Face of the sheet',
@@ -46,4 +65,4 @@ export const measureToolList: readonly (MeasureTool & { readonly name: SectionMe
   return { name, label: sentenceStart(sectionRanges[name].quantity), points, reading };
 });
 
-export const allTools: readonly MeasureTool[] = [...setTools, ...measureToolList];
+export const allTools: readonly MeasureTool[] = [...new Set([...setTools, ...measureToolList, ...tintTools])];

@@ -1,9 +1,8 @@
 import type { PhotoSubject } from '@lone-heron/contract';
-import { useState } from 'react';
-import { useAddPhotoMutation } from '../../shared/api/photosApi.js';
-import { problemOf } from '../../shared/api/problemOf.js';
-import { PhotosTaken, type TakenPhoto } from '../../shared/couponForm/PhotosTaken.js';
+import { PhotosTaken } from '../../shared/couponForm/PhotosTaken.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
+import { PhotoFaults } from './PhotoFaults.js';
+import { useSendPhotos } from './useSendPhotos.js';
 
 interface AddPhotosProps {
   couponId: string;
@@ -11,49 +10,30 @@ interface AddPhotosProps {
   subject?: PhotoSubject;
 }
 
-/** Photos are chosen, said what they show, and then sent one by one; one that is refused stays with its reason. */
+/** Photos are chosen, said what they show, and then sent. */
 export function AddPhotos({ couponId, subject = 'face' }: AddPhotosProps) {
-  const [taken, setTaken] = useState<readonly TakenPhoto[]>([]);
-  const [faults, setFaults] = useState<readonly string[]>([]);
-  const [add, { isLoading }] = useAddPhotoMutation();
+  const { taken, setTaken, faults, isSending, send } = useSendPhotos(couponId);
   const person = usePersonAtDesk();
-  const send = async () => {
-    const left: TakenPhoto[] = [];
-    const said: string[] = [];
-    for (const photo of taken) {
-      const { id, subject, picture } = photo;
-      const { error } = await add({ id, couponId, subject, picture });
-      if (error === undefined) continue;
-      left.push(photo);
-      said.push(`${picture.name}: ${problemOf(error).message}`);
-    }
-    setTaken(left);
-    setFaults(said);
-  };
   return (
     <div className="flex flex-col gap-2">
       <PhotosTaken photos={taken} subject={subject} onChange={setTaken} />
-      {faults.map((fault) => (
-        <p key={fault} role="alert" className="fault text-sm">
-          {fault}
-        </p>
-      ))}
+      <PhotoFaults faults={faults} />
       {taken.length > 0 && (
         <button
           type="button"
           className="btn touch-always self-start btn-primary"
-          disabled={isLoading || person === null}
+          disabled={isSending || person === null}
           onClick={() => void send()}
         >
-          {sendWords(isLoading, person !== null, taken.length)}
+          {sendWords(isSending, person !== null, taken.length)}
         </button>
       )}
     </div>
   );
 }
 
-function sendWords(isLoading: boolean, isSignedIn: boolean, count: number): string {
+function sendWords(isSending: boolean, isSignedIn: boolean, count: number): string {
   if (!isSignedIn) return 'Sign in to keep them';
-  if (isLoading) return 'Sending';
+  if (isSending) return 'Sending';
   return count === 1 ? 'Keep this photo' : `Keep these ${count} photos`;
 }

@@ -75,6 +75,11 @@ function OpenPhoto({ photo, onClose }: { photo: Photo; onClose: () => void }) {
         <Link className="btn touch btn-primary" to={`/coupons/${photo.couponId}/measure?photo=${photo.id}`}>
           Measure on it
         </Link>
+        {photo.subject === 'face' && (
+          <Link className="btn touch" to={`/coupons/${photo.couponId}/tint?photo=${photo.id}`}>
+            Read its colours
+          </Link>
+        )}
         <button
           type="button"
           className="btn touch btn-ghost"

@@ -1,21 +1,25 @@
-import type { Coupon, TestDetail, TestKind, TestResult } from '@lone-heron/contract';
+import type { Coupon, TestDetail, TestResult } from '@lone-heron/contract';
 import { testResults } from '@lone-heron/contract';
 import { useState, type ReactNode, type SyntheticEvent } from 'react';
 import { toast } from 'sonner';
 import { v7 as uuid } from 'uuid';
 import { useWriteTestMutation } from '../../shared/api/inspectionApi.js';
+import { PhotosTaken } from '../../shared/couponForm/PhotosTaken.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { SaveButton } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { Modal } from '../../shared/Modal.js';
+import { PhotoFaults } from '../sheet/PhotoFaults.js';
+import { useSendPhotos } from '../sheet/useSendPhotos.js';
 import { PlainTest } from './PlainTest.js';
 import { SectionTest } from './SectionTest.js';
+import type { PlainTestKind } from './testForms.js';
 import { resultWords, testWords } from './testWords.js';
 
 interface AddTestProps {
-  kind: Exclude<TestKind, 'pressure'>;
+  kind: PlainTestKind | 'section';
   coupon: Coupon;
   onClose: () => void;
 }
@@ -52,10 +56,18 @@ export function TestEnd({ coupon, detail, onStored, children }: TestEndProps) {
   const [remark, setRemark] = useState('');
   const person = usePersonAtDesk();
   const [write, { isLoading, error }] = useWriteTestMutation();
+  const photos = useSendPhotos(coupon.id);
+  const [photoIds, setPhotoIds] = useState<readonly string[]>([]);
+  const isSaving = isLoading || photos.isSending;
   const save = async (event: SyntheticEvent) => {
     event.preventDefault();
-    if (detail === null || result === null || person === null || isLoading) return;
-    const draft = { detail, result, remark: remark.trim(), doneAt };
+    if (detail === null || result === null || person === null || isSaving) return;
+    // Photos first: the test is written down once everything that shows it is stored.
+    const { stored, areAllStored } = await photos.send();
+    const shown = [...photoIds, ...stored];
+    setPhotoIds(shown);
+    if (!areAllStored) return;
+    const draft = { detail, result, remark: remark.trim(), doneAt, photoIds: shown };
     const answer = await write({ id, couponId: coupon.id, draft });
     if (answer.error !== undefined) return;
     toast(`${testWords[detail.kind].name} of coupon ${coupon.number} is written down.`);
@@ -80,13 +92,18 @@ export function TestEnd({ coupon, detail, onStored, children }: TestEndProps) {
           ))}
         </div>
       </fieldset>
+      <fieldset>
+        <legend className="mb-1 font-medium">What shows it</legend>
+        <PhotosTaken photos={photos.taken} subject="test" onChange={photos.setTaken} />
+        <PhotoFaults faults={photos.faults} />
+      </fieldset>
       <TextField label="Remark" text={remark} longest={500} onType={setRemark} />
       <WhoDidIt label="Tested by" />
       <Failure error={error} />
       <SaveButton
         name="Write it down"
         isReady={detail !== null && result !== null && person !== null}
-        isSaving={isLoading}
+        isSaving={isSaving}
       />
     </form>
   );

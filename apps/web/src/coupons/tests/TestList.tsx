@@ -1,4 +1,4 @@
-import { testKinds, type Coupon, type CouponTest, type Person, type TestKind } from '@lone-heron/contract';
+import { testKinds, type Coupon, type CouponTest, type Person } from '@lone-heron/contract';
 import { Check, CircleHelp, Trash2, X } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -8,16 +8,18 @@ import {
   useTestsQuery,
   useWithdrawTestMutation,
 } from '../../shared/api/inspectionApi.js';
+import { pictureAddress, usePhotosQuery } from '../../shared/api/photosApi.js';
 import { problemOf } from '../../shared/api/problemOf.js';
 import { LoadFailed } from '../../shared/LoadFailed.js';
 import { shownMoment } from '../../shared/words/moments.js';
 import { AddTest } from './AddTest.js';
+import { isPaged, type PlainTestKind } from './testForms.js';
 import { foundInWords, resultWords, testWords } from './testWords.js';
 
 /** What was tested and what it came to, and a button for each test there is. */
 export function TestList({ coupon, people }: { coupon: Coupon; people: readonly Person[] }) {
   const { data: tests = [], error, refetch } = useTestsQuery(coupon.id);
-  const [adding, setAdding] = useState<Exclude<TestKind, 'pressure'> | null>(null);
+  const [adding, setAdding] = useState<PlainTestKind | 'section' | null>(null);
   return (
     <section className="sheet flex flex-col gap-2 px-5 py-3" aria-label="Tests">
       <h2 className="font-semibold">Tests</h2>
@@ -35,8 +37,13 @@ export function TestList({ coupon, people }: { coupon: Coupon; people: readonly 
       {coupon.withdrawnAt === null && (
         <div className="flex flex-wrap gap-1.5" role="group" aria-label="Add a test">
           {testKinds.map((kind) =>
-            kind === 'pressure' ? (
-              <Link key={kind} className="btn touch" to={`/coupons/${coupon.id}/pressure`}>
+            isPaged(kind) ? (
+              <Link
+                key={kind}
+                className="btn touch"
+                title={testWords[kind].what}
+                to={`/coupons/${coupon.id}/${kind}`}
+              >
                 {testWords[kind].name}
               </Link>
             ) : (
@@ -55,6 +62,26 @@ export function TestList({ coupon, people }: { coupon: Coupon; people: readonly 
       )}
       {adding !== null && <AddTest kind={adding} coupon={coupon} onClose={() => setAdding(null)} />}
     </section>
+  );
+}
+
+/** What shows what a test came to; one that was taken away since is left out. */
+function TestPhotos({ test: { couponId, photoIds } }: { test: CouponTest }) {
+  const { data: photos = [] } = usePhotosQuery(couponId);
+  const mine = photos.filter(({ id }) => photoIds.includes(id));
+  if (mine.length === 0) return null;
+  return (
+    <p className="flex flex-wrap gap-1.5 py-1">
+      {mine.map(({ id, hash }) => (
+        <a key={id} href={pictureAddress(hash)} target="_blank" rel="noreferrer">
+          <img
+            src={pictureAddress(hash, 'small')}
+            alt="Photo of the test, whole in a page of its own"
+            className="size-14 rounded object-cover"
+          />
+        </a>
+      ))}
+    </p>
   );
 }
 
@@ -82,6 +109,7 @@ function TestLine({ test, who }: { test: CouponTest; who: string }) {
           <strong>{name}</strong> {resultWords[test.result]}
         </p>
         <p className="text-sm">{foundInWords(test.detail)}</p>
+        <TestPhotos test={test} />
         <p className="text-sm text-soft">
           {who} {shownMoment(test.doneAt, new Date())}
           {test.remark !== '' && ` · “${test.remark}”`}

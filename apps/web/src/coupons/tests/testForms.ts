@@ -10,8 +10,12 @@ import { lookWords } from '../../shared/words/looks.js';
 import { figureFields } from './testFields.js';
 import { brokeWords, leakWords } from './testWords.js';
 
+/** Tests that have a page of their own. */
+export type PagedTestKind = 'tint' | 'pressure';
+export const isPaged = (kind: TestKind): kind is PagedTestKind => kind === 'tint' || kind === 'pressure';
+
 /** Tests whose form is a few figures and a few choices. */
-export type PlainTestKind = Exclude<TestKind, 'section' | 'pressure'>;
+export type PlainTestKind = Exclude<TestKind, 'section' | PagedTestKind>;
 
 /** One of a few. */
 interface PickedField {

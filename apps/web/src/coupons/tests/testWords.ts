@@ -1,11 +1,13 @@
 import type { BrokeAt, PressureMedium, TestDetail, TestKind, TestResult } from '@lone-heron/contract';
 import { figure } from '../../shared/words/figures.js';
 import { lookWords } from '../../shared/words/looks.js';
+import { colourWords } from '../../shared/words/signs.js';
 
 /** Each test by the name the shop gives it, with what it is good for. */
 export const testWords: Readonly<Record<TestKind, { name: string; what: string }>> = {
   look: { name: 'Look', what: 'face and back under slanting light' },
   section: { name: 'Section', what: 'cut, ground, etched: depth, width, throat' },
+  tint: { name: 'Colour', what: 'read off a photo of the face: gas cover, aim, heat' },
   bend: { name: 'Bend', what: 'over a mandrel, face or root outside' },
   hammer: { name: 'Hammer', what: 'until it breaks, or does not' },
   vice: { name: 'Vice', what: 'bent by hand in the vice' },
@@ -44,6 +46,8 @@ export function foundInWords(detail: TestDetail): string {
       return `back ${lookWords[detail.back].short}${detail.faults === '' ? '' : `; ${detail.faults}`}`;
     case 'section':
       return sectionInWords(detail);
+    case 'tint':
+      return tintInWords(detail);
     case 'bend':
       return `${detail.side} outside, ${figure(detail.angleDeg, 0)}° over ${figure(detail.mandrelMm, 1)} mm: ${brokeWords[detail.brokeAt]}`;
     case 'hammer':
@@ -61,6 +65,18 @@ export function foundInWords(detail: TestDetail): string {
     case 'pressure':
       return `${mediumWords[detail.medium]}, ${figure(detail.startBar, 2)} to ${figure(detail.endBar, 2)} bar in ${figure(detail.heldMin, 1)} min, needle ${detail.needle}, ${leakWords[detail.leak]}`;
   }
+}
+
+function tintInWords({ left, right, offset }: Extract<TestDetail, { kind: 'tint' }>): string {
+  const colours = `${colourWords[left]} on the left, ${colourWords[right]} on the right`;
+  return offset === null ? colours : `${colours}; ${offsetInWords(offset)}`;
+}
+
+/** “heat 0.4 ±0.1 mm to the left”; in the middle where the offset is within twice its error. */
+function offsetInWords({ mm, giveMm }: { mm: number; giveMm: number }): string {
+  const size = `${figure(Math.abs(mm), 2)} ±${figure(giveMm, 2)} mm`;
+  if (Math.abs(mm) <= 2 * giveMm) return `heat in the middle (${size})`;
+  return `heat ${size} to the ${mm > 0 ? 'left' : 'right'}`;
 }
 
 function sectionInWords({ isThrough, measured }: Extract<TestDetail, { kind: 'section' }>): string {

@@ -1,10 +1,17 @@
 import { LineChart as EChartsLine } from 'echarts/charts';
-import { GridComponent, MarkLineComponent, TooltipComponent } from 'echarts/components';
+import { GridComponent, MarkLineComponent, MarkPointComponent, TooltipComponent } from 'echarts/components';
 import * as echarts from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { useEffect, useRef } from 'react';
 
-echarts.use([EChartsLine, GridComponent, MarkLineComponent, TooltipComponent, SVGRenderer]);
+echarts.use([
+  EChartsLine,
+  GridComponent,
+  MarkLineComponent,
+  MarkPointComponent,
+  TooltipComponent,
+  SVGRenderer,
+]);
 
 /** Colours and type of the theme, as a chart takes them. */
 export interface ChartInk {

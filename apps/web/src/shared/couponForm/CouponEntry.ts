@@ -1,4 +1,5 @@
-import { backLooks, handSlips, seamColours, type CouponDraft } from '@lone-heron/contract';
+import { backLooks, handSlips, type CouponDraft } from '@lone-heron/contract';
+import { seamColours } from '@lone-heron/core';
 import { z } from 'zod';
 
 /** A stretch of the run as it is typed. */

@@ -1,5 +1,5 @@
-import { backLooks, handSlips, seamColours, type BackLook, type SeamColour } from '@lone-heron/contract';
-import { faceSigns, weldingSigns } from '@lone-heron/core';
+import { backLooks, handSlips, type BackLook } from '@lone-heron/contract';
+import { faceSigns, seamColours, weldingSigns, type SeamColour } from '@lone-heron/core';
 import { TypedField } from '../form/TypedField.js';
 import { OutcomeMark } from '../OutcomeMark.js';
 import { PictureChoice } from '../PictureChoice.js';

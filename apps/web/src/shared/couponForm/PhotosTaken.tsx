@@ -18,7 +18,9 @@ interface PhotosTakenProps {
   onChange: (photos: readonly TakenPhoto[]) => void;
 }
 
-const subjects = photoSubjects.filter((subject) => subject !== 'test');
+/** What a photo may be said to show: one of a test is taken where the test is written down. */
+const subjectsWith = (subject: PhotoSubject) =>
+  photoSubjects.filter((each) => each !== 'test' || subject === 'test');
 
 /** Photos that go with a coupon when it is saved: from the camera of a phone, or from a file. */
 export function PhotosTaken({ photos, subject = 'face', onChange }: PhotosTakenProps) {
@@ -34,8 +36,18 @@ export function PhotosTaken({ photos, subject = 'face', onChange }: PhotosTakenP
     onChange([...photos, ...fitting.map((picture) => ({ id: uuid(), subject, picture }))]);
   };
   return (
-    <div className="flex flex-wrap items-center gap-3">
-      <label className="btn touch-always has-focus-visible:outline-3">
+    <div
+      className="flex flex-wrap items-center gap-3"
+      onDragOver={(event) => event.preventDefault()}
+      onDrop={(event) => {
+        event.preventDefault();
+        add([...event.dataTransfer.files]);
+      }}
+    >
+      <label
+        className="btn touch-always has-focus-visible:outline-3"
+        title="Choose or take one, or drop it here"
+      >
         <Camera className="size-5" aria-hidden="true" /> Add a photo
         <input
           type="file"
@@ -85,7 +97,7 @@ function Taken({ photo, onSubject, onRemove }: TakenProps) {
         value={photo.subject}
         onChange={(event) => onSubject(event.target.value as PhotoSubject)}
       >
-        {subjects.map((subject) => (
+        {subjectsWith(photo.subject).map((subject) => (
           <option key={subject} value={subject}>
             {photoSubjectWords[subject]}
           </option>

@@ -1,5 +1,5 @@
-import type { HandSlip, SeamColour } from '@lone-heron/contract';
-import type { FaceSign, WeldingSign } from '@lone-heron/core';
+import type { HandSlip } from '@lone-heron/contract';
+import type { FaceSign, SeamColour, WeldingSign } from '@lone-heron/core';
 
 /** What a face shows, in the words of the shop. */
 export const faceWords: Readonly<Record<FaceSign, string>> = {

@@ -1,0 +1,88 @@
+import type { FiledPhoto } from '@lone-heron/contract';
+import { In, type EntityManager } from 'typeorm';
+import { PersonEntity } from '../people/person.entity.js';
+import { PhotoEntity } from '../photos/photo.entity.js';
+import { cleanPicture, hashOf, UnreadablePicture, type CleanPicture } from '../photos/photoFiles.js';
+import type { Archive } from './readArchive.js';
+import type { JudgedRow } from './JudgedRow.js';
+
+/** A photo with its picture made clean, ready to be kept. */
+export interface NewPhoto {
+  readonly photo: FiledPhoto;
+  readonly picture: CleanPicture;
+  readonly sentHash: string;
+}
+
+/**
+ * Holds the photos of a file against what is stored.
+ *
+ * @param takeIn see {@link takingIn}
+ * @param coupons ids of the coupons that are stored or would be
+ */
+export async function judgePhotos(
+  manager: EntityManager,
+  { photos }: Archive,
+  takeIn: TakeIn,
+  coupons: ReadonlySet<string>,
+): Promise<readonly JudgedRow<NewPhoto>[]> {
+  const ids = photos.flatMap(({ record }) => (record === null ? [] : [record.id]));
+  const rows = await manager.findBy(PhotoEntity, { id: In(ids) });
+  const stored = new Map(rows.map((row) => [row.id, row]));
+  const people = new Set((await manager.find(PersonEntity)).map(({ id }) => id));
+  const judged: JudgedRow<NewPhoto>[] = [];
+  for (const [i, { record: photo, reasons }] of photos.entries()) {
+    const words = photo === null ? '' : `photo of ${photo.subject}, ${photo.widthPx} × ${photo.heightPx}`;
+    const row = { of: 'photo', row: i + 1, words } as const;
+    const wrong = (...why: string[]) =>
+      judged.push({ ...row, record: null, standing: 'wrong', reasons: why });
+    if (photo === null) {
+      wrong(...reasons);
+      continue;
+    }
+    const same = stored.get(photo.id);
+    if (same !== undefined) {
+      const isSame = same.couponId === photo.couponId && [same.hash, same.sentHash].includes(photo.hash);
+      if (isSame) judged.push({ ...row, record: null, standing: 'duplicate', reasons: ['is here already'] });
+      else wrong('id is that of another photo; a photo is never overwritten');
+      continue;
+    }
+    if (judged.some(({ record }) => record?.photo.id === photo.id)) {
+      judged.push({ ...row, record: null, standing: 'duplicate', reasons: ['stands twice in this file'] });
+      continue;
+    }
+    const taken = await takeIn(photo);
+    if (!coupons.has(photo.couponId)) wrong('its coupon is neither here nor in this file');
+    else if (!people.has(photo.addedBy))
+      wrong(`addedBy is “${photo.addedBy}”; allowed is a person of this shop`);
+    else if (typeof taken === 'string') wrong(taken);
+    else judged.push({ ...row, record: taken, standing: 'new', reasons: [] });
+  }
+  return judged;
+}
+
+/** The picture of a photo as it would be kept, or why it cannot be. */
+export type TakeIn = (photo: FiledPhoto) => Promise<NewPhoto | string>;
+
+/** Takes each picture of a file in once, however often it is asked for: making one clean takes a moment. */
+export function takingIn({ pictures }: Archive): TakeIn {
+  const taken = new Map<string, Promise<NewPhoto | string>>();
+  return (photo) => {
+    const before = taken.get(photo.id);
+    if (before !== undefined) return before;
+    const now = cleanlyTaken(photo, pictures.get(photo.hash));
+    taken.set(photo.id, now);
+    return now;
+  };
+}
+
+async function cleanlyTaken(photo: FiledPhoto, bytes: Uint8Array | undefined): Promise<NewPhoto | string> {
+  if (bytes === undefined) return 'its picture is not in this file';
+  const sent = Buffer.from(bytes);
+  if (hashOf(sent) !== photo.hash) return 'its picture is not the one that its hash names';
+  try {
+    return { photo, picture: await cleanPicture(sent), sentHash: photo.hash };
+  } catch (fault) {
+    if (fault instanceof UnreadablePicture) return fault.message;
+    throw fault;
+  }
+}

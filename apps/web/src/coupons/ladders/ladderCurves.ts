@@ -1,0 +1,61 @@
+import type { LadderAxis } from '@lone-heron/contract';
+import { figure } from '../../shared/words/figures.js';
+import { knobUnits } from './ladderKnobs.js';
+import type { LadderSays } from './ladderSays.js';
+
+/** Depth over one knob, with one standard deviation of it either way; the knob in its plain unit, depths in mm. */
+export interface LadderCurve {
+  /** Where a second knob stands for it; empty on a ladder of one. */
+  readonly name: string;
+  readonly points: readonly {
+    readonly at: number;
+    readonly depth: number;
+    readonly low: number;
+    readonly high: number;
+  }[];
+}
+
+/** Points of a curve. */
+const curvePoints = 41;
+
+/**
+ * The curves over one knob of a ladder: one, or one each for the least and the most of a second knob. A third knob
+ * stands in the middle of what the ladder tries.
+ *
+ * @param across which knob the curves run along
+ */
+export function ladderCurves(
+  axes: readonly LadderAxis[],
+  across: number,
+  depthAt: LadderSays['answer']['depthAt'],
+): readonly LadderCurve[] {
+  const middle = axes.map(({ values }) => Math.sqrt(Math.min(...values) * Math.max(...values)));
+  const by = axes.findIndex((_, i) => i !== across);
+  const along = (name: string, places: readonly number[]) => ({
+    name,
+    points: curveAlong(axes, across, places, depthAt),
+  });
+  const second = axes[by];
+  if (second === undefined) return [along('', middle)];
+  const { name, unit, perSi, decimals } = knobUnits[second.knob];
+  return [Math.min(...second.values), Math.max(...second.values)].map((value) =>
+    along(`${name} ${figure(value * perSi, decimals)} ${unit}`, middle.with(by, value)),
+  );
+}
+
+function curveAlong(
+  axes: readonly LadderAxis[],
+  across: number,
+  places: readonly number[],
+  depthAt: LadderSays['answer']['depthAt'],
+): LadderCurve['points'] {
+  const axis = axes[across];
+  if (axis === undefined) return [];
+  const [least, most] = [Math.min(...axis.values), Math.max(...axis.values)];
+  const { perSi } = knobUnits[axis.knob];
+  return Array.from({ length: curvePoints }, (_, i) => {
+    const value = least * (most / least) ** (i / (curvePoints - 1));
+    const { depth, low, high } = depthAt(places.with(across, value));
+    return { at: value * perSi, depth: depth * 1000, low: low * 1000, high: high * 1000 };
+  });
+}
