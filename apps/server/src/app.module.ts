@@ -10,6 +10,7 @@ import { HealthController } from './health/health.controller.js';
 import { UnknownPathController } from './http/unknownPath.controller.js';
 import { HouseModule } from './house/house.module.js';
 import { InspectionModule } from './inspection/inspection.module.js';
+import { CardsModule } from './cards/cards.module.js';
 import { LaddersModule } from './ladders/ladders.module.js';
 import { MachinesModule } from './machines/machines.module.js';
 import { OpticsModule } from './optics/optics.module.js';
@@ -57,6 +58,7 @@ export class AppModule {
         PhotosModule.inFolder(join(dirname(databaseFile), 'photos')),
         InspectionModule,
         CouponFilesModule,
+        CardsModule,
         LaddersModule,
         SupplyModule,
         ReadinessModule,

@@ -79,7 +79,7 @@ const shareOfThickness = (quantity: string, max: number) =>
   boundedNumber({ quantity, min: 0, max, unit: 'of the thickness' }).nullable();
 
 /** What a weld must show to be taken; null where the level does not ask. */
-const acceptanceSchema = z.strictObject(
+export const acceptanceSchema = z.strictObject(
   {
     name: shortText(40).min(1, { error: 'a name of up to 40 characters' }),
     leastReach: shareOfThickness('least depth', 1),

@@ -257,3 +257,27 @@ export {
 } from './ladder.js';
 export { couponEvidence, usualGunAngle } from './couponEvidence.js';
 export { beyondMachine } from './settingOnMachine.js';
+export { inspectionFound } from './inspectionFound.js';
+export {
+  cardContentSchema,
+  cardDraftSchema,
+  cardRanges,
+  cardSchema,
+  cardState,
+  cardStates,
+  isProven,
+  mostTags,
+  newestVersion,
+  versionInForce,
+  type Card,
+  type CardContent,
+  type CardDraft,
+  type CardProof,
+  type CardState,
+  type CardVerdict,
+  type CardVersion,
+} from './card.js';
+export { cardVerdicts, isSameJoint, proofDifferences } from './cardProof.js';
+export { findCards, shownVersion, type FoundCard, type FoundCards, type WantedJoint } from './findCards.js';
+export { adaptCard, carryCard, type CarriedCard, type LearnOfJob } from './carryCard.js';
+export { proposeCard } from './proposeCard.js';

@@ -426,6 +426,7 @@ export {
   type JobChange,
   type Remedy,
   aimFromBothSides,
+  matchDepth,
   suggestHolding,
   type HeldKnobs,
   easeOff,

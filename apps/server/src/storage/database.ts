@@ -5,6 +5,9 @@ import { CouponEntity } from '../coupons/coupon.entity.js';
 import { CouponEntryEntity } from '../coupons/couponEntry.entity.js';
 import { HouseSheetEntity } from '../house/houseSheet.entity.js';
 import { CouponTestEntity } from '../inspection/couponTest.entity.js';
+import { CardEntity } from '../cards/card.entity.js';
+import { CardProofEntity } from '../cards/cardProof.entity.js';
+import { CardVersionEntity } from '../cards/cardVersion.entity.js';
 import { LadderEntity } from '../ladders/ladder.entity.js';
 import { MachineEntity } from '../machines/machine.entity.js';
 import { MachineRevisionEntity } from '../machines/machineRevision.entity.js';
@@ -34,6 +37,9 @@ const entities = [
   CouponEntryEntity,
   PhotoEntity,
   CouponTestEntity,
+  CardEntity,
+  CardVersionEntity,
+  CardProofEntity,
   LadderEntity,
   SequenceEntity,
   DayEntity,

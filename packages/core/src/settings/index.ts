@@ -12,6 +12,7 @@ export { type SettingReasons } from './settingReasons.js';
 export { type Shortfall } from './findShortfall.js';
 export type { JobChange, Remedy } from './JobChange.js';
 export { aimFromBothSides } from './bothSides.js';
+export { matchDepth } from './matchDepth.js';
 export { suggestHolding, type HeldKnobs } from './suggestHolding.js';
 export { easeOff, type EasedOff } from './easeOff.js';
 export { finishLimits, finishNotes, type FinishLimit } from './finishLimits.js';

@@ -4,6 +4,7 @@ import { SignIn1764100000000 } from './1764100000000-SignIn.js';
 import { Readiness1764200000000 } from './1764200000000-Readiness.js';
 import { House1764300000000 } from './1764300000000-House.js';
 import { CouponsInFull1764400000000 } from './1764400000000-CouponsInFull.js';
+import { Cards1764500000000 } from './1764500000000-Cards.js';
 
 /** Every migration, oldest first. */
 export const migrations = [
@@ -13,4 +14,5 @@ export const migrations = [
   Readiness1764200000000,
   House1764300000000,
   CouponsInFull1764400000000,
+  Cards1764500000000,
 ];

@@ -1,4 +1,4 @@
-import type { Coupon } from '@lone-heron/contract';
+import { inspectionFound, type Coupon } from '@lone-heron/contract';
 import { judgeAcceptance, type AcceptanceCriterion, type CriterionVerdict } from '@lone-heron/core';
 import { Check, CircleDashed, X } from 'lucide-react';
 import { useState } from 'react';
@@ -6,7 +6,6 @@ import { Link } from 'react-router';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
 import { useTestsQuery } from '../../shared/api/inspectionApi.js';
 import { PickField } from '../../shared/form/PickField.js';
-import { inspectionFound } from './inspectionFound.js';
 
 const criterionWords: Readonly<Record<AcceptanceCriterion, string>> = {
   reach: 'Depth',

@@ -1,4 +1,5 @@
-import type { Coupon, CouponTest, TestDetail } from '@lone-heron/contract';
+import type { Coupon } from './coupon.js';
+import type { CouponTest, TestDetail } from './couponTest.js';
 import { inspectionFound } from './inspectionFound.js';
 
 const coupon = (back: Coupon['back']) =>

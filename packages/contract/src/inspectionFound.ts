@@ -1,11 +1,7 @@
-import {
-  coreJoint,
-  type Coupon,
-  type CouponTest,
-  type SectionReadings,
-  type TestDetail,
-} from '@lone-heron/contract';
 import { inMm, jointThermal, type InspectionFound } from '@lone-heron/core';
+import type { Coupon } from './coupon.js';
+import type { CouponTest, SectionReadings, TestDetail } from './couponTest.js';
+import { coreJoint } from './toCore.js';
 
 type Of<Kind extends TestDetail['kind']> = Extract<TestDetail, { kind: Kind }>;
 

@@ -1,0 +1,7 @@
+import { Module } from '@nestjs/common';
+import { MachinesModule } from '../machines/machines.module.js';
+import { CardsController } from './cards.controller.js';
+import { CardsService } from './cards.service.js';
+
+@Module({ imports: [MachinesModule], controllers: [CardsController], providers: [CardsService] })
+export class CardsModule {}

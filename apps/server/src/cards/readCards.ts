@@ -1,0 +1,106 @@
+import {
+  cardVerdicts,
+  type Card,
+  type CardVersion,
+  type Coupon,
+  type CouponTest,
+} from '@lone-heron/contract';
+import { In, IsNull, type EntityManager, type FindOptionsWhere } from 'typeorm';
+import { CouponEntity } from '../coupons/coupon.entity.js';
+import { couponFromRow } from '../coupons/couponRow.js';
+import { CouponTestEntity } from '../inspection/couponTest.entity.js';
+import { testFromRow } from '../inspection/testFromRow.js';
+import { CardEntity } from './card.entity.js';
+import { CardProofEntity } from './cardProof.entity.js';
+import { CardVersionEntity } from './cardVersion.entity.js';
+
+/** Cards with their versions, newest first, and what the coupons of each version show together. */
+export async function readCards(
+  manager: EntityManager,
+  where: FindOptionsWhere<CardEntity> = {},
+): Promise<Card[]> {
+  const cards = await manager.find(CardEntity, { where, order: { number: 'DESC' } });
+  const cardId = In(cards.map(({ id }) => id));
+  const versions = await manager.find(CardVersionEntity, { where: { cardId }, order: { version: 'DESC' } });
+  const proofs = await manager.find(CardProofEntity, { where: { cardId }, order: { addedAt: 'ASC' } });
+  const shown = await readShown(
+    manager,
+    proofs.map(({ couponId }) => couponId),
+  );
+  const ofCard = grouped(versions, (version) => version.cardId);
+  const ofVersion = grouped(proofs, (proof) => keyOf(proof));
+  return cards.map(({ id, number, retiredAt }) => ({
+    id,
+    number,
+    retiredAt,
+    versions: (ofCard.get(id) ?? []).map((version) =>
+      versionFrom(version, ofVersion.get(keyOf(version)) ?? [], shown),
+    ),
+  }));
+}
+
+/** A coupon with its tests. */
+interface Shown {
+  readonly coupon: Coupon;
+  readonly tests: readonly CouponTest[];
+}
+
+async function readShown(
+  manager: EntityManager,
+  couponIds: readonly string[],
+): Promise<ReadonlyMap<string, Shown>> {
+  const ids = In([...new Set(couponIds)]);
+  const coupons = await manager.find(CouponEntity, { where: { id: ids }, relations: { window: true } });
+  const tests = await manager.find(CouponTestEntity, {
+    where: { couponId: ids, withdrawnAt: IsNull() },
+    order: { doneAt: 'ASC', id: 'ASC' },
+  });
+  const ofCoupon = grouped(tests, ({ couponId }) => couponId);
+  return new Map(
+    coupons.map((row) => [
+      row.id,
+      { coupon: couponFromRow(row), tests: (ofCoupon.get(row.id) ?? []).map(testFromRow) },
+    ]),
+  );
+}
+
+function keyOf({ cardId, version }: { cardId: string; version: number }): string {
+  return `${cardId} ${version}`;
+}
+
+function versionFrom(
+  row: CardVersionEntity,
+  proofs: readonly CardProofEntity[],
+  shown: ReadonlyMap<string, Shown>,
+): CardVersion {
+  const { version, content, why, carriedFrom, madeAt, madeBy, signedAt, signedBy } = row;
+  const mine = proofs.flatMap((proof) => {
+    const each = shown.get(proof.couponId);
+    return each === undefined ? [] : [{ ...each, proof }];
+  });
+  return {
+    ...{ version, content, why, carriedFrom, madeAt, madeBy, signedAt, signedBy },
+    proofs: mine.map(({ coupon, proof: { couponId, addedAt, addedBy } }) => ({
+      couponId,
+      couponNumber: coupon.number,
+      addedAt,
+      addedBy,
+    })),
+    // A coupon that was taken back shows nothing any more.
+    verdicts: [
+      ...cardVerdicts(
+        content,
+        mine.filter(({ coupon }) => coupon.withdrawnAt === null),
+      ),
+    ],
+  };
+}
+
+function grouped<Row>(rows: readonly Row[], keyOfRow: (row: Row) => string): ReadonlyMap<string, Row[]> {
+  const groups = new Map<string, Row[]>();
+  for (const row of rows) {
+    const key = keyOfRow(row);
+    groups.set(key, [...(groups.get(key) ?? []), row]);
+  }
+  return groups;
+}
