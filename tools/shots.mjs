@@ -36,6 +36,7 @@ const shots = [
   { name: 'coupon', path: '/coupons', act: openCutCoupon },
   { name: 'coupon-measure', path: '/coupons', act: measureSection },
   { name: 'coupons-evidence', path: '/coupons/evidence' },
+  { name: 'card', path: '/cards?find=galley', act: openFirstCard },
   { name: 'ready', path: '/ready?machine=barrow', act: typeColdCoolant },
   { name: 'ready-phone', path: '/ready?machine=barrow', size: phone, theme: 'dusk' },
   { name: 'shop', path: '/shop' },
@@ -118,6 +119,11 @@ async function logHalfDone(page) {
 }
 
 /** The newest coupon that was cut and whose melt stopped well inside the sheet. */
+async function openFirstCard(page) {
+  await (await page.waitForSelector('main li a[href^="/cards/"]')).click();
+  await page.waitForSelector('section[aria-label="What proves it"]');
+}
+
 async function openCutCoupon(page) {
   await page.goto(`${address}/coupons/${await cutCoupon()}`, { waitUntil: 'networkidle0' });
 }

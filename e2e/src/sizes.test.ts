@@ -30,13 +30,11 @@ async function seriousFaults(page: CheckedPage, rules: string[] | null): Promise
     );
 }
 
-/** Waits for colours and places to arrive: on a slow machine a fade between themes is else measured half way. */
+/** Waits until every fade has ended: on a slow machine the colours of two themes are else measured half way. */
 async function stands(page: CheckedPage): Promise<void> {
   await page.evaluate(async () => {
-    const ending = document
-      .getAnimations()
-      .filter(({ effect }) => effect?.getComputedTiming().endTime !== Infinity);
-    await Promise.allSettled(ending.map(({ finished }) => finished));
+    const fades = document.getAnimations().filter((animation) => animation instanceof CSSTransition);
+    await Promise.allSettled(fades.map(({ finished }) => finished));
   });
 }
 
@@ -44,6 +42,7 @@ async function stands(page: CheckedPage): Promise<void> {
 const wholeKit = [
   'coupons',
   'coupons/cut',
+  'cards/signed',
   'ready?machine=barrow',
   'ready/scrap/bench',
   'dial',
@@ -77,6 +76,10 @@ const pages = [
   'coupons/ladders/new?from=cut',
   'optics',
   'cards',
+  'cards?find=304+1.2+butt',
+  'cards/signed',
+  'cards/signed/change',
+  'cards/signed/carry',
   'shop',
   'shop/supply',
   'shop/people',
@@ -90,9 +93,12 @@ const pages = [
   'shop/machines/barrow/safety',
 ];
 
-/** A page as it stands once its data has come; "cut" is the newest coupon that has a section and a photo of it. */
+/**
+ * A page as it stands once its data has come; "cut" is the newest coupon that has a section and a photo of it, and
+ * "signed" a card that is.
+ */
 async function show(page: CheckedPage, path: string): Promise<void> {
-  const address = path.replace(/\bcut\b/, await cutCoupon());
+  const address = path.replace(/\bcut\b/, await cutCoupon()).replace(/\bsigned\b/, await signedCard());
   await page.goto(`${heron.url}/${address}`, { waitUntil: 'networkidle0' });
   await page.waitForSelector('main h1, main h2');
 }
@@ -101,6 +107,14 @@ async function cutCoupon(): Promise<string> {
   const answer = await fetch(`${heron.url}/api/coupons?limit=200`);
   const { coupons } = (await answer.json()) as { coupons: { id: string; section: object | null }[] };
   return coupons.find(({ section }) => section !== null)?.id ?? 'none';
+}
+
+async function signedCard(): Promise<string> {
+  const cards = (await (await fetch(`${heron.url}/api/cards`)).json()) as {
+    id: string;
+    versions: { signedAt: string | null }[];
+  }[];
+  return cards.find(({ versions }) => versions[0]?.signedAt !== null)?.id ?? 'none';
 }
 
 /** How far a page reaches beyond its window, sideways. */

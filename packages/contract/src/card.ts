@@ -67,7 +67,7 @@ export const cardDraftSchema = z.strictObject(
 export type CardDraft = z.infer<typeof cardDraftSchema>;
 
 /** A coupon that was welded by a version. */
-export const cardProofSchema = z.strictObject({
+const cardProofSchema = z.strictObject({
   couponId: clientId,
   couponNumber: z.int().positive(),
   addedAt: moment,
@@ -76,7 +76,7 @@ export const cardProofSchema = z.strictObject({
 export type CardProof = z.infer<typeof cardProofSchema>;
 
 /** One thing the level asks, over all coupons of a version. */
-export const cardVerdictSchema = z.strictObject({
+const cardVerdictSchema = z.strictObject({
   criterion: oneOf(acceptanceCriteria),
   verdict: oneOf(['met', 'notMet', 'notTested']),
   asked: z.string(),
@@ -84,7 +84,7 @@ export const cardVerdictSchema = z.strictObject({
 });
 export type CardVerdict = z.infer<typeof cardVerdictSchema>;
 
-export const cardVersionSchema = z.strictObject({
+const cardVersionSchema = z.strictObject({
   ...cardDraftSchema.shape,
   version: z.int().positive(),
   madeAt: moment,

@@ -42,6 +42,8 @@ const weights = { sameFamily: 0.2, otherMetal: 3, cornerForCorner: 0.5, otherKin
 /** A gauge is within this of its sheet in every metal's own table, as a difference of logarithms. */
 const sameThickness = 0.07;
 const mostNearest = 3;
+/** A card further off than this helps only where there is none nearer. */
+const furthestNear = 4;
 
 /**
  * Finds cards by a joint said in a few words, by words of their names, tags and notes, or by both: "304 1.5 butt",
@@ -63,7 +65,8 @@ export function findCards(text: string, cards: readonly Card[]): FoundCards {
   const saysJoint =
     wanted.metal !== undefined || wanted.kind !== undefined || wanted.thicknessesMm.length > 0;
   const hasNoStrays = understood.unknown.length === 0;
-  const nearest = fitting.length === 0 && saysJoint && hasNoStrays ? found.slice(0, mostNearest) : [];
+  const near = found.filter(({ distance }, i) => i === 0 || distance < furthestNear);
+  const nearest = fitting.length === 0 && saysJoint && hasNoStrays ? near.slice(0, mostNearest) : [];
   return { fitting, nearest, wanted };
 }
 

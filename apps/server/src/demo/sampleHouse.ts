@@ -3,7 +3,7 @@ import type { EntityManager } from 'typeorm';
 import { HouseSheetEntity } from '../house/houseSheet.entity.js';
 
 /** What stands on the shelf of the sample workshop and lies in its drawer. */
-const sampleHouse: Pick<HouseContent, 'wire' | 'nozzles'> = {
+export const sampleHouse: Pick<HouseContent, 'wire' | 'nozzles'> = {
   wire: [
     { filler: '308L', diameterMm: 0.8, kilograms: 4.2, batch: 'R 118' },
     { filler: '308L', diameterMm: 1, kilograms: 0.9, batch: 'R 96' },

@@ -9,6 +9,7 @@ import { PersonEntity } from '../people/person.entity.js';
 import { hashPin } from '../people/pinHash.js';
 import { PhotoFiles } from '../photos/photoFiles.js';
 import { WriteQueue } from '../storage/writeQueue.js';
+import { seedCards } from './seedCards.js';
 import { seedCoupons } from './seedCoupons.js';
 import type { SamplePast } from './sampleDialIns.js';
 import { seedHouse } from './sampleHouse.js';
@@ -55,6 +56,7 @@ export function seedWorkshop(
     await seedMachines(manager, new Date(now - 130 * day).toISOString());
     await seedWindows(manager, now);
     await seedCoupons(manager, app.get(PhotoFiles), past, now);
+    await seedCards(manager);
     await seedReadiness(manager, now);
     await seedHouse(manager, new Date(now - 20 * day).toISOString());
     return true;

@@ -10,6 +10,7 @@ const dialKeys: Keys = [
   ['Page Up, Page Down', 'turn it ten steps'],
   ['[ ]', 'the way before, the way after'],
   ['P', 'what this joint asks before light'],
+  ['K', 'keep the setting on a card'],
   ['C', 'compare settings side by side'],
   ['L', 'log a coupon of what is dialled'],
   ['1 to 5', 'in the log: what the back looked like'],

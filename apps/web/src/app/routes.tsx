@@ -10,6 +10,7 @@ import { promises } from './stations.js';
 /** The pages of each station, by the first word of their address. */
 const stationRoutes: Readonly<Record<string, () => Promise<RouteObject[]>>> = {
   ready: async () => (await import('./readyRoutes.js')).readyRoutes,
+  cards: async () => (await import('./cardRoutes.js')).cardRoutes,
   coupons: async () => (await import('./couponRoutes.js')).couponRoutes,
   optics: async () => (await import('./opticsRoutes.js')).opticsRoutes,
   shop: async () => (await import('./shopRoutes.js')).shopRoutes,
@@ -40,7 +41,6 @@ function firstRoutes(): RouteObject[] {
       children: [
         { index: true, element: <Navigate to="/dial" replace /> },
         { path: 'dial', element: <DialScreen /> },
-        { path: 'cards', element: <NotYet station="Cards" promise={promises['/cards']} /> },
         { path: 'jobs', element: <NotYet station="Jobs" promise={promises['/jobs']} /> },
         { path: '*', element: <Lost /> },
       ],

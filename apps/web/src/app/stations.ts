@@ -13,6 +13,5 @@ export type StationPath = (typeof stations)[number]['path'];
 
 /** What each station that is not built yet will be. */
 export const promises = {
-  '/cards': 'Settings that worked, with the coupons that prove them, to find again and print for the wall.',
   '/jobs': 'A list of joints with lengths, in the order that spares nozzle, wire and gas changes.',
 } as const satisfies Partial<Record<StationPath, string>>;

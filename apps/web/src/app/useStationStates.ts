@@ -9,9 +9,10 @@ import { metalName } from '../shared/words/metalNames.js';
 import { figure } from '../shared/words/figures.js';
 import type { StationPath } from './stations.js';
 
-/** Fetched after the page: the days with the words for them, and the coupons. */
+/** Fetched after the page: the days with the words for them, the coupons and the cards. */
 const ReadyState = lazy(() => import('./ReadyState.js'));
 const CouponsState = lazy(() => import('./CouponsState.js'));
+const CardsState = lazy(() => import('./CardsState.js'));
 
 const notYet = 'to come';
 
@@ -32,7 +33,7 @@ export function useStationStates(): Readonly<Record<StationPath, ReactNode>> {
         ? 'say a joint'
         : `${shortMetal(metalName(said.joint.metal))} ${figure(said.joint.firstThicknessMm, 2)} ${jointKindWords[said.joint.kind].short}`,
     '/coupons': createElement(CouponsState),
-    '/cards': notYet,
+    '/cards': createElement(CardsState),
     '/jobs': notYet,
     '/optics': fitted === undefined ? '' : `window ${fitted.number}, ${fitted.couponCount} coupons`,
     '/shop': `${machines.length} ${machines.length === 1 ? 'machine' : 'machines'}`,

@@ -1,6 +1,7 @@
 import type { Machine } from '@lone-heron/contract';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
+import { useNavigate } from 'react-router';
 import { houseContent, useHouseQuery } from '../shared/api/houseApi.js';
 import { useMachinesQuery } from '../shared/api/heronApi.js';
 import { useKey } from '../shared/keys/useKey.js';
@@ -101,7 +102,9 @@ interface BenchProps {
 function Bench({ dial, outcome, machines, onLog }: BenchProps) {
   const [sheet, setSheet] = useState<SheetName | null>(null);
   const prepare = useLatest(() => setSheet('prepare'));
+  const keep = useLatest(useKeepOnCard(outcome));
   useKey('p', prepare);
+  useKey('k', keep);
   useKey('c', () => setSheet('compare'));
   const otherWay = (step: 1 | -1) =>
     void import('./nextAlternative.js').then(({ nextAlternative }) =>
@@ -126,11 +129,21 @@ function Bench({ dial, outcome, machines, onLog }: BenchProps) {
         <Caution suggested={outcome.suggested} />
       </Suspense>
       <Suspense fallback={<div className="h-28" />}>
-        <CouponRail said={outcome.said} onLog={onLog} onPrepare={prepare} />
+        <CouponRail said={outcome.said} onLog={onLog} onPrepare={prepare} onKeep={keep} />
         <DialSheets sheet={sheet} dial={dial} outcome={outcome} onClose={() => setSheet(null)} />
       </Suspense>
     </>
   );
+}
+
+/** Opens a new card with the setting as it stands. */
+function useKeepOnCard({ said, recorded }: DialOutcome) {
+  const navigate = useNavigate();
+  const { machine, joint } = said;
+  return () =>
+    void import('../shared/cards/newCardAddress.js').then(({ newCardAddress }) =>
+      navigate(newCardAddress({ machineId: machine.id, joint, setting: recorded, couponId: null })),
+    );
 }
 
 function OpenLog() {

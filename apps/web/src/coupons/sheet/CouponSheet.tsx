@@ -1,10 +1,11 @@
 import type { Coupon, Machine, Person } from '@lone-heron/contract';
-import { ArrowUpNarrowWide, Pencil, Trash2, Undo2 } from 'lucide-react';
+import { ArrowUpNarrowWide, Pencil, StickyNote, Trash2, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useMachinesQuery, usePeopleQuery } from '../../shared/api/heronApi.js';
 import { useRestoreCouponMutation } from '../../shared/api/couponsApi.js';
 import { useCouponQuery } from '../../shared/api/inspectionApi.js';
+import { newCardAddress } from '../../shared/cards/newCardAddress.js';
 import { couponMelt } from '../../shared/couponMelt.js';
 import { MiniSection } from '../../shared/drawing/MiniSection.js';
 import { LoadFailed } from '../../shared/LoadFailed.js';
@@ -50,6 +51,11 @@ function Sheet({ coupon, machine, machines, people }: SheetProps) {
         {!isOut && (
           <Link className="btn touch" to={`/coupons/ladders/new?from=${coupon.id}`}>
             <ArrowUpNarrowWide className="size-5" aria-hidden="true" /> Ladder from here
+          </Link>
+        )}
+        {!isOut && (
+          <Link className="btn touch" to={newCardAddress({ ...coupon, couponId: coupon.id })}>
+            <StickyNote className="size-5" aria-hidden="true" /> Make a card
           </Link>
         )}
         {!isOut && (

@@ -1,24 +1,11 @@
 import { inspectionFound, type Coupon } from '@lone-heron/contract';
-import { judgeAcceptance, type AcceptanceCriterion, type CriterionVerdict } from '@lone-heron/core';
-import { Check, CircleDashed, X } from 'lucide-react';
+import { judgeAcceptance, type CriterionVerdict } from '@lone-heron/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
 import { useTestsQuery } from '../../shared/api/inspectionApi.js';
+import { VerdictList } from '../../shared/acceptance/VerdictList.js';
 import { PickField } from '../../shared/form/PickField.js';
-
-const criterionWords: Readonly<Record<AcceptanceCriterion, string>> = {
-  reach: 'Depth',
-  undercut: 'Undercut',
-  crown: 'Crown',
-  misalignment: 'Out of line',
-  bend: 'Bend',
-  indication: 'Dye',
-  tight: 'Tight',
-};
-
-const verdictMarks = { met: Check, notMet: X, notTested: CircleDashed } as const;
-const verdictWords = { met: 'met', notMet: 'not met', notTested: 'not tested' } as const;
 
 /** A coupon held against one of the shop's levels, thing by thing. */
 export function Acceptance({ coupon }: { coupon: Coupon }) {
@@ -41,24 +28,7 @@ export function Acceptance({ coupon }: { coupon: Coupon }) {
           {wholeVerdict(verdicts)}
         </p>
       </div>
-      <ul className="flex flex-col divide-y divide-base-300">
-        {verdicts.map(({ criterion, verdict, asked, found }) => {
-          const Mark = verdictMarks[verdict];
-          return (
-            <li key={criterion} className="flex items-center gap-3 py-1.5">
-              <Mark
-                className={`size-5 shrink-0 ${verdict === 'notMet' ? 'text-error' : 'text-soft'}`}
-                aria-hidden="true"
-              />
-              <span className="grow leading-tight">
-                <strong>{criterionWords[criterion]}</strong> {verdictWords[verdict]}
-                <span className="block text-sm text-soft">asked: {asked}</span>
-              </span>
-              {verdict !== 'notTested' && <span className="text-right">{found}</span>}
-            </li>
-          );
-        })}
-      </ul>
+      <VerdictList verdicts={verdicts} />
       <p className="text-sm text-soft">
         The shop’s own levels, set under{' '}
         <Link className="underline" to="/shop/acceptance">

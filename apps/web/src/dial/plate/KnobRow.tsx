@@ -5,7 +5,7 @@ import { Lock, LockOpen, Minus, Plus, Undo2, type LucideIcon } from 'lucide-reac
 import { useId, useState, type KeyboardEvent } from 'react';
 import { depthChangeIn } from '../../shared/words/houseUnits.js';
 import { panelFigure, type PanelRow } from '../../shared/panel/panelKnobs.js';
-import { readTypedKnob, turnedBy } from './typedKnob.js';
+import { readTypedKnob, turnedBy } from '../../shared/panel/typedKnob.js';
 
 interface KnobRowProps {
   row: PanelRow;

@@ -5,7 +5,7 @@ import userEvent from '@testing-library/user-event';
 import { sampleMachine } from '../../testing/sampleMachine.js';
 import { KnobRow } from './KnobRow.js';
 import { behindPanel, panelFigure, panelRows, type PanelRow } from '../../shared/panel/panelKnobs.js';
-import { readTypedKnob, turnedBy } from './typedKnob.js';
+import { readTypedKnob, turnedBy } from '../../shared/panel/typedKnob.js';
 
 const setting: WeldSetting = {
   power: watt(870),

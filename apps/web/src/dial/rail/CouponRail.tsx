@@ -21,23 +21,30 @@ interface CouponRailProps {
   said: Said;
   onLog: () => void;
   onPrepare: () => void;
+  /** Begins a card with the setting. */
+  onKeep: () => void;
 }
 
 /** The last coupons of this joint, newest first, beside the way to prepare and to log the next. */
-function CouponRail({ said, onLog, onPrepare }: CouponRailProps) {
+function CouponRail({ said, onLog, onPrepare, onKeep }: CouponRailProps) {
   const { joint, machine } = said;
   const { data, error, refetch } = useCouponsQuery({ metal: joint.metal, machineId: machine.id, limit: 100 });
   const coupons = (data?.coupons ?? []).filter((coupon) => isSameJoint(coupon.joint, joint)).slice(0, shown);
   return (
     <section className="flex gap-3 overflow-x-auto pb-1" aria-label="Coupons of this joint">
-      <div className="flex w-56 shrink-0 flex-col justify-between gap-1.5 rounded-box border border-dashed border-primary p-1.5">
+      <div className="flex w-64 shrink-0 flex-col justify-between gap-1.5 rounded-box border border-dashed border-primary p-1.5">
         <button type="button" className="btn touch-always btn-primary" onClick={onLog}>
           <NotebookPen className="size-5" aria-hidden="true" /> Log coupon
           <kbd className="kbd text-base-content kbd-sm">L</kbd>
         </button>
-        <button type="button" className="btn touch btn-sm" onClick={onPrepare}>
-          Before light <kbd className="kbd kbd-xs">P</kbd>
-        </button>
+        <span className="grid grid-cols-2 gap-1.5">
+          <button type="button" className="btn touch px-1 btn-sm" onClick={onPrepare}>
+            Before light <kbd className="kbd kbd-xs">P</kbd>
+          </button>
+          <button type="button" className="btn touch px-1 btn-sm" onClick={onKeep}>
+            Keep it <kbd className="kbd kbd-xs">K</kbd>
+          </button>
+        </span>
       </div>
       {error !== undefined && <LoadFailed what="the coupons" error={error} retry={refetch} />}
       {data !== undefined && coupons.length === 0 && (

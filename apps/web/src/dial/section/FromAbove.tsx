@@ -3,7 +3,7 @@ import { useId, useRef } from 'react';
 import { useBoxSize } from '../../shared/drawing/useBoxSize.js';
 import type { DialOutcome } from '../dialOutcome.js';
 import { panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
-import { snapped, turnedBy } from '../plate/typedKnob.js';
+import { snapped, turnedBy } from '../../shared/panel/typedKnob.js';
 import type { Dial } from '../useDial.js';
 import { DragHandle } from './DragHandle.js';
 import { pathInWords } from './pathInWords.js';

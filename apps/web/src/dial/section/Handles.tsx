@@ -3,7 +3,7 @@ import { useRef } from 'react';
 import { lengthFigure } from '../../shared/words/houseUnits.js';
 import type { DialOutcome } from '../dialOutcome.js';
 import { panelFigure, panelRows, type PanelRow } from '../../shared/panel/panelKnobs.js';
-import { snapped, turnedBy } from '../plate/typedKnob.js';
+import { snapped, turnedBy } from '../../shared/panel/typedKnob.js';
 import type { Dial } from '../useDial.js';
 import { DragHandle } from './DragHandle.js';
 import type { SectionView } from './sectionView.js';

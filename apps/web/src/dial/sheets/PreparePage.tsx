@@ -1,19 +1,9 @@
-import { notInTheModel, preparation, type PreparationStep } from '@lone-heron/core';
+import { notInTheModel, preparation } from '@lone-heron/core';
 import { Printer } from 'lucide-react';
 import { Modal } from '../../shared/Modal.js';
+import { preparationWords } from '../../shared/words/preparation.js';
 import { jointInWords } from '../../shared/words/settingInWords.js';
 import type { DialOutcome } from '../dialOutcome.js';
-
-const names: Readonly<Record<PreparationStep['about'], string>> = {
-  clean: 'Clean',
-  edges: 'Edges',
-  fit: 'Fit',
-  tacks: 'Tacks',
-  hold: 'Hold',
-  backing: 'Backing',
-  gun: 'Gun',
-  wire: 'Wire',
-};
 
 /** What this joint asks before light, short, and what the figures leave out. */
 export function PreparePage({ outcome, onClose }: { outcome: DialOutcome; onClose: () => void }) {
@@ -25,7 +15,7 @@ export function PreparePage({ outcome, onClose }: { outcome: DialOutcome; onClos
       <ol className="flex flex-col gap-2">
         {preparation(job, conditions).map(({ about, words }) => (
           <li key={`${about} ${words}`} className="flex gap-3 leading-snug">
-            <strong className="w-16 shrink-0 font-semibold">{names[about]}</strong>
+            <strong className="w-16 shrink-0 font-semibold">{preparationWords[about]}</strong>
             <span>{words}</span>
           </li>
         ))}

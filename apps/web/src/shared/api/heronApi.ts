@@ -26,6 +26,7 @@ export const everything = [
   'Photo',
   'Test',
   'Ladder',
+  'Card',
 ] as const;
 
 /** What the server knows a page of ours by; a request that sends headers of its own sends this too. */

@@ -1,5 +1,5 @@
 import { describeFault, panelToSi, parseQuantity, siToPanel, type Dimension } from '@lone-heron/core';
-import { panelFigure, type PanelRow } from '../../shared/panel/panelKnobs.js';
+import { panelFigure, type PanelRow } from './panelKnobs.js';
 
 /** What was typed into a knob: a value in SI that the machine can take, or why not. */
 export type TypedKnob = { readonly value: number } | { readonly fault: string };

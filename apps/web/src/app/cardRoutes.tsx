@@ -1,0 +1,25 @@
+import type { RouteObject } from 'react-router';
+
+/** The pages of Cards, each fetched when asked for. */
+export const cardRoutes: RouteObject[] = [
+  {
+    path: 'cards',
+    lazy: async () => ({ Component: (await import('../cards/CardsScreen.js')).CardsScreen }),
+  },
+  {
+    path: 'cards/new',
+    lazy: async () => ({ Component: (await import('../cards/edit/NewCard.js')).NewCard }),
+  },
+  {
+    path: 'cards/:id',
+    lazy: async () => ({ Component: (await import('../cards/sheet/CardSheet.js')).CardSheet }),
+  },
+  {
+    path: 'cards/:id/change',
+    lazy: async () => ({ Component: (await import('../cards/edit/ChangeCard.js')).ChangeCard }),
+  },
+  {
+    path: 'cards/:id/carry',
+    lazy: async () => ({ Component: (await import('../cards/edit/CarryCard.js')).CarryCard }),
+  },
+];

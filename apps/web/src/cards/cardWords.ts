@@ -1,0 +1,24 @@
+import type { CardContent, CardState } from '@lone-heron/contract';
+import { nozzleWords } from '../shared/words/nozzles.js';
+import { figure, mmFigure } from '../shared/words/figures.js';
+
+/** How far a card is, in a word and in a sentence. */
+export const stateWords: Readonly<Record<CardState, { name: string; says: string }>> = {
+  draft: { name: 'draft', says: 'Not proven yet: weld it, test it, then it can be signed.' },
+  proven: { name: 'proven', says: 'Its tests meet everything its level asks. A lead can sign it.' },
+  signed: { name: 'signed', says: 'Proven and signed. A change makes the next version.' },
+  retired: { name: 'retired', says: 'Kept, and found no more.' },
+};
+
+export function nozzleInWords({ shape, isGrooved, boreMm }: CardContent['nozzle']): string {
+  return `${nozzleWords[shape]}${isGrooved ? ', grooved' : ''}, bore ${mmFigure(boreMm)}`;
+}
+
+export function focusInWords(focusMm: number): string {
+  if (focusMm === 0) return 'at the surface';
+  return `${mmFigure(Math.abs(focusMm))} ${focusMm > 0 ? 'above' : 'below'} the surface`;
+}
+
+export function gunInWords(gunAngleDeg: number): string {
+  return `${figure(gunAngleDeg, 0)}° from the sheet`;
+}

@@ -1,0 +1,173 @@
+import type { CardContent, HouseContent, Machine } from '@lone-heron/contract';
+import { nozzleShapes } from '@lone-heron/core';
+import { useState } from 'react';
+import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
+import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
+import { Failure } from '../../shared/form/Failure.js';
+import { PickField } from '../../shared/form/PickField.js';
+import { SaveButton } from '../../shared/form/SaveButton.js';
+import { TextField } from '../../shared/form/TextField.js';
+import { TypedField } from '../../shared/form/TypedField.js';
+import { nozzleWords } from '../../shared/words/nozzles.js';
+import { jointInWords } from '../../shared/words/settingInWords.js';
+import { cardFields, type CardField } from './cardFields.js';
+import { readCard, typedFrom, type TypedCard } from './typedCard.js';
+
+interface CardFormProps {
+  begin: CardContent;
+  machine: Machine;
+  house: HouseContent;
+  /** Whether what changed and why is asked for, and whether it must be said; null where nothing was before. */
+  why: 'asked' | 'wanted' | null;
+  saveName: string;
+  isSaving: boolean;
+  error: unknown;
+  onSave: (content: CardContent, why: string) => void;
+}
+
+/** A card being written: its name and numbers first, then what is fitted, technique, and what will prove it. */
+export function CardForm({ begin, machine, house, why, saveName, isSaving, error, onSave }: CardFormProps) {
+  const [typed, setTyped] = useState(() => typedFrom(begin));
+  const [reason, setReason] = useState('');
+  const person = usePersonAtDesk();
+  const read = readCard(typed, begin, machine, house.acceptance);
+  const type = (change: Partial<TypedCard>) => setTyped({ ...typed, ...change });
+  const isWhySaid = why !== 'wanted' || reason.trim() !== '';
+  return (
+    <form
+      className="flex flex-col gap-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (read.content !== null && person !== null && isWhySaid && !isSaving)
+          onSave(read.content, reason.trim());
+      }}
+    >
+      <p className="text-soft">
+        {jointInWords(begin.joint)}, on {machine.name}
+      </p>
+      <NameAndNumbers typed={typed} knobs={read.knobs} onType={type} />
+      <Fitted typed={typed} read={read.fields} onType={type} />
+      <section className="sheet flex flex-col gap-3 px-5 py-4" aria-label="Technique and proof">
+        <label className="flex flex-col gap-1">
+          <span className="text-sm font-medium">Technique</span>
+          <textarea
+            className="textarea w-full text-base"
+            rows={3}
+            maxLength={2000}
+            value={typed.notes}
+            onChange={(event) => type({ notes: event.target.value })}
+          />
+        </label>
+        <TextField
+          label="Tags, with commas between"
+          text={typed.tags}
+          longest={300}
+          onType={(tags) => type({ tags })}
+        />
+        <PickField
+          label="Proven once it meets"
+          value={typed.level}
+          choices={levelChoices(begin, house)}
+          onPick={(level) => type({ level })}
+        />
+        {why !== null && (
+          <TextField
+            label={`What changed and why${why === 'wanted' ? '' : ', if it needs saying'}`}
+            text={reason}
+            longest={300}
+            onType={setReason}
+          />
+        )}
+      </section>
+      <WhoDidIt label="Written by" />
+      <Failure error={error} />
+      <SaveButton
+        name={saveName}
+        isReady={read.content !== null && person !== null && isWhySaid}
+        isSaving={isSaving}
+      />
+    </form>
+  );
+}
+
+/** The shop's levels; the card's own stays on offer where the shop has taken it away since. */
+function levelChoices({ level }: CardContent, { acceptance }: HouseContent) {
+  const names = [...new Set([level.name, ...acceptance.map(({ name }) => name)])];
+  return names.map((value) => ({ value, label: value }));
+}
+
+interface NameAndNumbersProps {
+  typed: TypedCard;
+  knobs: ReturnType<typeof readCard>['knobs'];
+  onType: (change: Partial<TypedCard>) => void;
+}
+
+/** What it is called, and what is dialled in the order of the panel. */
+function NameAndNumbers({ typed, knobs, onType }: NameAndNumbersProps) {
+  return (
+    <section className="sheet flex flex-col gap-3 px-5 py-4" aria-label="Name and numbers">
+      <TextField
+        label="Name a stranger would find"
+        text={typed.name}
+        longest={80}
+        onType={(name) => onType({ name })}
+      />
+      <div className="grid grid-cols-2 items-start gap-3 sm:grid-cols-3">
+        {knobs.map(({ row, text, read }) => (
+          <TypedField
+            key={row.knob}
+            label={row.name}
+            unit={row.scale.unit}
+            text={text}
+            read={read}
+            onType={(next) => onType({ knobs: { ...typed.knobs, [row.knob]: next } })}
+          />
+        ))}
+      </div>
+    </section>
+  );
+}
+
+interface FittedProps {
+  typed: TypedCard;
+  read: ReturnType<typeof readCard>['fields'];
+  onType: (change: Partial<TypedCard>) => void;
+}
+
+/** Nozzle, focus and gun. */
+function Fitted({ typed, read, onType }: FittedProps) {
+  const field = (name: CardField, unit: string) => (
+    <TypedField
+      label={cardFields[name].label}
+      unit={unit}
+      text={typed.fields[name]}
+      read={read[name]}
+      onType={(text) => onType({ fields: { ...typed.fields, [name]: text } })}
+    />
+  );
+  return (
+    <section
+      className="sheet grid grid-cols-2 items-start gap-3 px-5 py-4 sm:grid-cols-3"
+      aria-label="Fitted"
+    >
+      <PickField
+        label="Nozzle"
+        value={typed.shape}
+        choices={nozzleShapes.map((value) => ({ value, label: nozzleWords[value] }))}
+        onPick={(shape) => onType({ shape })}
+      />
+      {field('boreMm', 'mm')}
+      <label className="flex min-h-12 items-center gap-3 self-end">
+        <input
+          type="checkbox"
+          className="checkbox"
+          checked={typed.isGrooved}
+          onChange={(event) => onType({ isGrooved: event.target.checked })}
+        />
+        Grooved for wire
+      </label>
+      {field('focusMm', 'mm')}
+      {field('gunAngleDeg', '°')}
+    </section>
+  );
+}

@@ -1,0 +1,64 @@
+import { proposeCard, type CardContent } from '@lone-heron/contract';
+import { useState } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import { v7 as uuid } from 'uuid';
+import { useAddProofMutation, useWriteCardMutation } from '../../shared/api/cardsApi.js';
+import { useMachinesQuery } from '../../shared/api/heronApi.js';
+import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
+import { readNewCardAddress } from '../../shared/cards/newCardAddress.js';
+import { Loading } from '../../shared/Loading.js';
+import { PageHeader } from '../../shared/PageHeader.js';
+import { proposedName } from '../proposedName.js';
+import { CardForm } from './CardForm.js';
+
+/** A card begun from a setting of Dial or from a coupon; the coupon proves it where its tests do. */
+export function NewCard() {
+  const [search] = useSearchParams();
+  const start = readNewCardAddress(search);
+  const { data: machines } = useMachinesQuery(undefined);
+  const { data: houseSheets } = useHouseQuery(undefined);
+  const [id] = useState(() => uuid());
+  const navigate = useNavigate();
+  const [write, { isLoading, error }] = useWriteCardMutation();
+  const [addProof] = useAddProofMutation();
+  if (machines === undefined || houseSheets === undefined) return <Loading what="the machine" />;
+  const machine = machines.find((each) => each.id === start?.machineId);
+  if (start === null || machine === undefined) return <NoStart />;
+  const house = houseContent(houseSheets);
+  const name = proposedName(start.joint, start.setting);
+  const save = async (content: CardContent) => {
+    const answer = await write({ id, version: 1, draft: { content, why: '', carriedFrom: null } });
+    if (answer.error !== undefined) return;
+    // A setting that was changed on the way is no more the coupon's: the card then begins without proof, and says so.
+    if (start.couponId !== null) await addProof({ id, version: 1, couponId: start.couponId });
+    void navigate(`/cards/${id}`);
+  };
+  return (
+    <div className="mx-auto flex max-w-4xl flex-col gap-3 px-4 py-3 sm:px-6">
+      <PageHeader title="New card" back={{ to: '/cards', name: 'cards' }} />
+      <CardForm
+        begin={proposeCard({ name, machine, house, joint: start.joint, setting: start.setting })}
+        machine={machine}
+        house={house}
+        why={null}
+        saveName="Make the card"
+        isSaving={isLoading}
+        error={error}
+        onSave={(content) => void save(content)}
+      />
+    </div>
+  );
+}
+
+function NoStart() {
+  return (
+    <div className="sheet m-6 flex flex-col items-start gap-3 p-6">
+      <p className="text-lg">
+        A card begins from a setting: keep one from Dial, or make a card from a coupon that came out right.
+      </p>
+      <Link className="btn touch-always btn-primary" to="/dial">
+        Go to Dial
+      </Link>
+    </div>
+  );
+}

@@ -1,0 +1,48 @@
+import { cardState, newestVersion, shownVersion, type Card } from '@lone-heron/contract';
+import { Link } from 'react-router';
+import { useMachinesQuery } from '../../shared/api/heronApi.js';
+import { MiniSection } from '../../shared/drawing/MiniSection.js';
+import { dialledInWords, jointInWords } from '../../shared/words/settingInWords.js';
+import { cardForecast, forecastMelt } from '../cardForecast.js';
+import { StateMark } from '../StateMark.js';
+
+const nothingLearned = () => null;
+
+/** A card in the list: its joint in small, its name, what is dialled and how far it is. */
+export function CardRow({ card }: { card: Card }) {
+  const { data: machines = [] } = useMachinesQuery(undefined);
+  const shown = shownVersion(card);
+  const { content } = shown;
+  const machine = machines.find(({ id }) => id === content.machineId);
+  const forecast = machine === undefined ? null : cardForecast(content, machine, nothingLearned);
+  const isChanging = newestVersion(card).version !== shown.version;
+  return (
+    <li>
+      <Link
+        to={`/cards/${card.id}`}
+        className="sheet flex h-full items-center gap-4 px-4 py-3 hover:border-primary"
+      >
+        <span className="w-24 shrink-0">
+          {forecast !== null && 'job' in forecast && (
+            <MiniSection
+              melt={forecastMelt(forecast)}
+              outcome={forecast.forecast.outcome}
+              className="h-14 w-full"
+            />
+          )}
+        </span>
+        <span className="min-w-0 grow leading-snug">
+          <span className="flex flex-wrap items-center gap-2">
+            <strong className="text-lg">{content.name}</strong>
+            <StateMark state={cardState(card)} />
+            {isChanging && <span className="text-sm text-soft">a change is being proven</span>}
+          </span>
+          <span className="block">
+            {jointInWords(content.joint)}, on {machine?.name ?? content.machineId}
+          </span>
+          <span className="block text-sm text-soft">{dialledInWords(content.setting)}</span>
+        </span>
+      </Link>
+    </li>
+  );
+}

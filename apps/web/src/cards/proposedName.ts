@@ -1,0 +1,8 @@
+import type { Joint, Setting } from '@lone-heron/contract';
+import { jointInWords } from '../shared/words/settingInWords.js';
+
+/** A name to begin with: the joint, and the wire where one is fed. */
+export function proposedName(joint: Joint, { pace }: Setting): string {
+  const wire = pace.by === 'wire' ? `, ${pace.wireDiameterMm.toFixed(1)} wire` : '';
+  return `${jointInWords(joint)}${wire}`.slice(0, 80);
+}

@@ -1,0 +1,95 @@
+import { cardState, isProven, newestVersion, type Card, type CardVersion } from '@lone-heron/contract';
+import { Archive, ArrowRightLeft, NotebookPen, Pencil, Signature } from 'lucide-react';
+import { useDispatch, useSelector } from 'react-redux';
+import { Link } from 'react-router';
+import { toast } from 'sonner';
+import { v7 as uuid } from 'uuid';
+import { useRetireCardMutation, useSignCardMutation } from '../../shared/api/cardsApi.js';
+import { emptyEntry } from '../../shared/couponForm/CouponEntry.js';
+import LogCoupon from '../../shared/couponForm/LogCoupon.js';
+import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
+import { Failure } from '../../shared/form/Failure.js';
+import { logOpened, selectOpenLog } from '../../shared/memory/couponDraftSlice.js';
+
+/** What can be done with a card: weld it, change it, carry it over, sign it, retire it. */
+export function CardActions({ card, shown }: { card: Card; shown: CardVersion }) {
+  const dispatch = useDispatch();
+  const openLog = useSelector(selectOpenLog);
+  const { machineId, joint, setting } = shown.content;
+  const log = () =>
+    dispatch(
+      logOpened({
+        ...{ id: uuid(), machineId, joint, setting },
+        weldedAt: new Date().toISOString(),
+        ...emptyEntry,
+      }),
+    );
+  return (
+    <section className="sheet flex flex-col gap-2 px-4 py-3 print:hidden" aria-label="What to do with it">
+      <div className="flex flex-wrap gap-2">
+        <button type="button" className="btn touch-always btn-primary" onClick={log}>
+          <NotebookPen className="size-5" aria-hidden="true" /> Log a coupon of it
+        </button>
+        <Link className="btn touch-always" to={`/cards/${card.id}/change`}>
+          <Pencil className="size-5" aria-hidden="true" /> Change
+        </Link>
+        <Link className="btn touch-always" to={`/cards/${card.id}/carry`}>
+          <ArrowRightLeft className="size-5" aria-hidden="true" /> To another machine
+        </Link>
+        <Retire card={card} />
+      </div>
+      <Sign card={card} />
+      {openLog !== null && <LogCoupon log={openLog} />}
+    </section>
+  );
+}
+
+/** The signature, for a lead, once the newest version is proven. */
+function Sign({ card }: { card: Card }) {
+  const person = usePersonAtDesk();
+  const [sign, { isLoading, error }] = useSignCardMutation();
+  const newest = newestVersion(card);
+  if (!isProven(newest) || newest.signedAt !== null || card.retiredAt !== null) return null;
+  const isLead = person?.role === 'lead';
+  return (
+    <>
+      <button
+        type="button"
+        className="btn touch-always self-start btn-primary"
+        disabled={!isLead || isLoading}
+        onClick={() => void sign({ id: card.id, version: newest.version })}
+      >
+        <Signature className="size-5" aria-hidden="true" /> Sign version {newest.version}
+      </button>
+      {!isLead && <p className="text-sm text-soft">Signing is for a lead who is signed in.</p>}
+      <Failure what="Not signed." error={error} />
+    </>
+  );
+}
+
+function Retire({ card }: { card: Card }) {
+  const person = usePersonAtDesk();
+  const [retire, { isLoading, error }] = useRetireCardMutation();
+  if (person?.role !== 'lead') return null;
+  const isRetired = cardState(card) === 'retired';
+  const turn = async () => {
+    const answer = await retire({ id: card.id, isRetired: !isRetired });
+    if (answer.error !== undefined || isRetired) return;
+    toast('The card is retired: it is kept, and found no more.', {
+      action: { label: 'Undo', onClick: () => void retire({ id: card.id, isRetired: false }) },
+    });
+  };
+  return (
+    <>
+      <button
+        type="button"
+        className="btn touch-always btn-ghost"
+        disabled={isLoading}
+        onClick={() => void turn()}
+      >
+        <Archive className="size-5" aria-hidden="true" /> {isRetired ? 'Take it out again' : 'Retire'}
+      </button>
+      <Failure error={error} />
+    </>
+  );
+}

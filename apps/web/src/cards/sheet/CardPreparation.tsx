@@ -1,0 +1,36 @@
+import { coreConditions, coreJob, jointMetals, type CardContent, type Machine } from '@lone-heron/contract';
+import { cautionsFor, preparation } from '@lone-heron/core';
+import { TriangleAlert } from 'lucide-react';
+import { preparationWords } from '../../shared/words/preparation.js';
+
+/** What is done before light, and what can hurt somebody at this joint. */
+export function CardPreparation({ content, machine }: { content: CardContent; machine: Machine }) {
+  const { joint, setting } = content;
+  const { pace } = setting;
+  const job = coreJob(joint, pace.by === 'wire' ? pace.wireDiameterMm : null, machine.profile, {
+    kind: 'reach',
+  });
+  const conditions = coreConditions(joint);
+  return (
+    <section className="sheet flex flex-col gap-2 px-5 py-3" aria-label="Before light">
+      <h2 className="font-semibold">Before light</h2>
+      <ol className="flex flex-col gap-1.5">
+        {preparation(job, conditions).map(({ about, words }) => (
+          <li key={`${about} ${words}`} className="flex gap-3 leading-snug">
+            <strong className="w-16 shrink-0 font-semibold">{preparationWords[about]}</strong>
+            <span>{words}</span>
+          </li>
+        ))}
+      </ol>
+      <p className="caution flex items-center gap-2 px-3 py-1.5 text-sm leading-snug" role="note">
+        <TriangleAlert className="size-5 shrink-0" aria-hidden="true" />
+        <span>
+          {cautionsFor(jointMetals(joint), job.joint, conditions)
+            .map(({ words }) => words)
+            .join(' ')}{' '}
+          Figures are for planning: the manual and your safety officer decide.
+        </span>
+      </p>
+    </section>
+  );
+}

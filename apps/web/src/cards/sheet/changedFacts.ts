@@ -1,0 +1,54 @@
+import { coreSetting, type CardContent, type Machine } from '@lone-heron/contract';
+import { fillerTable, gasTable, wobbleNames } from '@lone-heron/core';
+import { panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
+import { figure } from '../../shared/words/figures.js';
+import { jointInWords } from '../../shared/words/settingInWords.js';
+import { focusInWords, gunInWords, nozzleInWords } from '../cardWords.js';
+
+/** Something that a version changed. */
+export interface ChangedFact {
+  readonly name: string;
+  readonly was: string;
+  readonly is: string;
+}
+
+/** What differs between two versions, in the words and the order of the card. */
+export function changedFacts(
+  before: CardContent,
+  after: CardContent,
+  machine: Machine | undefined,
+): readonly ChangedFact[] {
+  const was = factsOf(before, machine);
+  const is = factsOf(after, machine);
+  const names = [...new Set([...was.keys(), ...is.keys()])];
+  return names
+    .map((name) => ({ name, was: was.get(name) ?? 'none', is: is.get(name) ?? 'none' }))
+    .filter((fact) => fact.was !== fact.is);
+}
+
+function factsOf(content: CardContent, machine: Machine | undefined): ReadonlyMap<string, string> {
+  const { setting } = content;
+  const { wobble, pace, gas, gasFlowLMin } = setting;
+  const rows = machine === undefined ? [] : panelRows(machine.profile, coreSetting(setting));
+  return new Map([
+    ['Name', content.name],
+    ['Joint', jointInWords(content.joint)],
+    ...rows.map((row) => [row.name, `${panelFigure(row, row.value)} ${row.scale.unit}`] as const),
+    ['Wobble', wobble.shape === 'none' ? 'none' : wobbleNames[wobble.shape]],
+    ...(pace.by === 'wire'
+      ? [
+          [
+            'Wire fed',
+            `${figure(pace.wireDiameterMm, 2)} mm${pace.filler === undefined ? '' : ` ${fillerTable[pace.filler].name}`}`,
+          ] as const,
+        ]
+      : []),
+    ['Gas', `${gasTable[gas].name} ${figure(gasFlowLMin, 1)} L/min`],
+    ['Nozzle', nozzleInWords(content.nozzle)],
+    ['Focus', focusInWords(content.focusMm)],
+    ['Gun', gunInWords(content.gunAngleDeg)],
+    ['Technique', content.notes === '' ? 'none' : content.notes],
+    ['Tags', content.tags.length === 0 ? 'none' : content.tags.join(', ')],
+    ['Level', content.level.name],
+  ]);
+}

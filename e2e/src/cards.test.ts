@@ -1,0 +1,146 @@
+import type { Browser } from 'puppeteer-core';
+import { openBrowser, openPage, type CheckedPage } from './support/browser.js';
+import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
+import { fill, named, press, seeNoText, seeText, signIn, textOf } from './support/screen.js';
+
+/** A card from the coupon that came out right to the wall: made, proven, signed, changed, found, carried over. */
+const folder = freshFolder();
+let heron: RunningHeron;
+let browser: Browser;
+let page: CheckedPage;
+
+beforeAll(async () => {
+  heron = await startHeron(folder);
+  browser = await openBrowser();
+  page = await openPage(browser, `${heron.url}/cards`);
+  await signIn(page, 'Ines');
+});
+afterAll(async () => {
+  await browser.close();
+  await heron.stop();
+  removeFolder(folder);
+});
+
+const goto = (path: string) => page.goto(`${heron.url}/${path}`, { waitUntil: 'networkidle0' });
+const find = async (text: string) => {
+  await page.keyboard.press('Escape');
+  await fill(page, 'Find a card', text);
+};
+
+describe('cards', () => {
+  it('are found in three unit systems, by name and by tag', async () => {
+    for (const said of ['304 1.5 butt', '304 1/16 butt', '304 16ga butt', '304 .0625 in']) {
+      await find(said);
+      await seeText(page, '1 found');
+      await seeText(page, 'Galley worktop, long butt');
+    }
+    await find('hatch frame');
+    await seeNoText(page, 'Galley worktop');
+    await find('bandstand');
+    await seeText(page, 'No card says “bandstand”.');
+  });
+
+  it('that fit nothing give the nearest, turned for it, with the coupon that would prove it', async () => {
+    await find('304 1.2 butt');
+    await seeText(page, 'No card fits. Nearest:');
+    const near = await textOf(page, 'Nearest cards');
+    expect(near).toContain('1.5 mm, not 1.2 mm');
+    expect(near).toMatch(/as it is\s+hot/);
+    expect(near).toMatch(/turned\s+reaches/);
+    await press(page, 'Log the coupon that proves it');
+    await seeText(page, '304 stainless 1.2 mm butt');
+    await page.keyboard.press('Escape');
+  });
+
+  it('go from a coupon to draft, are proven by its tests, and signed by a lead', async () => {
+    const { coupons } = (await (await fetch(`${heron.url}/api/coupons?back=even&limit=200`)).json()) as {
+      coupons: {
+        id: string;
+        number: number;
+        joint: { kind: string };
+        slip?: string;
+        section: object | null;
+      }[];
+    };
+    const coupon = coupons.find(
+      ({ joint, slip, section }) => joint.kind === 'lap' && slip === undefined && section === null,
+    );
+    await goto(`coupons/${coupon?.id}`);
+    await press(page, 'Make a card', 'link');
+    await fill(page, 'Name a stranger would find', 'Rail base, lap');
+    await fill(page, 'Focus above the surface', '40');
+    await seeText(page, 'allowed is -10 to 10 mm');
+    await fill(page, 'Focus above the surface', '0');
+    await (await named(page, 'Proven once it meets')).select('For the eye');
+    await press(page, 'Make the card');
+    await seeText(page, 'Not proven yet');
+    expect(await textOf(page, 'What proves it')).toContain(`Coupon ${coupon?.number}`);
+    expect(await page.$('::-p-aria([name^="Sign version"])')).toBeNull();
+    await press(page, `Coupon ${coupon?.number}`, 'link');
+    await press(page, 'Section');
+    for (const [name, mm] of [
+      ['Depth', '1.1'],
+      ['Undercut', '0.05'],
+      ['Crown', '0.1'],
+      ['Misalignment', '0.05'],
+    ] as const) {
+      await fill(page, name, mm);
+    }
+    await press(page, 'holds');
+    await press(page, 'Write it down');
+    await seeText(page, 'is written down');
+    await goto('cards?find=rail+base');
+    await (await page.waitForSelector('main li a[href^="/cards/"]'))?.click();
+    await seeText(page, 'A lead can sign it.');
+    await press(page, 'Sign version 1');
+    await seeText(page, 'Proven and signed.');
+  });
+
+  it('once signed are changed by the next version, with why, what changed and both drawn', async () => {
+    await press(page, 'Change', 'link');
+    await seeText(page, 'Version 1 is signed and stays as it is.');
+    await fill(page, 'Power', '3000 W');
+    await seeText(page, 'power “3000 W”: allowed is');
+    await fill(page, 'Power', '99');
+    const write = await named(page, 'Write version 2', 'button');
+    expect(await write.evaluate((button) => (button as HTMLButtonElement).disabled)).toBe(true);
+    await fill(page, 'What changed and why', 'wants to show more behind');
+    await press(page, 'Write version 2');
+    await seeText(page, 'You see version 1, which is signed and is welded by. Version 2 is draft.');
+    const versions = await textOf(page, 'Versions');
+    expect(versions).toContain('“wants to show more behind”');
+    expect(versions).toMatch(/Power\s+\d+ %\s+99 %/);
+    expect(await page.$$eval('section[aria-label="Versions"] figure svg', (drawn) => drawn.length)).toBe(2);
+    await press(page, 'Show version 2');
+    await seeText(page, 'No other coupon of this setting yet.');
+  });
+
+  it('are carried over to another machine, found for the same depth there, to be proved', async () => {
+    await goto('cards?find=galley');
+    await (await page.waitForSelector('main li a[href^="/cards/"]'))?.click();
+    await press(page, 'To another machine', 'link');
+    await seeText(page, 'To be proved: the card begins as a draft.');
+    expect(await textOf(page, 'What it becomes')).toMatch(/on the bench unit becomes .* on the barrow unit/);
+    await press(page, 'Make the card for the barrow unit');
+    await seeText(page, 'Not proven yet');
+    await seeText(page, 'to be proved here.');
+    expect(await textOf(page, 'Dial these')).toContain('on the barrow unit');
+  });
+
+  it('begin from Dial with a key, and are retired and taken out again', async () => {
+    await goto('dial');
+    await seeText(page, 'What to expect');
+    await page.keyboard.press('k');
+    await seeText(page, 'New card');
+    await press(page, 'Make the card');
+    await seeText(page, 'Not proven yet');
+    await press(page, 'Retire');
+    await seeText(page, 'Kept, and found no more.');
+    await press(page, 'Undo');
+    await seeText(page, 'Not proven yet');
+  });
+
+  it('broke nothing on the way', () => {
+    expect(page.broken).toEqual([]);
+  });
+});
