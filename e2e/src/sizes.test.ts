@@ -89,6 +89,7 @@ const pages = [
   'shop/stock',
   'shop/training',
   'shop/history',
+  'shop/backup',
   'shop/machines/barrow',
   'shop/machines/barrow/safety',
 ];

@@ -10,6 +10,7 @@ import { HealthController } from './health/health.controller.js';
 import { UnknownPathController } from './http/unknownPath.controller.js';
 import { HouseModule } from './house/house.module.js';
 import { InspectionModule } from './inspection/inspection.module.js';
+import { BackupsModule } from './backups/backups.module.js';
 import { CardsModule } from './cards/cards.module.js';
 import { LaddersModule } from './ladders/ladders.module.js';
 import { MachinesModule } from './machines/machines.module.js';
@@ -66,6 +67,7 @@ export class AppModule {
         SafetyModule,
         TrainingModule,
         HouseModule,
+        BackupsModule.of(databaseFile),
         LastModule,
       ],
       controllers: [HealthController],

@@ -281,3 +281,13 @@ export { cardVerdicts, isSameJoint, proofDifferences } from './cardProof.js';
 export { findCards, shownVersion, type FoundCard, type FoundCards, type WantedJoint } from './findCards.js';
 export { adaptCard, carryCard, type CarriedCard, type LearnOfJob } from './carryCard.js';
 export { proposeCard } from './proposeCard.js';
+export {
+  backupContentsSchema,
+  backupFormat,
+  backupSchema,
+  backupsSchema,
+  backupVersion,
+  type Backup,
+  type BackupContents,
+  type Backups,
+} from './backup.js';

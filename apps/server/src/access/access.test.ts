@@ -18,6 +18,7 @@ const changingRoutes: Readonly<Record<string, readonly Role[] | 'anyone'>> = {
   'DELETE /api/windows/:id': roles,
   'PUT /api/coupons/:id': ['welder', 'lead'],
   'PUT /api/coupons/:id/revisions/:revision': ['welder', 'lead'],
+  'PUT /api/backups/:id': ['lead'],
   'PUT /api/cards/:id/versions/:version': ['welder', 'lead'],
   'PUT /api/cards/:id/versions/:version/proofs/:couponId': ['welder', 'lead'],
   'DELETE /api/cards/:id/versions/:version/proofs/:couponId': ['welder', 'lead'],

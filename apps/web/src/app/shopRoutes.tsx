@@ -47,6 +47,10 @@ export const shopRoutes: RouteObject[] = [
     }),
   },
   {
+    path: 'shop/backup',
+    lazy: async () => ({ Component: (await import('../shop/backup/BackupScreen.js')).BackupScreen }),
+  },
+  {
     path: 'shop/history',
     lazy: async () => ({ Component: (await import('../shop/HistoryScreen.js')).HistoryScreen }),
   },

@@ -1,5 +1,16 @@
 import { startingProfiles, type Machine } from '@lone-heron/contract';
-import { BadgeCheck, FileUp, Fuel, History, Package, Plus, Ruler, Scale, Users } from 'lucide-react';
+import {
+  BadgeCheck,
+  FileUp,
+  Fuel,
+  HardDriveDownload,
+  History,
+  Package,
+  Plus,
+  Ruler,
+  Scale,
+  Users,
+} from 'lucide-react';
 import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useMachinesQuery } from '../shared/api/heronApi.js';
@@ -45,6 +56,7 @@ const parts = [
   { path: 'people', name: 'People', what: 'who may do what', icon: Users },
   { path: 'training', name: 'Training', what: 'who is cleared for what', icon: BadgeCheck },
   { path: 'history', name: 'History', what: 'who changed what', icon: History },
+  { path: 'backup', name: 'Backup', what: 'the whole shop, copied', icon: HardDriveDownload },
 ] as const;
 
 function ShopParts() {

@@ -27,6 +27,7 @@ export const everything = [
   'Test',
   'Ladder',
   'Card',
+  'Backup',
 ] as const;
 
 /** What the server knows a page of ours by; a request that sends headers of its own sends this too. */

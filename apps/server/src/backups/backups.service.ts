@@ -1,0 +1,109 @@
+import { existsSync } from 'node:fs';
+import { readdir, rm, stat } from 'node:fs/promises';
+import { dirname, join } from 'node:path';
+import type { Backup, Backups, Person } from '@lone-heron/contract';
+import { Inject, Injectable, Logger } from '@nestjs/common';
+import { Interval } from '@nestjs/schedule';
+import { Mutex } from 'async-mutex';
+import { v7 as uuid } from 'uuid';
+import { ChangesService } from '../changes/changes.service.js';
+import { notFound } from '../http/problem.js';
+import { WriteQueue } from '../storage/writeQueue.js';
+import { Clock } from '../time/clock.js';
+import { BrokenBackup } from './BrokenBackup.js';
+import { expiredBackups, isBackupDue } from './expiredBackups.js';
+import { contentsOf } from './unpackBackup.js';
+import { writeBackup } from './writeBackup.js';
+
+/** Path of the database that is backed up. */
+export const backedUpFile = Symbol('database that is backed up');
+const quarterHour = 15 * 60 * 1000;
+const fileName = /^heron-[0-9TZ-]+\.zip$/;
+
+@Injectable()
+export class BackupsService {
+  private readonly log = new Logger('Backups');
+  private readonly oneAtATime = new Mutex();
+  private readonly folder: string;
+
+  constructor(
+    @Inject(backedUpFile) private readonly databaseFile: string,
+    private readonly writes: WriteQueue,
+    private readonly changes: ChangesService,
+    private readonly clock: Clock,
+  ) {
+    this.folder = join(dirname(databaseFile), 'backups');
+  }
+
+  /** The backups that are kept, newest first. A file that is none is left out. */
+  async list(): Promise<Backups> {
+    if (!existsSync(this.folder)) return { folder: this.folder, backups: [] };
+    const names = (await readdir(this.folder)).filter((name) => fileName.test(name));
+    const read = await Promise.all(names.map((name) => this.read(name)));
+    const backups = read.filter((backup) => backup !== null);
+    return {
+      folder: this.folder,
+      backups: backups.toSorted((one, other) => Date.parse(other.madeAt) - Date.parse(one.madeAt)),
+    };
+  }
+
+  private async read(file: string): Promise<Backup | null> {
+    try {
+      const path = join(this.folder, file);
+      return { ...(await contentsOf(path)), file, bytes: (await stat(path)).size };
+    } catch (fault) {
+      if (!(fault instanceof BrokenBackup)) throw fault;
+      this.log.warn(`${file} in the folder of the backups is none: ${fault.message}`);
+      return null;
+    }
+  }
+
+  /** Makes a backup now. Asking again under the same id gives the one that was made. */
+  make(id: string, by: Person | null): Promise<Backup> {
+    return this.oneAtATime.runExclusive(async () => {
+      const before = await this.list();
+      const same = before.backups.find((backup) => backup.id === id);
+      if (same !== undefined) return same;
+      const now = this.clock.now();
+      const file = `heron-${now.toISOString().replaceAll(/[:.]/g, '-')}.zip`;
+      const target = join(this.folder, file);
+      const contents = await writeBackup({ id, databaseFile: this.databaseFile, target, now });
+      await this.clearOut(now);
+      if (by !== null) {
+        const change = {
+          personId: by.id,
+          noun: 'backup',
+          subjectId: id,
+          what: 'made a backup of the whole shop',
+        };
+        await this.writes.run((manager) => this.changes.record(manager, change));
+      }
+      return { ...contents, file, bytes: (await stat(target)).size };
+    });
+  }
+
+  /** Path of a backup's file. */
+  async pathOf(id: string): Promise<{ path: string; file: string }> {
+    const { backups } = await this.list();
+    const backup = backups.find((each) => each.id === id);
+    if (backup === undefined) throw notFound('backup', id);
+    return { path: join(this.folder, backup.file), file: backup.file };
+  }
+
+  private async clearOut(now: Date): Promise<void> {
+    const { backups } = await this.list();
+    for (const { file } of expiredBackups(backups, now.getTime())) await rm(join(this.folder, file));
+  }
+
+  /** Looked at four times an hour; a backup that fails is told and tried again the next time. */
+  @Interval(quarterHour)
+  async makeIfDue(): Promise<void> {
+    const { backups } = await this.list();
+    if (!isBackupDue(backups[0]?.madeAt ?? null, this.clock.now())) return;
+    try {
+      await this.make(uuid(), null);
+    } catch (fault) {
+      this.log.error(`The nightly backup was not made: ${(fault as Error).message}`);
+    }
+  }
+}

@@ -1,0 +1,57 @@
+import { spawnSync } from 'node:child_process';
+import { existsSync, readdirSync } from 'node:fs';
+import { join, resolve } from 'node:path';
+import { openBrowser, openPage } from './support/browser.js';
+import { freshFolder, removeFolder, startHeron } from './support/heron.js';
+import { press, seeText, signIn } from './support/screen.js';
+
+const folders = [freshFolder(), freshFolder()] as const;
+afterAll(() => folders.forEach(removeFolder));
+
+const command = (folder: string, ...words: readonly string[]) =>
+  spawnSync(process.execPath, [resolve(__dirname, '../../apps/server/dist/backupCommand.js'), ...words], {
+    env: { ...process.env, HERON_DATA: folder },
+    encoding: 'utf8',
+  });
+const ask = async (url: string, path: string): Promise<unknown> =>
+  (await fetch(`${url}/api/${path}`)).json() as Promise<unknown>;
+
+describe('a whole shop', () => {
+  it('is backed up with one click, and restored onto an empty machine gives the same answers', async () => {
+    const [mine, other] = folders;
+    const heron = await startHeron(mine);
+    const browser = await openBrowser();
+    const page = await openPage(browser, `${heron.url}/shop/backup`);
+    await seeText(page, 'It is for a lead who is signed in.');
+    await signIn(page, 'Ines');
+    await seeText(page, 'Nothing is backed up yet.');
+    await press(page, 'Back up now');
+    await seeText(page, 'The copy was opened and looked through.');
+    await seeText(page, '121 coupons');
+    expect(page.broken).toEqual([]);
+    await browser.close();
+    const before = [await ask(heron.url, 'coupons?limit=200'), await ask(heron.url, 'cards')];
+    const [file] = readdirSync(join(mine, 'backups'));
+    const whole = join(mine, 'backups', file ?? '');
+    expect(command(mine, 'restore', whole, '--yes').stderr).toContain('is being served');
+    await heron.stop();
+    expect(command(other, 'restore', whole).stdout).toContain('Nothing was changed.');
+    expect(existsSync(join(other, 'heron.sqlite'))).toBe(false);
+    const restored = command(other, 'restore', whole, '--yes');
+    expect(restored.stdout).toMatch(
+      /It holds 2 machines, .* 121 coupons .*, and is whole\.[\s\S]*Restored into/,
+    );
+    const again = await startHeron(other);
+    expect([await ask(again.url, 'coupons?limit=200'), await ask(again.url, 'cards')]).toEqual(before);
+    await again.stop();
+  });
+
+  it('is copied at the command line too, and never over a file that is there', () => {
+    const [mine] = folders;
+    const target = join(mine, 'mine.zip');
+    expect(command(mine, 'backup', target).stdout).toContain('It was opened and looked through.');
+    expect(command(mine, 'backup', target).stderr).toContain('is there already; nothing is overwritten');
+    expect(command(mine, 'restore').stderr).toContain('restore takes the file of a backup');
+    expect(command(mine, 'restore', join(mine, 'none.zip')).stderr).toContain('There is no file');
+  });
+});
