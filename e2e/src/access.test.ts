@@ -1,7 +1,7 @@
 import type { Browser } from 'puppeteer-core';
 import { desk, openBrowser, openPage, type CheckedPage } from './support/browser.js';
 import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
-import { named, press, seeText, valueOf } from './support/screen.js';
+import { named, press, seeText, signIn, valueOf } from './support/screen.js';
 
 const folder = freshFolder();
 let heron: RunningHeron;
@@ -21,6 +21,7 @@ describe('on a desk', () => {
   let page: CheckedPage;
   beforeAll(async () => {
     page = await openPage(browser, `${heron.url}/dial`);
+    await signIn(page, 'Ines');
   });
 
   it('shows the whole main task without scrolling', async () => {

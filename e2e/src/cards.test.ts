@@ -1,4 +1,5 @@
 import type { Browser } from 'puppeteer-core';
+import { v7 as uuid } from 'uuid';
 import { openBrowser, openPage, type CheckedPage } from './support/browser.js';
 import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
 import { fill, named, press, seeNoText, seeText, signIn, textOf } from './support/screen.js';
@@ -26,6 +27,41 @@ const find = async (text: string) => {
   await page.keyboard.press('Escape');
   await fill(page, 'Find a card', text);
 };
+
+/** The signed card of the sample workshop, as it is welded by. */
+async function signedCard() {
+  const cards = (await (await fetch(`${heron.url}/api/cards`)).json()) as {
+    id: string;
+    versions: {
+      signedAt: string | null;
+      content: Record<'machineId' | 'joint' | 'setting', object> & { name: string };
+    }[];
+  }[];
+  const signed = cards.filter(({ versions }) => versions[0]?.signedAt !== null);
+  const card = signed.find(({ versions }) => versions[0]?.content.name.startsWith('Galley') === true);
+  const content = card?.versions[0]?.content;
+  if (card === undefined || content === undefined) throw new Error('the sample workshop has no signed card');
+  return { id: card.id, ...content };
+}
+
+/** Stores coupons as a page of ours does. */
+async function logCoupons(drafts: readonly object[]): Promise<void> {
+  for (const draft of drafts) {
+    const status = await page.evaluate(
+      async (id, body) =>
+        (
+          await fetch(`/api/coupons/${id}`, {
+            method: 'PUT',
+            headers: { 'Content-Type': 'application/json', 'X-Lone-Heron': '1' },
+            body,
+          })
+        ).status,
+      uuid(),
+      JSON.stringify(draft),
+    );
+    expect(status).toBe(201);
+  }
+}
 
 describe('cards', () => {
   it('are found in three unit systems, by name and by tag', async () => {
@@ -125,6 +161,25 @@ describe('cards', () => {
     await seeText(page, 'Not proven yet');
     await seeText(page, 'to be proved here.');
     expect(await textOf(page, 'Dial these')).toContain('on the barrow unit');
+  });
+
+  it('whose newest coupons disagree with the older ones say so, with what else changed', async () => {
+    const { id, machineId, joint, setting } = await signedCard();
+    const weld = (back: string, hoursAgo: number) => ({
+      ...{ machineId, joint, setting, back, lightOnS: 12, runLengthMm: 108, remark: '' },
+      weldedAt: new Date(Date.now() - hoursAgo * 3600 * 1000).toISOString(),
+    });
+    const coupons = [30, 29, 28].map((hours) => weld('even', hours));
+    await logCoupons([...coupons, ...[3, 2, 1].map((hours) => weld('none', hours))]);
+    await goto('cards?find=galley');
+    await seeText(page, 'drifts');
+    await goto(`cards/${id}`);
+    await seeText(page, 'Weld a proof coupon before the next part, and cut it.');
+    const said = await textOf(page, 'It drifts');
+    expect(said).toMatch(
+      /The newest \d coupons weld \d+ % shallower \(-\d+ to -\d+ %\) than the \d before\./,
+    );
+    expect(said).toContain('Window 3 was fitted between them');
   });
 
   it('begin from Dial with a key, and are retired and taken out again', async () => {

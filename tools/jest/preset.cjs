@@ -20,7 +20,16 @@ const swc = [
 ];
 
 /** Packages that ship only as modules and so must be transformed. */
-const moduleOnly = ['uuid', '@tanstack', 'echarts', 'zrender', 'lucide-react', 'sonner', 'culori', '@nestjs/schedule'];
+const moduleOnly = [
+  'uuid',
+  '@tanstack',
+  'echarts',
+  'zrender',
+  'lucide-react',
+  'sonner',
+  'culori',
+  '@nestjs/schedule',
+];
 
 module.exports = {
   testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/src/**/*.test.tsx'],

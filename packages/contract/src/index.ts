@@ -291,3 +291,5 @@ export {
   type BackupContents,
   type Backups,
 } from './backup.js';
+export { couponReadings, type CouponDepthReading } from './couponReadings.js';
+export { cardDrift, type CardDrift } from './cardDrift.js';

@@ -4,7 +4,7 @@ import { In, type EntityManager } from 'typeorm';
 import { CouponEntity } from '../coupons/coupon.entity.js';
 import { draftFromRow } from '../coupons/couponRow.js';
 import { PersonEntity } from '../people/person.entity.js';
-import type { JudgedRow } from './JudgedRow.js';
+import { standingsOf, type JudgedRow } from './JudgedRow.js';
 import type { ReadRow } from './readCouponFile.js';
 
 /** Rows that are asked of the database at once. */
@@ -56,14 +56,8 @@ function judgeRow(
   { row, coupon, reasons }: ReadRow,
   { machines, people, stored, by }: Known,
 ): JudgedRow<FiledCoupon> {
-  const wrong = (...why: string[]): JudgedRow<FiledCoupon> => ({
-    of: 'coupon',
-    row,
-    record: null,
-    standing: 'wrong',
-    words: coupon === null ? '' : wordsOf(coupon),
-    reasons: why,
-  });
+  const words = coupon === null ? '' : wordsOf(coupon);
+  const { wrong, duplicate, fresh } = standingsOf<FiledCoupon>('coupon', row, words);
   if (coupon === null) return wrong(...reasons);
   const machine = machines.get(coupon.machineId) ?? null;
   if (machine === null) return wrong(`machine is “${coupon.machineId}”; allowed is a machine of this shop`);
@@ -74,20 +68,12 @@ function judgeRow(
   const { id, personId = by.id, ...draft } = coupon;
   if (!people.has(personId)) return wrong(`person is “${personId}”; allowed is a person of this shop`);
   const same = id === undefined ? stored.byContent.get(contentKey(coupon)) : stored.byId.get(id);
-  const words = wordsOf(coupon);
-  if (same === undefined) return { of: 'coupon', row, record: coupon, standing: 'new', words, reasons: [] };
+  if (same === undefined) return fresh(coupon);
   if (id !== undefined && !isDeepStrictEqual(withoutRung(draftFromRow(same)), draft))
     return wrong(
       `id is that of coupon ${same.number}, which says something else; a coupon is never overwritten`,
     );
-  return {
-    of: 'coupon',
-    row,
-    record: coupon,
-    standing: 'duplicate',
-    words,
-    reasons: [`is coupon ${same.number} already`],
-  };
+  return duplicate(`is coupon ${same.number} already`);
 }
 
 /** A file does not carry the rung. */

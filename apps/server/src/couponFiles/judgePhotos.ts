@@ -4,7 +4,7 @@ import { PersonEntity } from '../people/person.entity.js';
 import { PhotoEntity } from '../photos/photo.entity.js';
 import { cleanPicture, hashOf, UnreadablePicture, type CleanPicture } from '../photos/photoFiles.js';
 import type { Archive } from './readArchive.js';
-import type { JudgedRow } from './JudgedRow.js';
+import { standingsOf, type JudgedRow, type Standings } from './JudgedRow.js';
 
 /** A photo with its picture made clean, ready to be kept. */
 export interface NewPhoto {
@@ -29,35 +29,47 @@ export async function judgePhotos(
   const rows = await manager.findBy(PhotoEntity, { id: In(ids) });
   const stored = new Map(rows.map((row) => [row.id, row]));
   const people = new Set((await manager.find(PersonEntity)).map(({ id }) => id));
+  const known = { stored, people, coupons, takeIn };
   const judged: JudgedRow<NewPhoto>[] = [];
-  for (const [i, { record: photo, reasons }] of photos.entries()) {
-    const words = photo === null ? '' : `photo of ${photo.subject}, ${photo.widthPx} × ${photo.heightPx}`;
-    const row = { of: 'photo', row: i + 1, words } as const;
-    const wrong = (...why: string[]) =>
-      judged.push({ ...row, record: null, standing: 'wrong', reasons: why });
-    if (photo === null) {
-      wrong(...reasons);
-      continue;
-    }
-    const same = stored.get(photo.id);
-    if (same !== undefined) {
-      const isSame = same.couponId === photo.couponId && [same.hash, same.sentHash].includes(photo.hash);
-      if (isSame) judged.push({ ...row, record: null, standing: 'duplicate', reasons: ['is here already'] });
-      else wrong('id is that of another photo; a photo is never overwritten');
-      continue;
-    }
-    if (judged.some(({ record }) => record?.photo.id === photo.id)) {
-      judged.push({ ...row, record: null, standing: 'duplicate', reasons: ['stands twice in this file'] });
-      continue;
-    }
-    const taken = await takeIn(photo);
-    if (!coupons.has(photo.couponId)) wrong('its coupon is neither here nor in this file');
-    else if (!people.has(photo.addedBy))
-      wrong(`addedBy is “${photo.addedBy}”; allowed is a person of this shop`);
-    else if (typeof taken === 'string') wrong(taken);
-    else judged.push({ ...row, record: taken, standing: 'new', reasons: [] });
+  for (const [i, photo] of photos.entries()) {
+    const { record } = photo;
+    const words = record === null ? '' : `photo of ${record.subject}, ${record.widthPx} × ${record.heightPx}`;
+    const standing = standingsOf<NewPhoto>('photo', i + 1, words);
+    const isTwice = judged.some(({ record: before }) => before?.photo.id === record?.id);
+    judged.push(
+      record !== null && isTwice
+        ? standing.duplicate('stands twice in this file')
+        : await judgePhoto(photo, known, standing),
+    );
   }
   return judged;
+}
+
+/** What a photo is held against. */
+interface Known {
+  readonly stored: ReadonlyMap<string, PhotoEntity>;
+  readonly people: ReadonlySet<string>;
+  readonly coupons: ReadonlySet<string>;
+  readonly takeIn: TakeIn;
+}
+
+async function judgePhoto(
+  { record: photo, reasons }: Archive['photos'][number],
+  { stored, people, coupons, takeIn }: Known,
+  { wrong, duplicate, fresh }: Standings<NewPhoto>,
+): Promise<JudgedRow<NewPhoto>> {
+  if (photo === null) return wrong(...reasons);
+  const same = stored.get(photo.id);
+  if (same !== undefined) {
+    return same.couponId === photo.couponId && [same.hash, same.sentHash].includes(photo.hash)
+      ? duplicate('is here already')
+      : wrong('id is that of another photo; a photo is never overwritten');
+  }
+  if (!coupons.has(photo.couponId)) return wrong('its coupon is neither here nor in this file');
+  if (!people.has(photo.addedBy))
+    return wrong(`addedBy is “${photo.addedBy}”; allowed is a person of this shop`);
+  const taken = await takeIn(photo);
+  return typeof taken === 'string' ? wrong(taken) : fresh(taken);
 }
 
 /** The picture of a photo as it would be kept, or why it cannot be. */

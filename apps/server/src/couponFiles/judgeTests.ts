@@ -6,7 +6,7 @@ import { senseProblems } from '../inspection/senseProblems.js';
 import { testFromRow } from '../inspection/testFromRow.js';
 import { PersonEntity } from '../people/person.entity.js';
 import { PhotoEntity } from '../photos/photo.entity.js';
-import type { JudgedRow } from './JudgedRow.js';
+import { standingsOf, type JudgedRow } from './JudgedRow.js';
 import type { Archive } from './readArchive.js';
 import { filedTest } from './writeCouponFile.js';
 
@@ -30,14 +30,7 @@ export async function judgeTests(
   const seen = new Set<string>();
   return tests.map(({ record: test, reasons }, i) => {
     const words = test === null ? '' : `${test.detail.kind}, ${test.result}`;
-    const row = { of: 'test', row: i + 1, words } as const;
-    const wrong = (...why: string[]) => ({ ...row, record: null, standing: 'wrong' as const, reasons: why });
-    const duplicate = (why: string) => ({
-      ...row,
-      record: null,
-      standing: 'duplicate' as const,
-      reasons: [why],
-    });
+    const { wrong, duplicate, fresh } = standingsOf<FiledTest>('test', i + 1, words);
     if (test === null) return wrong(...reasons);
     const same = stored.get(test.id);
     if (same !== undefined) {
@@ -56,7 +49,7 @@ export async function judgeTests(
         ...senseless.map(({ field, given, allowed }) => `${field} is ${given}; allowed is ${allowed}`),
       );
     }
-    return { ...row, record: test, standing: 'new' as const, reasons: [] };
+    return fresh(test);
   });
 }
 

@@ -7,6 +7,7 @@ export { shopEvidence, type ShopEvidence, type UsedCoupon, type LeftOutWhy } fro
 export { depthCorrection, type DepthCorrection } from './depthCorrection.js';
 export { shopOffset, type ShopOffset } from './shopOffset.js';
 export { couponInfluence, type CouponInfluence } from './couponInfluence.js';
+export { depthDrift, type DepthDrift, type DriftReading } from './depthDrift.js';
 export { informationGain } from './informationGain.js';
 export {
   fitConjugateLine,

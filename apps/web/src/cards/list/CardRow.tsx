@@ -1,10 +1,12 @@
 import { cardState, newestVersion, shownVersion, type Card } from '@lone-heron/contract';
+import { TriangleAlert } from 'lucide-react';
 import { Link } from 'react-router';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
 import { MiniSection } from '../../shared/drawing/MiniSection.js';
 import { dialledInWords, jointInWords } from '../../shared/words/settingInWords.js';
 import { cardForecast, forecastMelt } from '../cardForecast.js';
 import { StateMark } from '../StateMark.js';
+import { useCardDrift } from '../useCardDrift.js';
 
 const nothingLearned = () => null;
 
@@ -15,6 +17,7 @@ export function CardRow({ card }: { card: Card }) {
   const { content } = shown;
   const machine = machines.find(({ id }) => id === content.machineId);
   const forecast = machine === undefined ? null : cardForecast(content, machine, nothingLearned);
+  const drift = useCardDrift(content, machine);
   const isChanging = newestVersion(card).version !== shown.version;
   return (
     <li>
@@ -35,6 +38,11 @@ export function CardRow({ card }: { card: Card }) {
           <span className="flex flex-wrap items-center gap-2">
             <strong className="text-lg">{content.name}</strong>
             <StateMark state={cardState(card)} />
+            {drift !== null && (
+              <span className="inline-flex items-center gap-1 rounded-box bg-warning px-2 py-0.5 text-warning-content">
+                <TriangleAlert className="size-4.5" aria-hidden="true" /> drifts
+              </span>
+            )}
             {isChanging && <span className="text-sm text-soft">a change is being proven</span>}
           </span>
           <span className="block">

@@ -14,6 +14,7 @@ import { stateWords } from '../cardWords.js';
 import { rememberCard } from '../list/useRecentCards.js';
 import { StateMark } from '../StateMark.js';
 import { CardActions } from './CardActions.js';
+import { CardDrifts } from './CardDrifts.js';
 import { CardExpected } from './CardExpected.js';
 import { CardNumbers } from './CardNumbers.js';
 import { CardPreparation } from './CardPreparation.js';
@@ -42,6 +43,7 @@ function Sheet({ card, machines }: { card: Card; machines: readonly Machine[] })
         <StateMark state={cardState(card)} />
       </PageHeader>
       <Standing card={card} shown={shown} onShow={setVersion} />
+      <CardDrifts content={shown.content} machine={machine} />
       <div className="grid grid-cols-1 items-start gap-3 lg:grid-cols-[minmax(0,5fr)_minmax(0,4fr)]">
         <div className="flex flex-col gap-3">
           <CardNumbers content={shown.content} machine={machine} />

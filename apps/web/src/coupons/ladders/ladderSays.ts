@@ -1,19 +1,16 @@
 import {
   coreJob,
   coreSetting,
-  couponEvidence,
+  couponReadings,
   settingOfRung,
   type Coupon,
   type Ladder,
   type Machine,
 } from '@lone-heron/contract';
 import {
-  couponInterval,
-  couponNoise,
   ladderAnswer,
   meltInputOf,
   predictMelt,
-  type EvidenceCoupon,
   type LadderAnswer,
   type LadderReading,
 } from '@lone-heron/core';
@@ -37,9 +34,15 @@ export function ladderSays(ladder: Ladder, machine: Machine, coupons: readonly C
   const readings = counting.flatMap((coupon) => {
     const values = ladder.rungs[coupon.rung?.index ?? -1];
     if (values === undefined) return [];
-    return couponEvidence(coupon, machine.profile)
-      .filter(({ isSlip }) => !isSlip)
-      .map((evidence) => readingOf(evidence, values, meantDepth(coupon, machine)));
+    const lnMeant = Math.log(meantDepth(coupon, machine));
+    // What was found stands against the model at the real pace; set on the model at the pace that was meant, a hand that was
+    // quick on one rung does not look like a knob.
+    return couponReadings(coupon, machine.profile).map(({ low, high, noise }): LadderReading => ({
+      values,
+      low: low + lnMeant,
+      high: high + lnMeant,
+      noise,
+    }));
   });
   const ranges = ladder.axes.map(({ values }) => ({ least: Math.min(...values), most: Math.max(...values) }));
   const middle = ranges.map(({ least, most }) => Math.sqrt(least * most));
@@ -57,30 +60,4 @@ function meantDepth({ joint, setting }: Pick<Coupon, 'joint' | 'setting'>, { pro
   const { pace } = setting;
   const job = coreJob(joint, pace.by === 'wire' ? pace.wireDiameterMm : null, profile, { kind: 'reach' });
   return predictMelt(meltInputOf(job, coreSetting(setting))).depth;
-}
-
-/**
- * What was found stands against the model at the real pace; set on the model at the pace that was meant, a hand that was
- * quick on one rung does not look like a knob.
- */
-function readingOf(
-  { weld, finding, isTravelMeasured }: EvidenceCoupon,
-  values: readonly number[],
-  meant: number,
-): LadderReading {
-  const { depth, width } = predictMelt(weld.melt);
-  const { low, high } = couponInterval(finding, {
-    thickness: weld.melt.thickness,
-    depth,
-    width,
-    gap: weld.gap,
-  });
-  const lnMeant = Math.log(meant);
-  const by = finding.by === 'look' ? 'look' : 'section';
-  return {
-    values,
-    low: low + lnMeant,
-    high: high + lnMeant,
-    noise: couponNoise(weld, { by, isTravelMeasured }),
-  };
 }
