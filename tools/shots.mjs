@@ -40,7 +40,6 @@ const shots = [
   { name: 'ready', path: '/ready?machine=barrow', act: typeColdCoolant },
   { name: 'ready-phone', path: '/ready?machine=barrow', size: phone, theme: 'dusk' },
   { name: 'shop', path: '/shop' },
-  { name: 'shop-practice', path: '/shop/practice' },
   { name: 'shop-supply', path: '/shop/supply' },
   { name: 'shop-machine', path: '/shop/machines/barrow' },
   { name: 'optics', path: '/optics' },

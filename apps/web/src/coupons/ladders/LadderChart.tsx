@@ -162,5 +162,6 @@ function middleOf(curve: LadderCurve['points']): number[] {
 
 function isUpper(curves: readonly LadderCurve[], index: number): boolean {
   const heights = curves.map(({ points }) => middleOf(points)[1] ?? 0);
-  return heights[index] === Math.max(...heights);
+  // Of curves that lie on each other the first is the upper one, so that their names still keep apart.
+  return heights.indexOf(Math.max(...heights)) === index;
 }
