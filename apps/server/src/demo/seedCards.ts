@@ -17,9 +17,9 @@ import { keepSection } from '../inspection/keepSection.js';
 import { sampleHouse } from './sampleHouse.js';
 import { sampleMachines } from './sampleWorkshop.js';
 
-/** A card of the sample workshop: made from the coupon with a remark, and how far it has come. */
+/** A card of the sample workshop: what it is made from the newest good coupon of, and how far it has come. */
 interface SampleCard {
-  readonly remark: string;
+  readonly of: Pick<CouponEntity, 'machineId' | 'metal' | 'kind' | 'thicknessMm'>;
   readonly name: string;
   readonly tags: readonly string[];
   readonly notes: string;
@@ -29,7 +29,7 @@ interface SampleCard {
 
 const sampleCards: readonly SampleCard[] = [
   {
-    remark: 'even all along',
+    of: { machineId: 'bench', metal: 'stainless304', kind: 'butt', thicknessMm: 1.5 },
     name: 'Galley worktop, long butt',
     tags: ['galley', 'worktop'],
     notes: 'Tack every 60 mm from the middle out. Backing bar clamped under the whole seam.',
@@ -37,7 +37,7 @@ const sampleCards: readonly SampleCard[] = [
     state: 'signed',
   },
   {
-    remark: 'keep',
+    of: { machineId: 'bench', metal: 'lowCarbonSteel', kind: 'butt', thicknessMm: 2 },
     name: 'Duct flange',
     tags: ['duct'],
     notes: 'Start at the far corner, gun drawn towards you.',
@@ -45,18 +45,10 @@ const sampleCards: readonly SampleCard[] = [
     state: 'proven',
   },
   {
-    remark: 'hatch frame',
+    of: { machineId: 'barrow', metal: 'aluminium5052', kind: 'butt', thicknessMm: 3 },
     name: 'Hatch frame',
     tags: ['hatch'],
     notes: 'Brush it with the steel brush for aluminium first.',
-    level: 'Carries load',
-    state: 'draft',
-  },
-  {
-    remark: 'railing foot',
-    name: 'Railing foot',
-    tags: ['railing'],
-    notes: '',
     level: 'Carries load',
     state: 'draft',
   },
@@ -65,9 +57,13 @@ const sampleCards: readonly SampleCard[] = [
 /** Cards made from the sample coupons, those that have come further with the tests that prove them. */
 export async function seedCards(manager: EntityManager): Promise<void> {
   for (const [index, sample] of sampleCards.entries()) {
-    const coupon = await manager.findOneBy(CouponEntity, { remark: sample.remark });
-    const machine = sampleMachines.find(({ id }) => id === coupon?.machineId);
-    if (coupon === null || machine === undefined) throw new Error(`No sample coupon says ${sample.remark}`);
+    const coupon = await manager.findOne(CouponEntity, {
+      where: { ...sample.of, back: 'even', hasSlip: false },
+      order: { number: 'DESC' },
+    });
+    const machine = sampleMachines.find(({ id }) => id === sample.of.machineId);
+    if (coupon === null || machine === undefined)
+      throw new Error(`No sample coupon of ${sample.name} came out even`);
     await seedCard(manager, index + 1, sample, coupon, machine);
   }
 }
