@@ -419,6 +419,24 @@ describe('tests and amendments', () => {
     expect(drawn.match(/Power \d+ W/g)).toHaveLength(2);
   });
 
+  it('draws depth against any knob for the joints that were welded most', async () => {
+    await goto('coupons/evidence');
+    await seeText(page, 'Depth against a knob');
+    const rows = async () => {
+      await (
+        await page.waitForSelector('::-p-text(Depth by knob as a table)')
+      )?.evaluate((summary) => {
+        (summary as HTMLElement).closest('details')?.setAttribute('open', '');
+      });
+      return page.$$eval('section[aria-label="Depth against a knob"] tbody tr', (all) => all.length);
+    };
+    const byPower = await rows();
+    expect(byPower).toBeGreaterThanOrEqual(3);
+    await pick(page, 'Knob', 'travel');
+    await seeText(page, 'Travel, mm/s');
+    expect(await rows()).toBeLessThanOrEqual(byPower);
+  });
+
   it('holds coupons side by side, with what differs first', async () => {
     await goto('coupons?sort=number');
     await press(page, 'Compare coupon 5087', 'checkbox');

@@ -25,11 +25,15 @@ export async function createApp(plan: AppPlan): Promise<NestExpressApplication> 
   app.use(tellBodyProblems);
   app.setGlobalPrefix('api');
   app.useGlobalFilters(new ProblemFilter());
-  const document = SwaggerModule.createDocument(
-    app,
-    new DocumentBuilder().setTitle('Lone Heron').setVersion('0.1.0').build(),
+  // Made when somebody first opens it: it takes longer than everything else of a start.
+  SwaggerModule.setup('api/docs', app, () =>
+    cleanupOpenApiDoc(
+      SwaggerModule.createDocument(
+        app,
+        new DocumentBuilder().setTitle('Lone Heron').setVersion('0.1.0').build(),
+      ),
+    ),
   );
-  SwaggerModule.setup('api/docs', app, cleanupOpenApiDoc(document));
   await app.init();
   return app;
 }

@@ -1,4 +1,4 @@
-import { couponInterval, couponNoise, predictMelt } from '@lone-heron/core';
+import { couponInterval, couponNoise, predictMelt, type Metre } from '@lone-heron/core';
 import type { Coupon } from './coupon.js';
 import { couponEvidence } from './couponEvidence.js';
 import type { MachineProfile } from './machine.js';
@@ -9,6 +9,8 @@ export interface CouponDepthReading {
   readonly high: number;
   /** Standard deviation. */
   readonly noise: number;
+  /** What the model says at the pace it really had, m. */
+  readonly modelDepth: Metre;
 }
 
 /**
@@ -26,6 +28,7 @@ export function couponReadings(coupon: Coupon, profile: MachineProfile): readonl
       return {
         ...couponInterval(finding, { thickness, depth, width, gap: weld.gap }),
         noise: couponNoise(weld, { by, isTravelMeasured }),
+        modelDepth: depth,
       };
     });
 }

@@ -9,6 +9,7 @@ import { Loading } from '../../shared/Loading.js';
 import { PageHeader } from '../../shared/PageHeader.js';
 import { figure } from '../../shared/words/figures.js';
 import { sentenceStart } from '../../shared/words/sentenceStart.js';
+import { DepthByKnob } from './DepthByKnob.js';
 import { familyWords, oddsAgainstResults, whatIsKnown, type KnownOffset } from './whatIsKnown.js';
 
 /** Fetched when the page is opened: charts are heavy. */
@@ -71,6 +72,7 @@ function Said({ coupons, machines }: { coupons: readonly Coupon[]; machines: rea
           </Suspense>
         )}
       </section>
+      <DepthByKnob coupons={coupons} machines={machines} />
     </div>
   );
 }
