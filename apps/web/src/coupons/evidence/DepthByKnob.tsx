@@ -25,13 +25,16 @@ export function DepthByKnob({ coupons, machines }: DepthByKnobProps) {
   const joint = group?.coupons[0]?.joint;
   if (group === undefined || joint === undefined) return null;
   return (
-    <section className="sheet flex flex-col gap-2 px-5 py-4 lg:col-span-2" aria-label="Depth against a knob">
+    <section
+      className="sheet flex min-w-0 flex-col gap-2 overflow-hidden px-5 py-4 lg:col-span-2"
+      aria-label="Depth against a knob"
+    >
       <h2 className="text-lg font-semibold">Depth against a knob</h2>
       <p className="text-soft">
         What each coupon allows: a short bar from a section, a long one from a look at the back. The dashed
         line is the thickness to be melted. Other knobs may have been turned too: a ladder turns one.
       </p>
-      <div className="grid gap-3 sm:grid-cols-[2fr_1fr]">
+      <div className="grid grid-cols-1 gap-3 sm:grid-cols-[2fr_1fr]">
         <PickField
           label="Joint"
           value={group.id}

@@ -26,7 +26,7 @@ export default function KnobDepthChart({ knob, depths, thicknessMm }: KnobDepthC
         className="h-72 w-full"
         optionOf={optionOf}
       />
-      <details>
+      <details className="overflow-x-auto">
         <summary className="min-h-12 cursor-pointer content-center">Depth by knob as a table</summary>
         <table className="table figure table-sm">
           <thead>
