@@ -25,8 +25,8 @@ export function proofDifferences(
   ];
 }
 
-/** Whether two joints are welded alike. */
-export function isSameJoint(one: Joint, other: Joint): boolean {
+/** Whether two joints are welded alike: of one kind, metal and size. */
+export function areWeldedAlike(one: Joint, other: Joint): boolean {
   return jointDifferences(one, other).length === 0;
 }
 
@@ -40,7 +40,22 @@ function jointDifferences(one: Joint, other: Joint): readonly string[] {
       ? []
       : ['another thickness']),
     ...(Math.abs(one.gapMm - other.gapMm) < 0.1 ? [] : ['another gap']),
+    ...(JSON.stringify(shapeOf(one)) === JSON.stringify(shapeOf(other))
+      ? []
+      : ['another leg, radius, hole, bevel, tack or number of sides']),
   ];
+}
+
+/** What only some kinds of joint have, and how many sides are welded. */
+function shapeOf(joint: Joint) {
+  return {
+    leg: 'legMm' in joint ? joint.legMm : null,
+    radius: 'tubeRadiusMm' in joint ? joint.tubeRadiusMm : null,
+    hole: 'holeDiameterMm' in joint ? joint.holeDiameterMm : null,
+    bevel: 'bevel' in joint ? (joint.bevel ?? null) : null,
+    tack: joint.tack ?? null,
+    sides: joint.sides ?? 1,
+  };
 }
 
 function settingDifferences(one: Setting, other: Setting): readonly string[] {

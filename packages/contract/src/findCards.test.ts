@@ -6,7 +6,6 @@ const cards = [
   cardOf(2, 'hatch frame', { ...buttOf('aluminium5052', 1.3), kind: 'outsideCorner' }),
   cardOf(3, 'duct, long seam', buttOf('lowCarbonSteel', 2), { notes: 'Start at the flange.' }),
   cardOf(4, 'worktop edge', buttOf('stainless316', 2)),
-  { ...cardOf(5, 'old worktop', buttOf('stainless304', 1.5)), retiredAt: '2026-11-02T08:00:00.000Z' },
 ];
 const numbersOf = (found: readonly { card: { number: number } }[]) => found.map(({ card }) => card.number);
 const fitting = (text: string) => numbersOf(findCards(text, cards).fitting);

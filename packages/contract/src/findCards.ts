@@ -47,7 +47,7 @@ const furthestNear = 4;
 
 /**
  * Finds cards by a joint said in a few words, by words of their names, tags and notes, or by both: "304 1.5 butt",
- * "16ga al corner", "hatch frame". A word that is neither must stand in the card. Retired cards are left out.
+ * "16ga al corner", "hatch frame". A word that is neither must stand in the card.
  */
 export function findCards(text: string, cards: readonly Card[]): FoundCards {
   const understood = understandJoint(text);
@@ -56,9 +56,8 @@ export function findCards(text: string, cards: readonly Card[]): FoundCards {
     .toLowerCase()
     .split(/[\s,]+/)
     .filter((word) => word !== '');
-  const open = cards.filter(({ retiredAt }) => retiredAt === null);
-  if (words.length === 0) return { fitting: open.map((card) => plainly(card)), nearest: [], wanted };
-  const found = open
+  if (words.length === 0) return { fitting: cards.map((card) => plainly(card)), nearest: [], wanted };
+  const found = cards
     .map((card) => held(card, wanted, understood.unknown, words))
     .toSorted((one, other) => one.distance - other.distance || other.card.number - one.card.number);
   const fitting = found.filter(({ differs }) => differs.length === 0);
@@ -148,7 +147,7 @@ function kindPart({ kind }: Joint, wanted: WantedJoint['kind']): Part {
 function thicknessPart({ firstThicknessMm, secondThicknessMm }: Joint, wanted: readonly number[]): Part {
   const [first, second = first] = wanted;
   if (first === undefined || second === undefined) return fits;
-  const apart = (one: number, other: number) => Math.max(Math.abs(Math.log(one / other)), 0);
+  const apart = (one: number, other: number) => Math.abs(Math.log(one / other));
   const either = (a: number, b: number) => Math.max(apart(firstThicknessMm, a), apart(secondThicknessMm, b));
   // One thickness said is met by either sheet.
   const off =

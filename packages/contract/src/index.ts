@@ -277,7 +277,7 @@ export {
   type CardVerdict,
   type CardVersion,
 } from './card.js';
-export { cardVerdicts, isSameJoint, proofDifferences } from './cardProof.js';
+export { areWeldedAlike, cardVerdicts, proofDifferences } from './cardProof.js';
 export { findCards, shownVersion, type FoundCard, type FoundCards, type WantedJoint } from './findCards.js';
 export { adaptCard, carryCard, type CarriedCard, type LearnOfJob } from './carryCard.js';
 export { proposeCard } from './proposeCard.js';

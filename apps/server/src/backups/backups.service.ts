@@ -98,10 +98,9 @@ export class BackupsService {
   /** Looked at four times an hour; a backup that fails is told and tried again the next time. */
   @Interval(quarterHour)
   async makeIfDue(): Promise<void> {
-    const { backups } = await this.list();
-    if (!isBackupDue(backups[0]?.madeAt ?? null, this.clock.now())) return;
     try {
-      await this.make(uuid(), null);
+      const { backups } = await this.list();
+      if (isBackupDue(backups[0]?.madeAt ?? null, this.clock.now())) await this.make(uuid(), null);
     } catch (fault) {
       this.log.error(`The nightly backup was not made: ${(fault as Error).message}`);
     }

@@ -1,10 +1,12 @@
 import { proposeCard, type CardContent } from '@lone-heron/contract';
 import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
+import { toast } from 'sonner';
 import { v7 as uuid } from 'uuid';
 import { useAddProofMutation, useWriteCardMutation } from '../../shared/api/cardsApi.js';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
+import { problemOf } from '../../shared/api/problemOf.js';
 import { readNewCardAddress } from '../../shared/cards/newCardAddress.js';
 import { Loading } from '../../shared/Loading.js';
 import { PageHeader } from '../../shared/PageHeader.js';
@@ -29,8 +31,11 @@ export function NewCard() {
   const save = async (content: CardContent) => {
     const answer = await write({ id, version: 1, draft: { content, why: '', carriedFrom: null } });
     if (answer.error !== undefined) return;
-    // A setting that was changed on the way is no more the coupon's: the card then begins without proof, and says so.
-    if (start.couponId !== null) await addProof({ id, version: 1, couponId: start.couponId });
+    if (start.couponId !== null) {
+      // A setting that was changed on the way is no more the coupon's: the card is kept, without it.
+      const { error: refusal } = await addProof({ id, version: 1, couponId: start.couponId });
+      if (refusal !== undefined) toast.error(`The coupon does not prove it. ${problemOf(refusal).message}`);
+    }
     void navigate(`/cards/${id}`);
   };
   return (

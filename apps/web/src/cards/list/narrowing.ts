@@ -26,7 +26,7 @@ export function narrowed(cards: readonly Card[], narrowing: Narrowing): readonly
       is(narrowing.metal, joint.metal, joint.secondMetal ?? '') &&
       is(narrowing.kind, joint.kind) &&
       is(narrowing.tag, ...tags) &&
-      is(narrowing.state, cardState(card))
+      (narrowing.state === '' ? card.retiredAt === null : cardState(card) === narrowing.state)
     );
   });
 }

@@ -1,7 +1,7 @@
 import {
+  areWeldedAlike,
   coreJoint,
   couponReadings,
-  isSameJoint,
   realTravelMmS,
   type Coupon,
   type LadderKnob,
@@ -32,7 +32,8 @@ export function couponsByJoint(
     if (machine === undefined || coupon.slip !== undefined) continue;
     const group = groups.find(
       (each) =>
-        each.machine.id === machine.id && each.coupons.some(({ joint }) => isSameJoint(joint, coupon.joint)),
+        each.machine.id === machine.id &&
+        each.coupons.some(({ joint }) => areWeldedAlike(joint, coupon.joint)),
     );
     if (group === undefined) groups.push({ id: coupon.id, machine, coupons: [coupon] });
     else group.coupons.push(coupon);
