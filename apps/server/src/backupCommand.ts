@@ -6,6 +6,7 @@ import { v7 as uuid } from 'uuid';
 import { BrokenBackup } from './backups/BrokenBackup.js';
 import { checkBackup } from './backups/checkBackup.js';
 import { contentsInWords } from './backups/contentsInWords.js';
+import { fileStamp } from './backups/fileStamp.js';
 import { restoreBackup } from './backups/restoreBackup.js';
 import { writeBackup } from './backups/writeBackup.js';
 import { openDataFolder } from './start/dataFolder.js';
@@ -26,7 +27,7 @@ async function backup(dataFolder: string, file: string | undefined): Promise<voi
   const databaseFile = join(dataFolder, 'heron.sqlite');
   if (!existsSync(databaseFile)) throw new StartFault(`There is no shop in ${dataFolder} to back up.`);
   const now = new Date();
-  const usual = join(dataFolder, 'backups', `heron-${now.toISOString().replaceAll(/[:.]/g, '-')}.zip`);
+  const usual = join(dataFolder, 'backups', `heron-${fileStamp(now)}.zip`);
   const target = file === undefined ? usual : resolve(file);
   if (existsSync(target)) throw new StartFault(`${target} is there already; nothing is overwritten.`);
   const contents = await writeBackup({ id: uuid(), databaseFile, target, now });

@@ -5,6 +5,9 @@ import { clientId, moment } from './bounded.js';
 export const backupFormat = 'lone-heron-backup';
 export const backupVersion = 1;
 
+/** How many backups are kept at least and at most, and how old the rest may be. */
+export const backupsKept = { least: 3, most: 14, oldestDays: 60 } as const;
+
 const count = z.int().nonnegative();
 
 /** What lies in a backup, written into it when it is made. */

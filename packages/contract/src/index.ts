@@ -285,6 +285,7 @@ export {
   backupContentsSchema,
   backupFormat,
   backupSchema,
+  backupsKept,
   backupsSchema,
   backupVersion,
   type Backup,

@@ -12,6 +12,7 @@ import { WriteQueue } from '../storage/writeQueue.js';
 import { Clock } from '../time/clock.js';
 import { BrokenBackup } from './BrokenBackup.js';
 import { expiredBackups, isBackupDue } from './expiredBackups.js';
+import { fileStamp } from './fileStamp.js';
 import { contentsOf } from './unpackBackup.js';
 import { writeBackup } from './writeBackup.js';
 
@@ -65,7 +66,7 @@ export class BackupsService {
       const same = before.backups.find((backup) => backup.id === id);
       if (same !== undefined) return same;
       const now = this.clock.now();
-      const file = `heron-${now.toISOString().replaceAll(/[:.]/g, '-')}.zip`;
+      const file = `heron-${fileStamp(now)}.zip`;
       const target = join(this.folder, file);
       const contents = await writeBackup({ id, databaseFile: this.databaseFile, target, now });
       await this.clearOut(now);

@@ -1,7 +1,7 @@
 import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
-import type { Backup, Backups, CouponPage } from '@lone-heron/contract';
+import { backupsKept, type Backup, type Backups, type CouponPage } from '@lone-heron/contract';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { unzipSync, zipSync } from 'fflate';
 import sharp from 'sharp';
@@ -9,7 +9,7 @@ import request from 'supertest';
 import { createApp } from '../createApp.js';
 import { couponDraft, newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
 import { checkBackup } from './checkBackup.js';
-import { expiredBackups, isBackupDue, keeping } from './expiredBackups.js';
+import { expiredBackups, isBackupDue } from './expiredBackups.js';
 import { restoreBackup } from './restoreBackup.js';
 
 let server: SampleServer;
@@ -70,6 +70,7 @@ describe('a backup', () => {
       request(from.getHttpServer()).get(`/api/coupons/${coupons[0]?.id}/photos`);
     const [photo] = (await photosOf(app)).body as { hash: string }[];
     await request(app.getHttpServer()).get(`/api/photos/${photo?.hash}`).expect(200);
+    await request(app.getHttpServer()).get(`/api/photos/${photo?.hash}/small`).expect(200);
     await app.close();
   });
 
@@ -159,7 +160,7 @@ describe('keeping backups', () => {
 
   it('drops those past the number and past the age, but never the newest few', () => {
     const daily = Array.from({ length: 20 }, (_, day) => daysAgo(day));
-    expect(expiredBackups(daily.toReversed(), now)).toEqual(daily.slice(keeping.most));
+    expect(expiredBackups(daily.toReversed(), now)).toEqual(daily.slice(backupsKept.most));
     const old = [daysAgo(100), daysAgo(200), daysAgo(300), daysAgo(400)];
     expect(expiredBackups(old, now)).toEqual([daysAgo(400)]);
   });

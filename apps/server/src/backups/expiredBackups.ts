@@ -1,5 +1,4 @@
-/** How many are kept at least and at most, and how old the rest may be. */
-export const keeping = { least: 3, most: 14, oldestDays: 60 } as const;
+import { backupsKept } from '@lone-heron/contract';
 
 const day = 24 * 3600 * 1000;
 
@@ -16,7 +15,8 @@ export function expiredBackups<Kept extends { readonly madeAt: string }>(
   const newestFirst = backups.toSorted((one, other) => Date.parse(other.madeAt) - Date.parse(one.madeAt));
   return newestFirst.filter(
     ({ madeAt }, i) =>
-      i >= keeping.most || (i >= keeping.least && now - Date.parse(madeAt) > keeping.oldestDays * day),
+      i >= backupsKept.most ||
+      (i >= backupsKept.least && now - Date.parse(madeAt) > backupsKept.oldestDays * day),
   );
 }
 

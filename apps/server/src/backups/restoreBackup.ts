@@ -5,6 +5,7 @@ import { setAsideBeforeMigrating } from '../storage/setAside.js';
 import { StartFault } from '../start/StartFault.js';
 import Database from 'better-sqlite3';
 import { checkUnpacked } from './checkBackup.js';
+import { fileStamp } from './fileStamp.js';
 import { unpackBackup } from './unpackBackup.js';
 
 /** What belongs to the state of a shop in its data folder; backups are not among it. */
@@ -19,7 +20,7 @@ const stateFiles = ['heron.sqlite', 'heron.sqlite-wal', 'heron.sqlite-shm', 'pho
  */
 export async function restoreBackup(file: string, dataFolder: string, now: Date): Promise<string | null> {
   requireClosed(join(dataFolder, 'heron.sqlite'));
-  const stamp = now.toISOString().replaceAll(/[:.]/g, '-');
+  const stamp = fileStamp(now);
   const unpacked = join(dataFolder, `restoring-${stamp}`);
   await mkdir(unpacked, { recursive: true });
   try {

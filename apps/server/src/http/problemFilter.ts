@@ -42,10 +42,11 @@ export function problemFor(error: unknown): Problem {
   };
 }
 
-/** A full or failing disk, as SQLite tells it. */
+/** A full or failing disk, as SQLite or the file system tells it. */
 function storageProblem(error: unknown): Problem | null {
   const code = (error as { code?: unknown } | null)?.code;
-  if (typeof code !== 'string' || !/^SQLITE_(FULL|IOERR|READONLY)/.test(code)) return null;
+  if (typeof code !== 'string' || !/^(SQLITE_(FULL|IOERR|READONLY)|ENOSPC|EDQUOT|EROFS)/.test(code))
+    return null;
   return {
     type: 'about:blank',
     title: 'Storage failed',

@@ -76,20 +76,23 @@ export class PhotoFiles {
   /** Stores a picture and its small one; what is there already is the same and stays. */
   async keep({ bytes, hash }: CleanPicture): Promise<void> {
     await writeOnce(this.pathOf(hash), () => Promise.resolve(bytes));
-    await writeOnce(this.smallPathOf(hash), () =>
-      sharp(bytes)
+    await this.small(hash);
+  }
+
+  /** Path of the small picture, made of the whole one where it is missing, as after a restore. */
+  async small(hash: string): Promise<string> {
+    const path = `${this.pathOf(hash)}.small.webp`;
+    await writeOnce(path, () =>
+      sharp(this.pathOf(hash))
         .resize(smallSide, smallSide, { fit: 'inside', withoutEnlargement: true })
         .webp()
         .toBuffer(),
     );
+    return path;
   }
 
   pathOf(hash: string): string {
     return join(this.folder, hash.slice(0, 2), hash);
-  }
-
-  smallPathOf(hash: string): string {
-    return `${this.pathOf(hash)}.small.webp`;
   }
 }
 

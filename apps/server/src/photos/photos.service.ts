@@ -80,7 +80,7 @@ export class PhotosService {
     const row = await this.dataSource.manager.findOneBy(PhotoEntity, { hash });
     if (row === null) throw notFound('photo', hash);
     return size === 'small'
-      ? { path: this.files.smallPathOf(hash), type: 'image/webp' }
+      ? { path: await this.files.small(hash), type: 'image/webp' }
       : { path: this.files.pathOf(hash), type: row.type };
   }
 }

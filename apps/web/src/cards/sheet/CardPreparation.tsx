@@ -1,6 +1,6 @@
 import { coreConditions, coreJob, jointMetals, type CardContent, type Machine } from '@lone-heron/contract';
 import { cautionsFor, preparation } from '@lone-heron/core';
-import { TriangleAlert } from 'lucide-react';
+import { CautionNote } from '../../shared/CautionNote.js';
 import { preparationWords } from '../../shared/words/preparation.js';
 
 /** What is done before light, and what can hurt somebody at this joint. */
@@ -22,15 +22,7 @@ export function CardPreparation({ content, machine }: { content: CardContent; ma
           </li>
         ))}
       </ol>
-      <p className="caution flex items-center gap-2 px-3 py-1.5 text-sm leading-snug" role="note">
-        <TriangleAlert className="size-5 shrink-0" aria-hidden="true" />
-        <span>
-          {cautionsFor(jointMetals(joint), job.joint, conditions)
-            .map(({ words }) => words)
-            .join(' ')}{' '}
-          Figures are for planning: the manual and your safety officer decide.
-        </span>
-      </p>
+      <CautionNote cautions={cautionsFor(jointMetals(joint), job.joint, conditions)} />
     </section>
   );
 }

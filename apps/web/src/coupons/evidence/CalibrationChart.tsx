@@ -1,6 +1,7 @@
 import type { CalibrationBin } from '@lone-heron/core';
 import { useCallback } from 'react';
 import { LineChart, type ChartInk } from '../../shared/chart/LineChart.js';
+import { footAxis, valueAxis } from '../../shared/chart/valueAxis.js';
 import { percentFigure } from '../../shared/words/figures.js';
 
 /** Stated chance against how often it came about; on the slanting line 80 % is really 80 %. */
@@ -44,21 +45,17 @@ export default function CalibrationChart({ bins }: { bins: readonly CalibrationB
 
 const percent = (share: number) => Math.round(share * 1000) / 10;
 
-function chartOption(bins: readonly CalibrationBin[], { token, text }: ChartInk) {
-  const axis = {
-    type: 'value' as const,
-    min: 0,
-    max: 100,
-    axisLabel: text,
-    nameTextStyle: text,
-    splitLine: { lineStyle: { color: token('--color-base-300') } },
-  };
+/** From never to always, per cent. */
+const wholeShare = { min: 0, max: 100 };
+
+function chartOption(bins: readonly CalibrationBin[], ink: ChartInk) {
+  const { token, text } = ink;
   return {
     animation: false,
     textStyle: text,
     grid: { left: 52, right: 24, top: 34, bottom: 48 },
-    xAxis: { ...axis, name: 'Stated, %', nameLocation: 'middle' as const, nameGap: 30 },
-    yAxis: { ...axis, name: 'Came about, %' },
+    xAxis: { ...footAxis(ink, 'Stated, %'), ...wholeShare },
+    yAxis: { ...valueAxis(ink, 'Came about, %'), ...wholeShare },
     series: [
       {
         type: 'line' as const,

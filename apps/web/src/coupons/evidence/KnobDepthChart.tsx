@@ -1,6 +1,7 @@
 import type { LadderKnob } from '@lone-heron/contract';
 import { useCallback } from 'react';
 import { LineChart, type ChartInk } from '../../shared/chart/LineChart.js';
+import { footAxis, valueAxis } from '../../shared/chart/valueAxis.js';
 import { figure } from '../../shared/words/figures.js';
 import { knobUnits } from '../ladders/ladderKnobs.js';
 import type { KnobDepth } from './knobDepths.js';
@@ -58,36 +59,23 @@ export default function KnobDepthChart({ knob, depths, thicknessMm }: KnobDepthC
 /** Room to each side of the outermost coupon, as a share of what they span. */
 const room = 0.08;
 
-function chartOption(
-  knob: LadderKnob,
-  depths: readonly KnobDepth[],
-  thicknessMm: number,
-  { token, text }: ChartInk,
-) {
+function chartOption(knob: LadderKnob, depths: readonly KnobDepth[], thicknessMm: number, ink: ChartInk) {
+  const { token, text } = ink;
   const { name, unit, perSi } = knobUnits[knob];
   const places = depths.map(({ at }) => at * perSi);
   const [least, most] = [Math.min(...places), Math.max(...places)];
   const aside = room * (most - least || most);
   const [from, to] = [least - aside, most + aside];
-  const axis = {
-    type: 'value' as const,
-    axisLabel: text,
-    nameTextStyle: text,
-    splitLine: { lineStyle: { color: token('--color-base-300') } },
-  };
   return {
     animation: false,
     textStyle: text,
     grid: { left: 52, right: 24, top: 34, bottom: 48 },
     xAxis: {
-      ...axis,
-      name: `${name}, ${unit}`,
-      nameLocation: 'middle' as const,
-      nameGap: 30,
+      ...footAxis(ink, `${name}, ${unit}`),
       min: Number(from.toPrecision(3)),
       max: Number(to.toPrecision(3)),
     },
-    yAxis: { ...axis, name: 'Depth, mm', min: 0 },
+    yAxis: { ...valueAxis(ink, 'Depth, mm'), min: 0 },
     series: [
       {
         type: 'line' as const,

@@ -1,6 +1,7 @@
 import type { LadderAxis } from '@lone-heron/contract';
 import { useCallback, useState } from 'react';
 import { LineChart, type ChartInk } from '../../shared/chart/LineChart.js';
+import { footAxis, valueAxis } from '../../shared/chart/valueAxis.js';
 import { PickField } from '../../shared/form/PickField.js';
 import { ladderCurves, type LadderCurve } from './ladderCurves.js';
 import { knobUnits } from './ladderKnobs.js';
@@ -49,34 +50,26 @@ function chartOption(
   axes: readonly LadderAxis[],
   across: number,
   { answer, points }: LadderSays,
-  { token, text }: ChartInk,
+  ink: ChartInk,
 ) {
+  const { token, text } = ink;
   const curves = ladderCurves(axes, across, answer.depthAt);
   const { name, unit, perSi } = knobUnits[axes[across]?.knob ?? 'power'];
   const values = axes[across]?.values ?? [];
   const [least, most] = [Math.min(...values), Math.max(...values)];
   const tallest = Math.max(...curves.flatMap((curve) => curve.points.map(({ high }) => high))) * 1.6;
-  const axis = {
-    type: 'value' as const,
-    axisLabel: text,
-    nameTextStyle: text,
-    splitLine: { lineStyle: { color: token('--color-base-300') } },
-  };
   return {
     animation: false,
     textStyle: text,
     grid: { left: 52, right: 24, top: 34, bottom: 48 },
     xAxis: {
-      ...axis,
-      name: `${name}, ${unit}`,
-      nameLocation: 'middle' as const,
-      nameGap: 30,
+      ...footAxis(ink, `${name}, ${unit}`),
       min: least * perSi,
       max: most * perSi,
     },
-    yAxis: { ...axis, name: 'Depth, mm', min: 0, max: Math.ceil(tallest * 10) / 10 },
+    yAxis: { ...valueAxis(ink, 'Depth, mm'), min: 0, max: Math.ceil(tallest * 10) / 10 },
     series: [
-      ...curves.flatMap((curve, i) => curveSeries(curve, i, curves, { token, text })),
+      ...curves.flatMap((curve, i) => curveSeries(curve, i, curves, ink)),
       ...points.map(({ values: placed, low, high }) =>
         couponMark(
           (placed[across] ?? least) * perSi,

@@ -1,11 +1,12 @@
 import type { SectionMeasure } from '@lone-heron/contract';
 import type { PictureReading } from '@lone-heron/core';
-import { ScanLine, Undo2 } from 'lucide-react';
+import { ScanLine } from 'lucide-react';
 import { TypedField } from '../../shared/form/TypedField.js';
 import type { TypedValue } from '../../shared/words/readTyped.js';
 import { measureToolList, setTools, type ToolName } from './measureTools.js';
 import type { Placed } from './placed.js';
-import { nextWords, ToolButton } from './ToolButton.js';
+import { NextPress } from './NextPress.js';
+import { ToolButton } from './ToolButton.js';
 
 interface ToolPanelProps {
   placed: Placed;
@@ -26,20 +27,7 @@ export function ToolPanel(props: ToolPanelProps) {
   const { placed, active, readings, onActive, onUndo } = props;
   return (
     <section className="sheet flex flex-col gap-2 px-4 py-3" aria-label="What is measured">
-      <div className="flex items-center justify-between gap-2">
-        <p className="min-h-12 content-center leading-tight" role="status">
-          {nextWords(placed, active)}
-        </p>
-        <button
-          type="button"
-          className="btn touch btn-square btn-ghost"
-          aria-label="Undo"
-          disabled={onUndo === null}
-          onClick={() => onUndo?.()}
-        >
-          <Undo2 className="size-5" aria-hidden="true" />
-        </button>
-      </div>
+      <NextPress placed={placed} active={active} onUndo={onUndo} />
       {setTools.map((tool) => (
         <ToolButton
           key={tool.name}

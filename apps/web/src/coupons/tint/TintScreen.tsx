@@ -6,7 +6,6 @@ import {
   type TestDetail,
 } from '@lone-heron/contract';
 import { inMm, type PictureReading, type TintFound } from '@lone-heron/core';
-import { Undo2 } from 'lucide-react';
 import { useDeferredValue, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
@@ -21,7 +20,8 @@ import { PickedPhoto } from '../measure/PickedPhoto.js';
 import { PictureZoom } from '../measure/PictureZoom.js';
 import { pixelsOf, type ScaledPicture } from '../measure/pixelsOf.js';
 import { isPlaced, movePoint, placePoint, scaleOf, type Placed } from '../measure/placed.js';
-import { nextWords, ToolButton } from '../measure/ToolButton.js';
+import { NextPress } from '../measure/NextPress.js';
+import { ToolButton } from '../measure/ToolButton.js';
 import { usePlaced } from '../measure/usePlaced.js';
 import { TestEnd } from '../tests/AddTest.js';
 import { sectionFields } from '../tests/testFields.js';
@@ -156,20 +156,7 @@ function Placing({
 }: PlacingProps) {
   return (
     <section className="sheet flex flex-col gap-2 px-4 py-3" aria-label="What is placed">
-      <div className="flex items-center justify-between gap-2">
-        <p className="min-h-12 content-center leading-tight" role="status">
-          {nextWords(placed, active)}
-        </p>
-        <button
-          type="button"
-          className="btn touch btn-square btn-ghost"
-          aria-label="Undo"
-          disabled={onUndo === null}
-          onClick={() => onUndo?.()}
-        >
-          <Undo2 className="size-5" aria-hidden="true" />
-        </button>
-      </div>
+      <NextPress placed={placed} active={active} onUndo={onUndo} />
       {tintTools.map((tool) => (
         <ToolButton
           key={tool.name}

@@ -1,4 +1,4 @@
-import type { Backup } from '@lone-heron/contract';
+import { backupsKept, type Backup } from '@lone-heron/contract';
 import { Download, HardDriveDownload } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
@@ -51,7 +51,8 @@ function Backups() {
           ? 'Nothing is backed up yet.'
           : `Last backed up ${shownMoment(newest.madeAt, new Date())}.`}{' '}
         <span className="text-soft">
-          By itself every night, or once the shop is open again. Up to 14 are kept, for up to 60 days.
+          By itself every night, or once the shop is open again. Up to {backupsKept.most} are kept, for up to{' '}
+          {backupsKept.oldestDays} days.
         </span>
       </p>
       <button
