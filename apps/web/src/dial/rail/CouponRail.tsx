@@ -85,7 +85,7 @@ const RailCoupon = memo(function RailCoupon({ coupon }: { coupon: Coupon }) {
       )}
       <p className="flex items-center gap-1 text-sm whitespace-nowrap">
         <OutcomeMark outcome={outcome} className="size-5" />
-        {lookWords[coupon.back].short}
+        {coupon.slip === undefined ? lookWords[coupon.back].short : 'slip'}
         <span className="ml-auto text-soft tabular-nums">
           {travel === null ? 'not timed' : `${figure(travel, 1)} mm/s`}
         </span>
