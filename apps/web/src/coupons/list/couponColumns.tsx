@@ -1,5 +1,6 @@
 import { realTravelMmS, type Coupon, type CouponSort, type Machine, type Person } from '@lone-heron/contract';
 import { columnVisibilityFeature, createColumnHelper, tableFeatures } from '@tanstack/react-table';
+import { memo } from 'react';
 import { Link } from 'react-router';
 import { couponMelt } from '../../shared/couponMelt.js';
 import { MiniSection } from '../../shared/drawing/MiniSection.js';
@@ -37,17 +38,9 @@ export const columnHeads: Readonly<Record<string, { name: string; sort: CouponSo
   who: { name: 'Who and when', sort: 'weldedAt' },
 };
 
-export const couponColumns = column.columns([
-  column.display({ id: 'number', cell: ({ row }) => <NumberCell {...row.original} /> }),
-  column.display({ id: 'section', cell: ({ row }) => <SectionCell {...row.original} /> }),
-  column.display({ id: 'setting', cell: ({ row }) => <SettingCell {...row.original} /> }),
-  column.display({ id: 'back', cell: ({ row }) => <BackCell {...row.original} /> }),
-  column.display({ id: 'travel', cell: ({ row }) => <TravelCell {...row.original} /> }),
-  column.display({ id: 'machine', cell: ({ row }) => <MachineCell {...row.original} /> }),
-  column.display({ id: 'who', cell: ({ row }) => <WhoCell {...row.original} /> }),
-]);
+// A line on the screen does not change while others scroll past it: each cell is drawn once.
 
-function NumberCell({ coupon }: CouponRow) {
+const NumberCell = memo(function NumberCell({ coupon }: CouponRow) {
   return (
     <Link
       to={`/coupons/${coupon.id}`}
@@ -57,9 +50,9 @@ function NumberCell({ coupon }: CouponRow) {
       {coupon.number}
     </Link>
   );
-}
+});
 
-function SectionCell({ coupon, machines }: CouponRow) {
+const SectionCell = memo(function SectionCell({ coupon, machines }: CouponRow) {
   const machine = machines.find(({ id }) => id === coupon.machineId);
   if (machine === undefined) return null;
   return (
@@ -69,9 +62,9 @@ function SectionCell({ coupon, machines }: CouponRow) {
       className="h-10 w-24"
     />
   );
-}
+});
 
-function SettingCell({ coupon }: CouponRow) {
+const SettingCell = memo(function SettingCell({ coupon }: CouponRow) {
   return (
     <>
       <span className="block truncate font-medium">{jointInWords(coupon.joint)}</span>
@@ -81,9 +74,9 @@ function SettingCell({ coupon }: CouponRow) {
       </span>
     </>
   );
-}
+});
 
-function BackCell({ coupon }: CouponRow) {
+const BackCell = memo(function BackCell({ coupon }: CouponRow) {
   return (
     <>
       <span className="flex items-center gap-2 whitespace-nowrap">
@@ -93,7 +86,7 @@ function BackCell({ coupon }: CouponRow) {
       <span className="block text-sm whitespace-nowrap text-soft">{besideTheBack(coupon)}</span>
     </>
   );
-}
+});
 
 /** What stands beside the look: a section says more than it, and a slip makes it say nothing. */
 function besideTheBack({ slip, section, along }: Coupon): string {
@@ -103,7 +96,7 @@ function besideTheBack({ slip, section, along }: Coupon): string {
   return along === undefined ? '' : `${along.length} stretches`;
 }
 
-function TravelCell({ coupon }: CouponRow) {
+const TravelCell = memo(function TravelCell({ coupon }: CouponRow) {
   const travel = realTravelMmS(coupon);
   if (travel === null) return <span className="text-sm text-soft">not timed</span>;
   return (
@@ -115,9 +108,9 @@ function TravelCell({ coupon }: CouponRow) {
       </span>
     </span>
   );
-}
+});
 
-function MachineCell({ coupon, machines }: CouponRow) {
+const MachineCell = memo(function MachineCell({ coupon, machines }: CouponRow) {
   return (
     <>
       <span className="block truncate">
@@ -126,9 +119,9 @@ function MachineCell({ coupon, machines }: CouponRow) {
       <span className="text-sm text-soft">window {coupon.windowNumber}</span>
     </>
   );
-}
+});
 
-function WhoCell({ coupon, people, now }: CouponRow) {
+const WhoCell = memo(function WhoCell({ coupon, people, now }: CouponRow) {
   const name = people?.find(({ id }) => id === coupon.personId)?.name;
   return (
     <span className="whitespace-nowrap">
@@ -139,4 +132,14 @@ function WhoCell({ coupon, people, now }: CouponRow) {
       </time>
     </span>
   );
-}
+});
+
+export const couponColumns = column.columns([
+  column.display({ id: 'number', cell: ({ row }) => <NumberCell {...row.original} /> }),
+  column.display({ id: 'section', cell: ({ row }) => <SectionCell {...row.original} /> }),
+  column.display({ id: 'setting', cell: ({ row }) => <SettingCell {...row.original} /> }),
+  column.display({ id: 'back', cell: ({ row }) => <BackCell {...row.original} /> }),
+  column.display({ id: 'travel', cell: ({ row }) => <TravelCell {...row.original} /> }),
+  column.display({ id: 'machine', cell: ({ row }) => <MachineCell {...row.original} /> }),
+  column.display({ id: 'who', cell: ({ row }) => <WhoCell {...row.original} /> }),
+]);
