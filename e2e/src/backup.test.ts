@@ -27,7 +27,7 @@ describe('a whole shop', () => {
     await seeText(page, 'Nothing is backed up yet.');
     await press(page, 'Back up now');
     await seeText(page, 'The copy was opened and looked through.');
-    await seeText(page, '121 coupons');
+    await seeText(page, '130 coupons');
     expect(page.broken).toEqual([]);
     await browser.close();
     const before = [await ask(heron.url, 'coupons?limit=200'), await ask(heron.url, 'cards')];
@@ -39,7 +39,7 @@ describe('a whole shop', () => {
     expect(existsSync(join(other, 'heron.sqlite'))).toBe(false);
     const restored = command(other, 'restore', whole, '--yes');
     expect(restored.stdout).toMatch(
-      /It holds 2 machines, .* 121 coupons .*, and is whole\.[\s\S]*Restored into/,
+      /It holds 2 machines, .* 130 coupons .*, and is whole\.[\s\S]*Restored into/,
     );
     const again = await startHeron(other);
     expect([await ask(again.url, 'coupons?limit=200'), await ask(again.url, 'cards')]).toEqual(before);

@@ -63,9 +63,9 @@ describe('logging', () => {
     await press(page, 'Next stretch');
     await pick(page, 'Stretch 2: back', 'even');
     await press(page, 'Save coupon');
-    await seeText(page, 'Coupon 122 is logged');
+    await seeText(page, 'Coupon 131 is logged');
     expect(await newest()).toMatchObject({
-      number: 122,
+      number: 131,
       back: 'even',
       slip: 'restarted',
       face: ['undercut'],

@@ -286,7 +286,7 @@ describe('Dial', () => {
     await seeText(page, 'What did the back look like?');
     await page.keyboard.press('3');
     await page.keyboard.press('Enter');
-    await seeText(page, 'Coupon 122 is logged');
+    await seeText(page, 'Coupon 131 is logged');
     await page.keyboard.press('/');
     await named(page, 'Say the joint at once');
     await page.keyboard.type('dovetail');

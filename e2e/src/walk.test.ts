@@ -98,13 +98,13 @@ describe('from a joint to a logged coupon', () => {
     await seeText(page, '8.1 mm/s');
     await fill(page, 'Remark', 'first on the new rail');
     await press(page, 'Save coupon');
-    await seeText(page, 'Coupon 122 is logged, through window 1.');
-    await seeText(page, 'No 122');
+    await seeText(page, 'Coupon 131 is logged, through window 1.');
+    await seeText(page, 'No 131');
     expect(await textOf(page, 'Coupons of this joint')).toContain('even line');
   });
 
   it('keeps it under Coupons with setting, machine, person, window and time', async () => {
-    await press(page, 'Coupons 122 logged', 'link');
+    await press(page, 'Coupons 131 logged', 'link');
     await seeText(page, 'first on the new rail');
     // Names come with the people, a moment after the coupons.
     await page.waitForFunction(() =>
@@ -112,7 +112,7 @@ describe('from a joint to a logged coupon', () => {
     );
     const row = await page.$eval('tbody tr', (element) => (element as HTMLElement).innerText);
     for (const part of [
-      '122',
+      '131',
       'low-carbon steel 1.52 mm to 1.6 mm butt, gap 0.2 mm',
       '900 W',
       '1.0 mm wire',
@@ -151,11 +151,11 @@ describe('from a joint to a logged coupon', () => {
   it('takes a coupon back from the toast', async () => {
     await press(page, 'Undo');
     await seeText(page, 'Coupon 123 was taken back.');
-    await press(page, 'Coupons 122 logged', 'link');
+    await press(page, 'Coupons 131 logged', 'link');
     await page.waitForSelector('tbody th');
     const numbers = await page.$$eval('tbody th', (cells) => cells.map((cell) => cell.textContent));
     expect(numbers).not.toContain('123');
-    expect(numbers).toContain('122');
+    expect(numbers).toContain('131');
   });
 
   it('broke nothing on the way', () => {

@@ -23,8 +23,8 @@ import {
   type WeldJob,
   type WeldSetting,
 } from '@lone-heron/core';
-import { normalDraw, type RandomStream } from './randomStream.js';
-import { sampleDialIns, type DialIn, type SamplePast } from './sampleDialIns.js';
+import { normalDraw, randomStream, type RandomStream } from './randomStream.js';
+import { sampleDialIns, sampleDriftingDialIns, type DialIn, type SamplePast } from './sampleDialIns.js';
 import { sampleMachines } from './sampleWorkshop.js';
 
 /**
@@ -52,6 +52,7 @@ const day = 24 * 3600 * 1000;
 const betweenCoupons = 4 * 60 * 1000;
 const shareUntimed = 0.22;
 const shareSlips = 0.06;
+const driftSeed = 7;
 
 /**
  * The workshop's coupons, oldest first: the setting from the model, what was seen from the hidden truth.
@@ -59,18 +60,29 @@ const shareSlips = 0.06;
  * @param now ms since 1970
  */
 export function sampleCoupons(past: SamplePast, now: number, random: RandomStream): readonly SampleCoupon[] {
+  const all = [
+    ...couponsOfAll(sampleDialIns(past, random), now, random),
+    ...couponsOfAll(sampleDriftingDialIns(past), now, randomStream(driftSeed)),
+  ];
+  return all.toSorted((one, other) => Date.parse(one.draft.weldedAt) - Date.parse(other.draft.weldedAt));
+}
+
+/** Coupons of runs in their order, each run knowing what those before it showed. */
+function couponsOfAll(
+  dialIns: readonly DialIn[],
+  now: number,
+  random: RandomStream,
+): readonly SampleCoupon[] {
   const evidence: EvidenceCoupon[] = [];
-  const all: SampleCoupon[] = [];
-  for (const dialIn of sampleDialIns(past, random)) {
+  return dialIns.flatMap((dialIn) => {
     const machine = sampleMachines.find(({ id }) => id === dialIn.machineId) as Machine;
     const coupons = couponsOf(dialIn, machine, now, evidence, random);
     for (const { draft } of coupons) {
       const id = `sample ${evidence.length}`;
       evidence.push(...couponEvidence({ ...draft, id, section: null }, machine.profile));
     }
-    all.push(...coupons);
-  }
-  return all;
+    return coupons;
+  });
 }
 
 /** The coupons of a run. What Dial would have said before it goes with each. */
@@ -89,7 +101,7 @@ function couponsOf(
     const setting = { ...best, power: powerNear(best.power * share, machine) } as WeldSetting;
     const { gas, flowLitresPerMinute } = shieldingGasFor(job.metal);
     const forecast = forecastWeld(job, setting);
-    const real = realWeld(job, setting, forecast, machine.id, random);
+    const real = realWeld(job, setting, forecast, machine.id, random, dialIn.depthShare ?? 1);
     const isSlip = random() < shareSlips;
     const draft: CouponDraft = {
       machineId: machine.id,
@@ -131,6 +143,7 @@ function realWeld(
   forecast: WeldForecast,
   machineId: string,
   random: RandomStream,
+  depthShare: number,
 ) {
   const truth = hiddenTruth;
   const isTimed = random() >= shareUntimed;
@@ -140,7 +153,7 @@ function realWeld(
   const travelMmS = forecast.travel * 1000 * Math.exp(hand);
   const melt = predictMelt(meltInputOf(job, setting, mmPerSecond(travelMmS)));
   const offset = (truth.machine[machineId] ?? 0) + (truth.family[job.metal.family] ?? 0);
-  const factor = Math.exp(offset + truth.scatter * normalDraw(random));
+  const factor = depthShare * Math.exp(offset + truth.scatter * normalDraw(random));
   const lightOnS = Math.round((9 + 3 * random()) * 10) / 10;
   return {
     reach: melt.reach * factor,

@@ -10,6 +10,8 @@ export interface DialIn {
   readonly daysAgo: number;
   readonly powerShares: readonly number[];
   readonly remarks: readonly string[];
+  /** How deep it goes beside what the machine usually does, as a share; left out for as usual. */
+  readonly depthShare?: number;
 }
 
 const butt = (metal: Joint['metal'], thicknessMm: number, gapMm: number): Joint => ({
@@ -98,6 +100,22 @@ const usualWork: readonly { joint: Joint; wireDiameterMm: number | null; remark:
   { joint: corner('aluminium5052', 2), wireDiameterMm: null, remark: 'hatch frame' },
 ];
 
+/** A setting that is kept and welded again, until it comes out shallower and nobody has looked at the window. */
+const driftingDialIns: readonly DialIn[] = [
+  { daysAgo: 61, powerShares: [1, 1, 1], remarks: ['rail foot', '', 'keep'] },
+  { daysAgo: 38, powerShares: [1, 1], remarks: ['rail foot again', ''] },
+  {
+    daysAgo: 5,
+    powerShares: [1, 1, 1, 1],
+    remarks: ['rail foot', 'nothing behind', '', ''],
+    depthShare: 0.6,
+  },
+].map((run) => ({
+  ...{ machineId: 'barrow', personId: 'tobias', wireDiameterMm: null },
+  joint: butt('lowCarbonSteel', 1.2, 0),
+  ...run,
+}));
+
 const people = ['maren', 'ines', 'maren', 'tobias', 'ines'] as const;
 const oldestDaysAgo = 122;
 const youngestDaysAgo = 15;
@@ -124,4 +142,9 @@ export function sampleDialIns(past: SamplePast, random: RandomStream): readonly 
     };
   });
   return [...earlier, ...newestDialIns];
+}
+
+/** The work that drifts, to be drawn apart from the rest: what is drawn of one does not move the other. */
+export function sampleDriftingDialIns(past: SamplePast): readonly DialIn[] {
+  return past === 'days' ? [] : driftingDialIns;
 }

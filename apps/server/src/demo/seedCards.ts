@@ -14,12 +14,15 @@ import { CardVersionEntity } from '../cards/cardVersion.entity.js';
 import { CouponEntity } from '../coupons/coupon.entity.js';
 import { CouponTestEntity } from '../inspection/couponTest.entity.js';
 import { keepSection } from '../inspection/keepSection.js';
+import type { SamplePast } from './sampleDialIns.js';
 import { sampleHouse } from './sampleHouse.js';
 import { sampleMachines } from './sampleWorkshop.js';
 
-/** A card of the sample workshop: what it is made from the newest good coupon of, and how far it has come. */
+/** A card of the sample workshop: what its coupon is of, and how far it has come. */
 interface SampleCard {
   readonly of: Pick<CouponEntity, 'machineId' | 'metal' | 'kind' | 'thicknessMm'>;
+  /** Which of its good coupons it is made of; the newest where nothing is said. */
+  readonly madeOf?: 'oldest';
   readonly name: string;
   readonly tags: readonly string[];
   readonly notes: string;
@@ -27,7 +30,32 @@ interface SampleCard {
   readonly state: 'draft' | 'proven' | 'signed';
 }
 
-const sampleCards: readonly SampleCard[] = [
+/** Its newest coupons come out shallower than those before: it asks for a proof coupon. */
+const driftingCard: SampleCard = {
+  of: { machineId: 'barrow', metal: 'lowCarbonSteel', kind: 'butt', thicknessMm: 1.2 },
+  madeOf: 'oldest',
+  name: 'Rail foot',
+  tags: ['railing'],
+  notes: 'Close it up: no gap at all, and lean into the post.',
+  level: 'For the eye',
+  state: 'signed',
+};
+
+/** Usual work of the bench, for a chart with more than a corner filled. */
+const furtherCards: readonly SampleCard[] = (
+  [
+    ['Sink surround', 'stainless304', 'butt', 1, 'sink'],
+    ['Worktop edge', 'stainless304', 'butt', 2, 'worktop'],
+    ['Rail base', 'stainless316', 'lap', 1.2, 'railing'],
+    ['Duct box', 'lowCarbonSteel', 'outsideCorner', 1.5, 'duct'],
+    ['Hatch coaming', 'aluminium5052', 'butt', 2, 'hatch'],
+  ] as const
+).map(([name, metal, kind, thicknessMm, tag]) => ({
+  of: { machineId: 'bench', metal, kind, thicknessMm },
+  ...{ name, tags: [tag], notes: '', level: 'For the eye', state: 'signed' },
+}));
+
+const newestCards: readonly SampleCard[] = [
   {
     of: { machineId: 'bench', metal: 'stainless304', kind: 'butt', thicknessMm: 1.5 },
     name: 'Galley worktop, long butt',
@@ -55,11 +83,12 @@ const sampleCards: readonly SampleCard[] = [
 ];
 
 /** Cards made from the sample coupons, those that have come further with the tests that prove them. */
-export async function seedCards(manager: EntityManager): Promise<void> {
+export async function seedCards(manager: EntityManager, past: SamplePast): Promise<void> {
+  const sampleCards = past === 'days' ? newestCards : [...newestCards, driftingCard, ...furtherCards];
   for (const [index, sample] of sampleCards.entries()) {
     const coupon = await manager.findOne(CouponEntity, {
       where: { ...sample.of, back: 'even', hasSlip: false },
-      order: { number: 'DESC' },
+      order: { number: sample.madeOf === 'oldest' ? 'ASC' : 'DESC' },
     });
     const machine = sampleMachines.find(({ id }) => id === sample.of.machineId);
     if (coupon === null || machine === undefined)

@@ -56,7 +56,7 @@ export function seedWorkshop(
     await seedMachines(manager, new Date(now - 130 * day).toISOString());
     await seedWindows(manager, now);
     await seedCoupons(manager, app.get(PhotoFiles), past, now);
-    await seedCards(manager);
+    await seedCards(manager, past);
     await seedReadiness(manager, now);
     await seedHouse(manager, new Date(now - 20 * day).toISOString());
     return true;

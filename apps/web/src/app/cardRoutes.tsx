@@ -11,6 +11,10 @@ export const cardRoutes: RouteObject[] = [
     lazy: async () => ({ Component: (await import('../cards/edit/NewCard.js')).NewCard }),
   },
   {
+    path: 'cards/chart',
+    lazy: async () => ({ Component: (await import('../cards/wall/PrintChart.js')).PrintChart }),
+  },
+  {
     path: 'cards/:id',
     lazy: async () => ({ Component: (await import('../cards/sheet/CardSheet.js')).CardSheet }),
   },
@@ -21,5 +25,9 @@ export const cardRoutes: RouteObject[] = [
   {
     path: 'cards/:id/carry',
     lazy: async () => ({ Component: (await import('../cards/edit/CarryCard.js')).CarryCard }),
+  },
+  {
+    path: 'cards/:id/wall',
+    lazy: async () => ({ Component: (await import('../cards/wall/PrintCard.js')).PrintCard }),
   },
 ];

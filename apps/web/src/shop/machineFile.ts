@@ -5,6 +5,7 @@ import {
   type Machine,
   type MachineFile,
 } from '@lone-heron/contract';
+import { inFileName, saveFile } from '../shared/saveFile.js';
 
 /** Largest file that is read, bytes: a machine's own is a few kilobytes. */
 const largest = 200_000;
@@ -17,12 +18,7 @@ export function machineFileOf({ name, profile }: Machine): MachineFile {
 /** Hands the machine's file to the browser to keep. */
 export function saveMachineFile(machine: Machine): void {
   const text = `${JSON.stringify(machineFileOf(machine), null, 2)}\n`;
-  const address = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
-  const link = document.createElement('a');
-  link.href = address;
-  link.download = `${machine.name.replaceAll(/[^\w-]+/g, '-')}.machine.json`;
-  link.click();
-  URL.revokeObjectURL(address);
+  saveFile(`${inFileName(machine.name)}.machine.json`, new Blob([text], { type: 'application/json' }));
 }
 
 /** What a file held, or why it is none of a machine's. */

@@ -1,5 +1,5 @@
 import { cardState, isProven, newestVersion, type Card, type CardVersion } from '@lone-heron/contract';
-import { Archive, ArrowRightLeft, NotebookPen, Pencil, Signature } from 'lucide-react';
+import { Archive, ArrowRightLeft, NotebookPen, Pencil, Printer, Signature } from 'lucide-react';
 import { useDispatch, useSelector } from 'react-redux';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
@@ -35,6 +35,9 @@ export function CardActions({ card, shown }: { card: Card; shown: CardVersion })
         </Link>
         <Link className="btn touch-always" to={`/cards/${card.id}/carry`}>
           <ArrowRightLeft className="size-5" aria-hidden="true" /> To another machine
+        </Link>
+        <Link className="btn touch-always" to={`/cards/${card.id}/wall`}>
+          <Printer className="size-5" aria-hidden="true" /> For the wall
         </Link>
         <Retire card={card} />
       </div>

@@ -1,10 +1,8 @@
 import { coreSetting, type CardContent, type Machine } from '@lone-heron/contract';
-import { fillerTable, gasTable, wobbleNames } from '@lone-heron/core';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
 import { behindPanel, panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
-import { flowFigure } from '../../shared/words/houseUnits.js';
 import { jointInWords } from '../../shared/words/settingInWords.js';
-import { focusInWords, gunInWords, nozzleInWords } from '../cardWords.js';
+import { cardFacts } from '../cardFacts.js';
 
 interface CardNumbersProps {
   content: CardContent;
@@ -16,17 +14,7 @@ export function CardNumbers({ content, machine }: CardNumbersProps) {
   const { units } = houseContent(useHouseQuery(undefined).data);
   const { joint, setting } = content;
   const rows = machine === undefined ? [] : panelRows(machine.profile, coreSetting(setting), units);
-  const { wobble, pace, gas, gasFlowLMin } = setting;
-  const facts: readonly (readonly [name: string, value: string])[] = [
-    ['Wobble', wobble.shape === 'none' ? 'none' : wobbleNames[wobble.shape]],
-    ...(pace.by === 'wire' ? [['Wire fed', wireInWords(pace)] as const] : []),
-    ['Gas', `${gasTable[gas].name}, ${flowFigure(gasFlowLMin, units)}`],
-    ['Nozzle', nozzleInWords(content.nozzle)],
-    ['Focus', focusInWords(content.focusMm)],
-    ['Gun', gunInWords(content.gunAngleDeg)],
-    ...(content.notes === '' ? [] : [['Technique', content.notes] as const]),
-    ...(content.tags.length === 0 ? [] : [['Tags', content.tags.join(', ')] as const]),
-  ];
+  const facts = cardFacts(content, units);
   return (
     <section className="sheet px-5 py-3" aria-label="Dial these">
       <h2 className="flex flex-wrap items-baseline justify-between gap-x-4 font-semibold">
@@ -58,11 +46,4 @@ export function CardNumbers({ content, machine }: CardNumbersProps) {
       </dl>
     </section>
   );
-}
-
-function wireInWords({
-  wireDiameterMm,
-  filler,
-}: Extract<CardContent['setting']['pace'], { by: 'wire' }>): string {
-  return `${wireDiameterMm.toFixed(1)} mm${filler === undefined ? '' : ` ${fillerTable[filler].name}`}`;
 }

@@ -1,28 +1,23 @@
-import { coreConditions, coreJob, jointMetals, type CardContent, type Machine } from '@lone-heron/contract';
-import { cautionsFor, preparation } from '@lone-heron/core';
+import type { CardContent, Machine } from '@lone-heron/contract';
 import { CautionNote } from '../../shared/CautionNote.js';
 import { preparationWords } from '../../shared/words/preparation.js';
+import { beforeLight } from '../beforeLight.js';
 
 /** What is done before light, and what can hurt somebody at this joint. */
 export function CardPreparation({ content, machine }: { content: CardContent; machine: Machine }) {
-  const { joint, setting } = content;
-  const { pace } = setting;
-  const job = coreJob(joint, pace.by === 'wire' ? pace.wireDiameterMm : null, machine.profile, {
-    kind: 'reach',
-  });
-  const conditions = coreConditions(joint);
+  const { steps, cautions } = beforeLight(content, machine);
   return (
     <section className="sheet flex flex-col gap-2 px-5 py-3" aria-label="Before light">
       <h2 className="font-semibold">Before light</h2>
       <ol className="flex flex-col gap-1.5">
-        {preparation(job, conditions).map(({ about, words }) => (
+        {steps.map(({ about, words }) => (
           <li key={`${about} ${words}`} className="flex gap-3 leading-snug">
             <strong className="w-16 shrink-0 font-semibold">{preparationWords[about]}</strong>
             <span>{words}</span>
           </li>
         ))}
       </ol>
-      <CautionNote cautions={cautionsFor(jointMetals(joint), job.joint, conditions)} />
+      <CautionNote cautions={cautions} />
     </section>
   );
 }

@@ -1,18 +1,8 @@
-import type { AcceptanceCriterion, CriterionVerdict } from '@lone-heron/core';
+import type { CriterionVerdict } from '@lone-heron/core';
 import { Check, CircleDashed, X } from 'lucide-react';
-
-const criterionWords: Readonly<Record<AcceptanceCriterion, string>> = {
-  reach: 'Depth',
-  undercut: 'Undercut',
-  crown: 'Crown',
-  misalignment: 'Out of line',
-  bend: 'Bend',
-  indication: 'Dye',
-  tight: 'Tight',
-};
+import { criterionWords, verdictWords } from '../words/criteria.js';
 
 const verdictMarks = { met: Check, notMet: X, notTested: CircleDashed } as const;
-const verdictWords = { met: 'met', notMet: 'not met', notTested: 'not tested' } as const;
 
 /** What a level asks, thing by thing, with what was found. */
 export function VerdictList({ verdicts }: { verdicts: readonly CriterionVerdict[] }) {

@@ -1,7 +1,8 @@
-import { jointOutline, type Joint, type Outcome, type PolygonMm } from '@lone-heron/core';
+import { jointOutline, type Joint, type Outcome } from '@lone-heron/core';
 import { useId } from 'react';
 import { meltBox, meltFrame } from './meltFrame.js';
 import { meltOutline } from './meltOutline.js';
+import { outlinePath } from './outlinePath.js';
 
 /** A melt in its joint. */
 export interface JointMelt {
@@ -39,13 +40,13 @@ export function MiniSection({ melt: { joint, widthMm, depthMm }, outcome, classN
     >
       <clipPath id={clip}>
         {[...metal, ...outline.fill].map((polygon, i) => (
-          <path key={i} d={pathOf(polygon)} />
+          <path key={i} d={outlinePath(polygon)} />
         ))}
       </clipPath>
       {metal.map((polygon, i) => (
         <path
           key={i}
-          d={pathOf(polygon)}
+          d={outlinePath(polygon)}
           fillRule="evenodd"
           fill="var(--steel)"
           stroke="var(--steel-line)"
@@ -63,9 +64,4 @@ export function MiniSection({ melt: { joint, widthMm, depthMm }, outcome, classN
       </g>
     </svg>
   );
-}
-
-/** An outline with y upwards as a path with y downwards. */
-function pathOf(polygon: PolygonMm): string {
-  return `M${polygon.map(([x, y]) => `${x} ${-y}`).join('L')}Z`;
 }

@@ -1,0 +1,15 @@
+import { coreConditions, coreJob, jointMetals, type CardContent, type Machine } from '@lone-heron/contract';
+import { cautionsFor, preparation, type Caution, type PreparationStep } from '@lone-heron/core';
+
+/** What a card's joint asks before light, and what can hurt somebody at it. */
+export function beforeLight(
+  { joint, setting: { pace } }: Pick<CardContent, 'joint' | 'setting'>,
+  { profile }: Machine,
+): { readonly steps: readonly PreparationStep[]; readonly cautions: readonly Caution[] } {
+  const job = coreJob(joint, pace.by === 'wire' ? pace.wireDiameterMm : null, profile, { kind: 'reach' });
+  const conditions = coreConditions(joint);
+  return {
+    steps: preparation(job, conditions),
+    cautions: cautionsFor(jointMetals(joint), job.joint, conditions),
+  };
+}

@@ -1,0 +1,29 @@
+import type { CardContent, HouseUnits } from '@lone-heron/contract';
+import { fillerTable, gasTable, wobbleNames } from '@lone-heron/core';
+import { flowFigure } from '../shared/words/houseUnits.js';
+import { focusInWords, gunInWords, nozzleInWords } from './cardWords.js';
+
+/** What is fitted and how the gun is held, beside the numbers of the panel. */
+export function cardFacts(
+  { setting, nozzle, focusMm, gunAngleDeg, notes, tags }: CardContent,
+  units: HouseUnits,
+): readonly (readonly [name: string, value: string])[] {
+  const { wobble, pace, gas, gasFlowLMin } = setting;
+  return [
+    ['Wobble', wobble.shape === 'none' ? 'none' : wobbleNames[wobble.shape]],
+    ...(pace.by === 'wire' ? [['Wire fed', wireInWords(pace)] as const] : []),
+    ['Gas', `${gasTable[gas].name}, ${flowFigure(gasFlowLMin, units)}`],
+    ['Nozzle', nozzleInWords(nozzle)],
+    ['Focus', focusInWords(focusMm)],
+    ['Gun', gunInWords(gunAngleDeg)],
+    ...(notes === '' ? [] : [['Technique', notes] as const]),
+    ...(tags.length === 0 ? [] : [['Tags', tags.join(', ')] as const]),
+  ];
+}
+
+function wireInWords({
+  wireDiameterMm,
+  filler,
+}: Extract<CardContent['setting']['pace'], { by: 'wire' }>): string {
+  return `${wireDiameterMm.toFixed(1)} mm${filler === undefined ? '' : ` ${fillerTable[filler].name}`}`;
+}
