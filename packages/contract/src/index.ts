@@ -294,3 +294,11 @@ export {
 } from './backup.js';
 export { couponReadings, type CouponDepthReading } from './couponReadings.js';
 export { cardDrift, type CardDrift } from './cardDrift.js';
+export {
+  programSlotSchema,
+  slotEntrySchema,
+  slotShownSchema,
+  type ProgramSlot,
+  type SlotEntry,
+  type SlotShown,
+} from './programSlot.js';

@@ -14,6 +14,7 @@ import { seedCoupons } from './seedCoupons.js';
 import type { SamplePast } from './sampleDialIns.js';
 import { seedHouse } from './sampleHouse.js';
 import { seedReadiness } from './sampleReadiness.js';
+import { seedSlots } from './seedSlots.js';
 import { sampleMachines, samplePeople } from './sampleWorkshop.js';
 
 const day = 24 * 3600 * 1000;
@@ -57,6 +58,7 @@ export function seedWorkshop(
     await seedWindows(manager, now);
     await seedCoupons(manager, app.get(PhotoFiles), past, now);
     await seedCards(manager, past);
+    if (past === 'months') await seedSlots(manager, now);
     await seedReadiness(manager, now);
     await seedHouse(manager, new Date(now - 20 * day).toISOString());
     return true;

@@ -15,6 +15,18 @@ export const cardRoutes: RouteObject[] = [
     lazy: async () => ({ Component: (await import('../cards/wall/PrintChart.js')).PrintChart }),
   },
   {
+    path: 'cards/slots',
+    lazy: async () => ({ Component: (await import('../cards/slots/SlotsScreen.js')).SlotsScreen }),
+  },
+  {
+    path: 'cards/slots/compare',
+    lazy: async () => ({ Component: (await import('../cards/slots/CompareSlot.js')).CompareSlot }),
+  },
+  {
+    path: 'cards/slots/labels',
+    lazy: async () => ({ Component: (await import('../cards/slots/PrintLabels.js')).PrintLabels }),
+  },
+  {
     path: 'cards/:id',
     lazy: async () => ({ Component: (await import('../cards/sheet/CardSheet.js')).CardSheet }),
   },

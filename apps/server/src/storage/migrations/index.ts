@@ -5,6 +5,7 @@ import { Readiness1764200000000 } from './1764200000000-Readiness.js';
 import { House1764300000000 } from './1764300000000-House.js';
 import { CouponsInFull1764400000000 } from './1764400000000-CouponsInFull.js';
 import { Cards1764500000000 } from './1764500000000-Cards.js';
+import { ProgramSlots1764600000000 } from './1764600000000-ProgramSlots.js';
 
 /** Every migration, oldest first. */
 export const migrations = [
@@ -15,4 +16,5 @@ export const migrations = [
   House1764300000000,
   CouponsInFull1764400000000,
   Cards1764500000000,
+  ProgramSlots1764600000000,
 ];

@@ -1,5 +1,5 @@
 import { cardState, isProven, newestVersion, type Card, type CardVersion } from '@lone-heron/contract';
-import { Archive, ArrowRightLeft, NotebookPen, Pencil, Printer, Signature } from 'lucide-react';
+import { Archive, ArrowRightLeft, LayoutGrid, NotebookPen, Pencil, Printer, Signature } from 'lucide-react';
 import { useDispatch, useSelector } from 'react-redux';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
@@ -39,6 +39,14 @@ export function CardActions({ card, shown }: { card: Card; shown: CardVersion })
         <Link className="btn touch-always" to={`/cards/${card.id}/wall`}>
           <Printer className="size-5" aria-hidden="true" /> For the wall
         </Link>
+        {card.retiredAt === null && (
+          <Link
+            className="btn touch-always"
+            to={`/cards/slots?machine=${encodeURIComponent(machineId)}&card=${card.id}`}
+          >
+            <LayoutGrid className="size-5" aria-hidden="true" /> In a program slot
+          </Link>
+        )}
         <Retire card={card} />
       </div>
       <Sign card={card} />

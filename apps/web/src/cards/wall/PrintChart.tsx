@@ -1,43 +1,24 @@
 import type { Card, Machine } from '@lone-heron/contract';
-import { useCallback, useState } from 'react';
-import { useSearchParams } from 'react-router';
-import { useCardsQuery } from '../../shared/api/cardsApi.js';
-import { useMachinesQuery } from '../../shared/api/heronApi.js';
+import { useCallback, useState, type ReactNode } from 'react';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
-import { PickField } from '../../shared/form/PickField.js';
-import { LoadFailed } from '../../shared/LoadFailed.js';
-import { Loading } from '../../shared/Loading.js';
 import { PageHeader } from '../../shared/PageHeader.js';
 import { PaperPreview } from '../../shared/paper/PaperPreview.js';
 import { paperOf, type PageFrame } from '../../shared/paper/papers.js';
 import { PhoneAddress } from '../../shared/paper/PhoneAddress.js';
 import { phoneOrigin } from '../../shared/paper/phoneAddress.js';
 import { inFileName } from '../../shared/saveFile.js';
+import { OfMachine } from '../OfMachine.js';
 import { chartPaper } from './chartPaper.js';
 import { machineCharts } from './machineChart.js';
 
 /** The cards of a machine as a chart for its wall. */
 export function PrintChart() {
-  const { data: cards, error, refetch } = useCardsQuery(undefined);
-  const { data: machines } = useMachinesQuery(undefined);
-  const [search, setSearch] = useSearchParams();
-  if (error !== undefined) return <LoadFailed what="the cards" error={error} retry={refetch} />;
-  if (cards === undefined || machines === undefined) return <Loading what="the cards" />;
-  const welding = machines.filter(({ profile }) => profile.lamp === null);
-  const machine = welding.find(({ id }) => id === search.get('machine')) ?? welding[0];
   return (
     <div className="mx-auto flex max-w-6xl flex-col gap-3 px-4 py-3 sm:px-6">
       <PageHeader title="Chart for the wall" back={{ to: '/cards', name: 'cards' }} />
-      {machine === undefined ? (
-        <p className="sheet p-6 text-lg">There is no machine yet: add one in Shop first.</p>
-      ) : (
-        <Chart
-          cards={cards}
-          machine={machine}
-          machines={welding}
-          onPick={(id) => setSearch({ machine: id }, { replace: true })}
-        />
-      )}
+      <OfMachine>
+        {(machine, cards, picker) => <Chart cards={cards} machine={machine} picker={picker} />}
+      </OfMachine>
     </div>
   );
 }
@@ -45,11 +26,10 @@ export function PrintChart() {
 interface ChartProps {
   cards: readonly Card[];
   machine: Machine;
-  machines: readonly Machine[];
-  onPick: (machineId: string) => void;
+  picker: ReactNode;
 }
 
-function Chart({ cards, machine, machines, onPick }: ChartProps) {
+function Chart({ cards, machine, picker }: ChartProps) {
   const { data: house } = useHouseQuery(undefined);
   const [withDrafts, setWithDrafts] = useState(false);
   const [origin, setOrigin] = useState(phoneOrigin);
@@ -70,12 +50,7 @@ function Chart({ cards, machine, machines, onPick }: ChartProps) {
   return (
     <>
       <div className="sheet flex flex-wrap items-end gap-4 px-4 py-3">
-        <PickField
-          label="Machine"
-          value={machine.id}
-          choices={machines.map(({ id, name }) => ({ value: id, label: name }))}
-          onPick={onPick}
-        />
+        {picker}
         <label className="flex min-h-12 items-center gap-2">
           <input
             type="checkbox"

@@ -8,7 +8,7 @@ import { printed } from '../../shared/paper/printable.js';
 import { mmFigure } from '../../shared/words/figures.js';
 import { flowFigure } from '../../shared/words/houseUnits.js';
 import { sentenceStart } from '../../shared/words/sentenceStart.js';
-import { dialledFigures } from './dialledFigures.js';
+import { dialledFigures } from '../dialledFigures.js';
 import type { ChartedCard, JointChart } from './machineChart.js';
 
 /** What a machine's chart is laid out from. */

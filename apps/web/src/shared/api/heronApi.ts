@@ -28,6 +28,7 @@ export const everything = [
   'Ladder',
   'Card',
   'Backup',
+  'Slot',
 ] as const;
 
 /** What the server knows a page of ours by; a request that sends headers of its own sends this too. */

@@ -1,4 +1,4 @@
-import { panelFigure, type PanelRow } from '../../shared/panel/panelKnobs.js';
+import { panelFigure, type PanelRow } from '../shared/panel/panelKnobs.js';
 
 /** Numbers of a panel in one line, each with its unit: "2.0 mm, 60 Hz, 67 cm/min". A full duty goes without saying. */
 export function dialledFigures(rows: readonly PanelRow[]): string {

@@ -1,0 +1,35 @@
+import type { Card, Machine } from '@lone-heron/contract';
+import type { ReactNode } from 'react';
+import { useSearchParams } from 'react-router';
+import { useCardsQuery } from '../shared/api/cardsApi.js';
+import { useMachinesQuery } from '../shared/api/heronApi.js';
+import { PickField } from '../shared/form/PickField.js';
+import { LoadFailed } from '../shared/LoadFailed.js';
+import { Loading } from '../shared/Loading.js';
+
+interface OfMachineProps {
+  /** @param picker the choice of the machine, to be put where the page wants it */
+  children: (machine: Machine, cards: readonly Card[], picker: ReactNode) => ReactNode;
+}
+
+/** What a page says of one machine and all cards; the machine stands in the address. */
+export function OfMachine({ children }: OfMachineProps) {
+  const { data: cards, error, refetch } = useCardsQuery(undefined);
+  const { data: machines } = useMachinesQuery(undefined);
+  const [search, setSearch] = useSearchParams();
+  if (error !== undefined) return <LoadFailed what="the cards" error={error} retry={refetch} />;
+  if (cards === undefined || machines === undefined) return <Loading what="the cards" />;
+  const welding = machines.filter(({ profile }) => profile.lamp === null);
+  const machine = welding.find(({ id }) => id === search.get('machine')) ?? welding[0];
+  if (machine === undefined)
+    return <p className="sheet p-6 text-lg">There is no machine yet: add one in Shop first.</p>;
+  const picker = (
+    <PickField
+      label="Machine"
+      value={machine.id}
+      choices={welding.map(({ id, name }) => ({ value: id, label: name }))}
+      onPick={(id) => setSearch({ machine: id }, { replace: true })}
+    />
+  );
+  return children(machine, cards, picker);
+}
