@@ -297,6 +297,7 @@ export { cardDrift, type CardDrift } from './cardDrift.js';
 export {
   programSlotSchema,
   slotEntrySchema,
+  slotNumber,
   slotShownSchema,
   type ProgramSlot,
   type SlotEntry,

@@ -22,6 +22,11 @@ export const slotShownSchema = z
   .refine((shown) => Object.values(shown).some((value) => value !== undefined), shownError);
 export type SlotShown = z.infer<typeof slotShownSchema>;
 
+const slotError = { error: 'a whole number from 1' };
+
+/** A slot's number in an address. */
+export const slotNumber = z.coerce.number(slotError).int(slotError).min(1, slotError);
+
 /** Something that was done with a slot of a machine. */
 export const slotEntrySchema = z.discriminatedUnion(
   'did',

@@ -3,6 +3,7 @@ import {
   machineId as machineIdSchema,
   programSlotSchema,
   slotEntrySchema,
+  slotNumber,
   type Person,
   type ProgramSlot,
   type SlotEntry,
@@ -10,7 +11,6 @@ import {
 import { Body, Controller, Get, Param, Put } from '@nestjs/common';
 import { ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { createZodDto } from 'nestjs-zod';
-import { z } from 'zod';
 import { By, For } from '../access/access.js';
 import { SchemaPipe } from '../http/schemaPipe.js';
 import { ProgramSlotsService } from './programSlots.service.js';
@@ -18,8 +18,6 @@ import { ProgramSlotsService } from './programSlots.service.js';
 class ProgramSlotDto extends createZodDto(programSlotSchema) {}
 
 const machinePipe = new SchemaPipe(machineIdSchema, 'id');
-const slotError = { error: 'a whole number from 1' };
-const slotNumber = z.coerce.number(slotError).int(slotError).min(1, slotError);
 
 @ApiTags('program slots')
 @Controller('machines/:id/slots')
