@@ -17,6 +17,7 @@ import { MachinesModule } from './machines/machines.module.js';
 import { OpticsModule } from './optics/optics.module.js';
 import { PeopleModule } from './people/people.module.js';
 import { PhotosModule } from './photos/photos.module.js';
+import { ProceduresModule } from './procedures/procedures.module.js';
 import { ProgramSlotsModule } from './programSlots/programSlots.module.js';
 import { ReadinessModule } from './readiness/readiness.module.js';
 import { RecordsModule } from './records/records.module.js';
@@ -61,6 +62,7 @@ export class AppModule {
         InspectionModule,
         CouponFilesModule,
         CardsModule,
+        ProceduresModule,
         ProgramSlotsModule,
         LaddersModule,
         SupplyModule,

@@ -303,3 +303,21 @@ export {
   type SlotEntry,
   type SlotShown,
 } from './programSlot.js';
+export {
+  cardProcedureSchema,
+  nothingStated,
+  procedureDraftSchema,
+  procedureFields,
+  procedureFileSchema,
+  procedureRevisionSchema,
+  procedureStatedSchema,
+  type CardProcedure,
+  type PaperLine,
+  type PaperSection,
+  type ProcedureDraft,
+  type ProcedureField,
+  type ProcedureFile,
+  type ProcedureRevision,
+  type ProcedureStated,
+  type WeldedCoupon,
+} from './procedure.js';

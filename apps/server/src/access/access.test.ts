@@ -25,6 +25,8 @@ const changingRoutes: Readonly<Record<string, readonly Role[] | 'anyone'>> = {
   'PUT /api/cards/:id/versions/:version/signature': ['lead'],
   'PUT /api/cards/:id/retirement': ['lead'],
   'DELETE /api/cards/:id/retirement': ['lead'],
+  'PUT /api/cards/:id/procedure/revisions/:revision': ['welder', 'lead'],
+  'PUT /api/cards/:id/procedure/revisions/:revision/approval': ['lead'],
   'PUT /api/machines/:id/slots/:slot/entries/:entryId': ['welder', 'lead'],
   'PUT /api/ladders/:id': ['welder', 'lead'],
   'PUT /api/ladders/:id/closing': ['welder', 'lead'],

@@ -45,7 +45,8 @@ interface Shown {
   readonly tests: readonly CouponTest[];
 }
 
-async function readShown(
+/** Coupons by their id, each with the tests that stand. */
+export async function readShown(
   manager: EntityManager,
   couponIds: readonly string[],
 ): Promise<ReadonlyMap<string, Shown>> {

@@ -19,6 +19,7 @@ import { PhotoEntity } from '../photos/photo.entity.js';
 import { DayEntity } from '../readiness/day.entity.js';
 import { DayEntryEntity } from '../readiness/dayEntry.entity.js';
 import { SequenceEntity } from '../readiness/sequence.entity.js';
+import { ProcedureRevisionEntity } from '../procedures/procedureRevision.entity.js';
 import { SlotEntryEntity } from '../programSlots/slotEntry.entity.js';
 import { ShopRecordEntity } from '../records/shopRecord.entity.js';
 import { EyewearEntity } from '../safety/eyewear.entity.js';
@@ -42,6 +43,7 @@ const entities = [
   CardVersionEntity,
   CardProofEntity,
   SlotEntryEntity,
+  ProcedureRevisionEntity,
   LadderEntity,
   SequenceEntity,
   DayEntity,

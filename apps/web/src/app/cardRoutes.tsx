@@ -39,6 +39,12 @@ export const cardRoutes: RouteObject[] = [
     lazy: async () => ({ Component: (await import('../cards/edit/CarryCard.js')).CarryCard }),
   },
   {
+    path: 'cards/:id/procedure',
+    lazy: async () => ({
+      Component: (await import('../cards/procedure/ProcedureScreen.js')).ProcedureScreen,
+    }),
+  },
+  {
     path: 'cards/:id/wall',
     lazy: async () => ({ Component: (await import('../cards/wall/PrintCard.js')).PrintCard }),
   },

@@ -6,6 +6,7 @@ import { House1764300000000 } from './1764300000000-House.js';
 import { CouponsInFull1764400000000 } from './1764400000000-CouponsInFull.js';
 import { Cards1764500000000 } from './1764500000000-Cards.js';
 import { ProgramSlots1764600000000 } from './1764600000000-ProgramSlots.js';
+import { Procedures1764700000000 } from './1764700000000-Procedures.js';
 
 /** Every migration, oldest first. */
 export const migrations = [
@@ -17,4 +18,5 @@ export const migrations = [
   CouponsInFull1764400000000,
   Cards1764500000000,
   ProgramSlots1764600000000,
+  Procedures1764700000000,
 ];

@@ -1,5 +1,14 @@
 import { cardState, isProven, newestVersion, type Card, type CardVersion } from '@lone-heron/contract';
-import { Archive, ArrowRightLeft, LayoutGrid, NotebookPen, Pencil, Printer, Signature } from 'lucide-react';
+import {
+  Archive,
+  ArrowRightLeft,
+  LayoutGrid,
+  NotebookPen,
+  Pencil,
+  Printer,
+  ScrollText,
+  Signature,
+} from 'lucide-react';
 import { useDispatch, useSelector } from 'react-redux';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
@@ -38,6 +47,9 @@ export function CardActions({ card, shown }: { card: Card; shown: CardVersion })
         </Link>
         <Link className="btn touch-always" to={`/cards/${card.id}/wall`}>
           <Printer className="size-5" aria-hidden="true" /> For the wall
+        </Link>
+        <Link className="btn touch-always" to={`/cards/${card.id}/procedure`}>
+          <ScrollText className="size-5" aria-hidden="true" /> Procedure papers
         </Link>
         {card.retiredAt === null && (
           <Link

@@ -16,7 +16,7 @@ import { useSendPhotos } from '../sheet/useSendPhotos.js';
 import { PlainTest } from './PlainTest.js';
 import { SectionTest } from './SectionTest.js';
 import type { PlainTestKind } from './testForms.js';
-import { resultWords, testWords } from './testWords.js';
+import { resultWords, testWords } from '../../shared/words/testWords.js';
 
 interface AddTestProps {
   kind: PlainTestKind | 'section';

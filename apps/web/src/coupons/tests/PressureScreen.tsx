@@ -20,7 +20,7 @@ import { PageHeader } from '../../shared/PageHeader.js';
 import { figure } from '../../shared/words/figures.js';
 import { TestEnd } from './AddTest.js';
 import { figureFields } from './testFields.js';
-import { leakWords, mediumWords } from './testWords.js';
+import { leakWords, mediumWords } from '../../shared/words/testWords.js';
 
 /** A pressure test from what is stored to what may be claimed: water first, and the pressure let off before it is handled. */
 export function PressureScreen() {

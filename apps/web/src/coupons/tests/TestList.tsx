@@ -14,7 +14,7 @@ import { LoadFailed } from '../../shared/LoadFailed.js';
 import { shownMoment } from '../../shared/words/moments.js';
 import { AddTest } from './AddTest.js';
 import { isPaged, type PlainTestKind } from './testForms.js';
-import { foundInWords, resultWords, testWords } from './testWords.js';
+import { foundInWords, resultWords, testWords } from '../../shared/words/testWords.js';
 
 /** What was tested and what it came to, and a button for each test there is. */
 export function TestList({ coupon, people }: { coupon: Coupon; people: readonly Person[] }) {

@@ -8,7 +8,7 @@ import {
 } from '@lone-heron/contract';
 import { lookWords } from '../../shared/words/looks.js';
 import { figureFields } from './testFields.js';
-import { brokeWords, leakWords } from './testWords.js';
+import { brokeWords, leakWords } from '../../shared/words/testWords.js';
 
 /** Tests that have a page of their own. */
 export type PagedTestKind = 'tint' | 'pressure';

@@ -29,6 +29,7 @@ export const everything = [
   'Card',
   'Backup',
   'Slot',
+  'Procedure',
 ] as const;
 
 /** What the server knows a page of ours by; a request that sends headers of its own sends this too. */

@@ -1,7 +1,7 @@
 import type { BrokeAt, PressureMedium, TestDetail, TestKind, TestResult } from '@lone-heron/contract';
-import { figure } from '../../shared/words/figures.js';
-import { lookWords } from '../../shared/words/looks.js';
-import { colourWords } from '../../shared/words/signs.js';
+import { figure } from './figures.js';
+import { lookWords } from './looks.js';
+import { colourWords } from './signs.js';
 
 /** Each test by the name the shop gives it, with what it is good for. */
 export const testWords: Readonly<Record<TestKind, { name: string; what: string }>> = {

@@ -1,0 +1,81 @@
+import type { ProcedureField } from '@lone-heron/contract';
+
+/** What is asked of the shop, with a hint of what belongs there. */
+export const fieldWords: Readonly<Record<ProcedureField, { readonly name: string; readonly hint: string }>> =
+  {
+    number: { name: 'Procedure number', hint: 'as the shop files it' },
+    scope: { name: 'Scope', hint: 'which parts it is for' },
+    customer: { name: 'Customer or contract', hint: '' },
+    firstSpecification: {
+      name: 'First material: specification and condition',
+      hint: 'as the certificate has it',
+    },
+    firstGroup: { name: 'First material: group', hint: 'by the grouping you work to' },
+    secondSpecification: { name: 'Second material: specification and condition', hint: '' },
+    secondGroup: { name: 'Second material: group', hint: '' },
+    edgePreparation: { name: 'Edge preparation', hint: 'sheared, laser cut, machined' },
+    edgeCleaning: { name: 'Cleaning', hint: 'agent and how soon before welding' },
+    jigging: { name: 'Jigging', hint: 'clamps, bar, fixture' },
+    tackWelds: { name: 'Tacks', hint: 'length and spacing' },
+    sourceDesignation: { name: 'Source: designation', hint: 'as on its plate' },
+    wavelength: { name: 'Wavelength', hint: 'nm, from the data sheet' },
+    powerAtWork: { name: 'Power measured at the work', hint: 'W, with what and when' },
+    standoff: { name: 'Nozzle to work', hint: 'mm' },
+    pulseTimes: { name: 'Pulse times', hint: 'on and off, ms; none for continuous' },
+    rampUp: { name: 'Power ramp at the start', hint: 'ms' },
+    rampDown: { name: 'Power ramp at the end', hint: 'ms' },
+    endOverlap: { name: 'Overlap of start and end', hint: 'mm, for a closed seam' },
+    gasDesignation: { name: 'Gas: designation and purity', hint: 'as on the bottle' },
+    backingGas: { name: 'Gas behind', hint: 'which and L/min, or none' },
+    gasBefore: { name: 'Gas before light', hint: 's' },
+    gasAfter: { name: 'Gas after light', hint: 's' },
+    fillerDesignation: { name: 'Filler: designation', hint: 'as on the spool' },
+    fillerHandling: { name: 'Filler: handling', hint: 'storage, drying, wiping' },
+    preheat: { name: 'Preheat', hint: '°C, or none' },
+    interpass: { name: 'Between runs', hint: '°C at most, or one run' },
+    runSequence: { name: 'Sequence of runs', hint: 'which first, direction' },
+    postHeat: { name: 'Heat treatment afterwards', hint: '' },
+    finishing: { name: 'Finishing', hint: 'brushing, planishing' },
+    rangeMaterials: { name: 'Range: materials', hint: 'as you state it' },
+    rangeThickness: { name: 'Range: thickness', hint: 'mm to mm' },
+    rangeJoint: { name: 'Range: joints', hint: '' },
+    rangeGap: { name: 'Range: gap', hint: 'mm to mm' },
+    rangePower: { name: 'Range: power', hint: 'W to W' },
+    rangeSpeed: { name: 'Range: speed', hint: '' },
+    rangeOther: { name: 'Range: anything else', hint: '' },
+    welderRecord: { name: 'Welder: record of training', hint: '' },
+    examiner: { name: 'Examiner', hint: 'who witnessed the tests' },
+    testReports: { name: 'Test reports', hint: 'numbers of outside reports' },
+    remarks: { name: 'Remarks', hint: '' },
+  };
+
+/** Fields in the groups of the paper, in its order. */
+export const fieldGroups: readonly { readonly name: string; readonly fields: readonly ProcedureField[] }[] = [
+  { name: 'Identification', fields: ['number', 'scope', 'customer'] },
+  {
+    name: 'Materials',
+    fields: ['firstSpecification', 'firstGroup', 'secondSpecification', 'secondGroup'],
+  },
+  { name: 'Preparation', fields: ['edgePreparation', 'edgeCleaning', 'jigging', 'tackWelds'] },
+  {
+    name: 'Equipment and beam',
+    fields: ['sourceDesignation', 'wavelength', 'powerAtWork', 'standoff'],
+  },
+  { name: 'Pulse and ramps', fields: ['pulseTimes', 'rampUp', 'rampDown', 'endOverlap'] },
+  { name: 'Gas', fields: ['gasDesignation', 'backingGas', 'gasBefore', 'gasAfter'] },
+  { name: 'Filler', fields: ['fillerDesignation', 'fillerHandling'] },
+  { name: 'Sequence and heat', fields: ['preheat', 'interpass', 'runSequence', 'postHeat', 'finishing'] },
+  {
+    name: 'Ranges, as you state them',
+    fields: [
+      'rangeMaterials',
+      'rangeThickness',
+      'rangeJoint',
+      'rangeGap',
+      'rangePower',
+      'rangeSpeed',
+      'rangeOther',
+    ],
+  },
+  { name: 'Record', fields: ['welderRecord', 'examiner', 'testReports', 'remarks'] },
+];
