@@ -8,6 +8,7 @@ import { CouponFilesModule } from './couponFiles/couponFiles.module.js';
 import { CouponsModule } from './coupons/coupons.module.js';
 import { HealthController } from './health/health.controller.js';
 import { UnknownPathController } from './http/unknownPath.controller.js';
+import { ExchangeModule } from './exchange/exchange.module.js';
 import { HouseModule } from './house/house.module.js';
 import { InspectionModule } from './inspection/inspection.module.js';
 import { BackupsModule } from './backups/backups.module.js';
@@ -62,6 +63,7 @@ export class AppModule {
         InspectionModule,
         CouponFilesModule,
         CardsModule,
+        ExchangeModule,
         ProceduresModule,
         ProgramSlotsModule,
         LaddersModule,

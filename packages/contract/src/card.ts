@@ -84,9 +84,19 @@ const cardVerdictSchema = z.strictObject({
 });
 export type CardVerdict = z.infer<typeof cardVerdictSchema>;
 
+/** Who wrote and signed a version in the shop it came from, by name; a signature counts in its own shop alone. */
+const elsewhereSchema = z.strictObject({
+  writtenBy: z.string(),
+  writtenAt: moment,
+  signedBy: z.string().nullable(),
+  signedAt: moment.nullable(),
+});
+
 const cardVersionSchema = z.strictObject({
   ...cardDraftSchema.shape,
   version: z.int().positive(),
+  /** Null for a version that was written in this shop. */
+  elsewhere: elsewhereSchema.nullable(),
   madeAt: moment,
   madeBy: z.string(),
   signedAt: moment.nullable(),

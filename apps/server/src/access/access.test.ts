@@ -27,6 +27,8 @@ const changingRoutes: Readonly<Record<string, readonly Role[] | 'anyone'>> = {
   'DELETE /api/cards/:id/retirement': ['lead'],
   'PUT /api/cards/:id/procedure/revisions/:revision': ['welder', 'lead'],
   'PUT /api/cards/:id/procedure/revisions/:revision/approval': ['lead'],
+  'PUT /api/exchange/:format/preview': ['lead'],
+  'PUT /api/exchange/:format/stored/:hash': ['lead'],
   'PUT /api/machines/:id/slots/:slot/entries/:entryId': ['welder', 'lead'],
   'PUT /api/ladders/:id': ['welder', 'lead'],
   'PUT /api/ladders/:id/closing': ['welder', 'lead'],

@@ -1,4 +1,4 @@
-import type { CardContent, CardDraft } from '@lone-heron/contract';
+import type { CardContent, CardDraft, CardVersion } from '@lone-heron/contract';
 import { Column, Entity, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { PersonEntity } from '../people/person.entity.js';
 import { CardEntity } from './card.entity.js';
@@ -24,6 +24,10 @@ export class CardVersionEntity {
 
   @Column('simple-json', { name: 'carried_from', nullable: true })
   carriedFrom: CardDraft['carriedFrom'];
+
+  /** Who wrote and signed it in the shop it came from; null for one that was written here. */
+  @Column('simple-json', { nullable: true })
+  elsewhere: CardVersion['elsewhere'];
 
   @Column('varchar', { name: 'made_at' })
   madeAt: string;

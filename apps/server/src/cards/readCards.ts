@@ -74,13 +74,13 @@ function versionFrom(
   proofs: readonly CardProofEntity[],
   shown: ReadonlyMap<string, Shown>,
 ): CardVersion {
-  const { version, content, why, carriedFrom, madeAt, madeBy, signedAt, signedBy } = row;
+  const { version, content, why, carriedFrom, elsewhere, madeAt, madeBy, signedAt, signedBy } = row;
   const mine = proofs.flatMap((proof) => {
     const each = shown.get(proof.couponId);
     return each === undefined ? [] : [{ ...each, proof }];
   });
   return {
-    ...{ version, content, why, carriedFrom, madeAt, madeBy, signedAt, signedBy },
+    ...{ version, content, why, carriedFrom, elsewhere, madeAt, madeBy, signedAt, signedBy },
     proofs: mine.map(({ coupon, proof: { couponId, addedAt, addedBy } }) => ({
       couponId,
       couponNumber: coupon.number,

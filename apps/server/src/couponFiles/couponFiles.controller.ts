@@ -14,7 +14,7 @@ import { ApiConsumes, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagg
 import { createZodDto } from 'nestjs-zod';
 import { z } from 'zod';
 import { By, For } from '../access/access.js';
-import { refused } from '../http/problem.js';
+import { requireBytes } from '../http/requireBytes.js';
 import { SchemaPipe } from '../http/schemaPipe.js';
 import { CouponFilesService } from './couponFiles.service.js';
 
@@ -75,11 +75,4 @@ export class CouponFilesController {
   ): Promise<FileStored> {
     return this.files.store(format, hash, requireBytes(body), by);
   }
-}
-
-function requireBytes(body: unknown): Buffer {
-  if (Buffer.isBuffer(body) && body.length > 0) return body;
-  throw refused([
-    { field: 'file', given: 'nothing', allowed: 'the bytes of a file, as application/octet-stream' },
-  ]);
 }

@@ -33,7 +33,7 @@ import { judgePhotos, takingIn, type NewPhoto, type TakeIn } from './judgePhotos
 import { judgeTests } from './judgeTests.js';
 import { readArchive, type Archive } from './readArchive.js';
 import { readCouponFile } from './readCouponFile.js';
-import { refuseFile } from './refuseFile.js';
+import { refuseFile } from '../http/refuseFile.js';
 import { couponsAsCsv, couponsAsJson, filedTest } from './writeCouponFile.js';
 
 @Injectable()

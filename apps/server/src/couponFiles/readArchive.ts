@@ -7,9 +7,9 @@ import {
 } from '@lone-heron/contract';
 import { unzipSync, type Unzipped } from 'fflate';
 import type { z } from 'zod';
-import { checkRecord, type CheckedRecord } from './checkRecord.js';
+import { checkRecord, type CheckedRecord } from '../http/checkRecord.js';
 import { readCouponFile, type ReadRow } from './readCouponFile.js';
-import { refuseFile } from './refuseFile.js';
+import { refuseFile } from '../http/refuseFile.js';
 
 /** A file of coupons as it was read, whatever its format. */
 export interface Archive {

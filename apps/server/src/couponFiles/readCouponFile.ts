@@ -5,10 +5,11 @@ import {
   mostCouponsInFile,
   type FiledCoupon,
 } from '@lone-heron/contract';
-import { parse } from 'csv-parse/sync';
-import { checkRecord } from './checkRecord.js';
-import { columnOf, couponOf, unknownColumns } from './csvColumns.js';
-import { refuseFile as refuse } from './refuseFile.js';
+import { columnOf, unknownColumns } from '../csv/csvSheet.js';
+import { readTable } from '../csv/readTable.js';
+import { checkRecord } from '../http/checkRecord.js';
+import { couponOf, csvColumns } from './csvColumns.js';
+import { refuseFile as refuse } from '../http/refuseFile.js';
 
 /** One row as it was read: a coupon, or why it is none. */
 export interface ReadRow {
@@ -33,34 +34,19 @@ export function readCouponFile(format: 'csv' | 'json', bytes: Buffer): ReadFile 
 }
 
 function readCsv(text: string): ReadFile {
-  let lines: string[][];
-  try {
-    const options = { delimiter: delimiterOf(text), relax_column_count: true, skip_empty_lines: true };
-    lines = parse(text, options);
-  } catch (fault) {
-    throw refuse(fault instanceof Error ? fault.message : String(fault), 'a CSV file');
-  }
-  const [head = [], ...rest] = lines;
-  const names = head.map((name) => name.trim().toLowerCase());
-  if (!names.includes('back'))
-    throw refuse('a file without the column back', 'a head as docs/file-formats.md has it');
-  const rows = rest.map((cells, i) => {
-    const { coupon, faults } = couponOf(Object.fromEntries(names.map((name, at) => [name, cells[at] ?? ''])));
-    const { coupon: checked, reasons } = check(coupon, columnOf);
-    return {
-      row: i + 2,
-      coupon: faults.length > 0 ? null : checked,
-      reasons: faults.length > 0 ? faults : reasons,
-    };
-  });
-  return { rows, unknownColumns: unknownColumns(names) };
-}
-
-/** Whatever stands most between the names of the head: a shop that writes a decimal comma separates by semicolons. */
-function delimiterOf(text: string): string {
-  const head = text.slice(0, text.search(/\r?\n|$/));
-  const count = (sign: string) => head.split(sign).length;
-  return [',', ';', '\t'].reduce((best, sign) => (count(sign) > count(best) ? sign : best));
+  const { names, rows } = readTable(text, 'back');
+  return {
+    rows: rows.map((cells, i) => {
+      const { coupon, faults } = couponOf(cells);
+      const { coupon: checked, reasons } = check(coupon, (field) => columnOf(csvColumns, field));
+      return {
+        row: i + 2,
+        coupon: faults.length > 0 ? null : checked,
+        reasons: faults.length > 0 ? faults : reasons,
+      };
+    }),
+    unknownColumns: unknownColumns(csvColumns, names),
+  };
 }
 
 function readJson(text: string): ReadFile {

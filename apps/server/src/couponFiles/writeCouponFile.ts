@@ -6,11 +6,11 @@ import {
   type FiledCoupon,
   type FiledTest,
 } from '@lone-heron/contract';
-import { stringify } from 'csv-stringify/sync';
-import { cellsOf, csvColumns } from './csvColumns.js';
+import { writeTable } from '../csv/writeTable.js';
+import { csvColumns } from './csvColumns.js';
 
 /** What a file carries of a coupon: what was logged, and by whom. */
-function filedCoupon(coupon: Coupon): FiledCoupon {
+export function filedCoupon(coupon: Coupon): FiledCoupon {
   const {
     number: _number,
     machineRevision: _revision,
@@ -28,10 +28,7 @@ function filedCoupon(coupon: Coupon): FiledCoupon {
 
 /** Coupons as CSV: UTF-8, comma, point, a head, ISO 8601. */
 export function couponsAsCsv(coupons: readonly Coupon[]): string {
-  return stringify(
-    coupons.map((coupon) => cellsOf(filedCoupon(coupon))),
-    { header: true, columns: csvColumns.map(({ name }) => name), escape_formulas: true },
-  );
+  return writeTable(csvColumns, coupons.map(filedCoupon));
 }
 
 export function couponsAsJson(coupons: readonly Coupon[]): string {

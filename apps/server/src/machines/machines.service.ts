@@ -32,9 +32,9 @@ export class MachinesService {
   ) {}
 
   /** Every machine of the shop at its newest revision, in the shop's own order. */
-  async list(): Promise<Machine[]> {
-    const machines = await this.dataSource.manager.find(MachineEntity, { order: { position: 'ASC' } });
-    return Promise.all(machines.map((machine) => atRevision(this.dataSource.manager, machine)));
+  async list(manager: EntityManager = this.dataSource.manager): Promise<Machine[]> {
+    const machines = await manager.find(MachineEntity, { order: { position: 'ASC' } });
+    return Promise.all(machines.map((machine) => atRevision(manager, machine)));
   }
 
   /** A machine at its newest revision; null where the shop has none of that id. */
@@ -63,20 +63,26 @@ export class MachinesService {
     return this.writes.run(async (manager) => {
       const stored = await manager.findOneBy(MachineRevisionEntity, { machineId: id, revision });
       if (stored !== null) return { machine: await sameRevision(manager, stored, draft, by), isNew: false };
-      await moveToRevision(manager, id, revision, draft.name);
-      await manager.insert(MachineRevisionEntity, {
-        machineId: id,
-        revision,
-        name: draft.name,
-        profile: draft.profile,
-        madeAt: this.clock.now().toISOString(),
-        madeBy: by.id,
-        note: draft.note,
-      });
-      const what = `${revision === 1 ? 'set up' : 'changed'} ${draft.name}, revision ${revision}${draft.note === '' ? '' : `: ${draft.note}`}`;
-      await this.changes.record(manager, { personId: by.id, noun: 'machine', subjectId: id, what });
+      await this.insertRevision(manager, id, revision, draft, by);
       return { machine: { id, name: draft.name, revision, profile: draft.profile }, isNew: true };
     });
+  }
+
+  /** Stores a revision within somebody else's transaction; it must be the next one. */
+  async insertRevision(
+    manager: EntityManager,
+    id: string,
+    revision: number,
+    draft: MachineRevisionDraft,
+    by: Person,
+  ): Promise<void> {
+    await moveToRevision(manager, id, revision, draft.name);
+    await manager.insert(MachineRevisionEntity, {
+      ...{ machineId: id, revision, ...draft },
+      ...{ madeAt: this.clock.now().toISOString(), madeBy: by.id },
+    });
+    const what = `${revision === 1 ? 'set up' : 'changed'} ${draft.name}, revision ${revision}${draft.note === '' ? '' : `: ${draft.note}`}`;
+    await this.changes.record(manager, { personId: by.id, noun: 'machine', subjectId: id, what });
   }
 }
 

@@ -15,6 +15,10 @@ export const cardRoutes: RouteObject[] = [
     lazy: async () => ({ Component: (await import('../cards/wall/PrintChart.js')).PrintChart }),
   },
   {
+    path: 'cards/exchange',
+    lazy: async () => ({ Component: (await import('../cards/exchange/ExchangeScreen.js')).ExchangeScreen }),
+  },
+  {
     path: 'cards/slots',
     lazy: async () => ({ Component: (await import('../cards/slots/SlotsScreen.js')).SlotsScreen }),
   },

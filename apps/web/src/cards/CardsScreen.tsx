@@ -1,5 +1,5 @@
 import { findCards, type Card } from '@lone-heron/contract';
-import { LayoutGrid, Printer, Search } from 'lucide-react';
+import { LayoutGrid, Printer, Search, Share2 } from 'lucide-react';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { useCardsQuery } from '../shared/api/cardsApi.js';
@@ -53,6 +53,9 @@ export function CardsScreen() {
         <h1 className="mr-auto text-2xl font-semibold">
           Cards <span className="font-normal text-soft">{cards.length}</span>
         </h1>
+        <Link className="btn touch-always" to="/cards/exchange">
+          <Share2 className="size-5" aria-hidden="true" /> Pass on
+        </Link>
         <Link className="btn touch-always" to="/cards/slots">
           <LayoutGrid className="size-5" aria-hidden="true" /> Program slots
         </Link>

@@ -42,7 +42,7 @@ export function cardOf(number: number, name: string, joint: Joint, changes: Part
     retiredAt: null,
     versions: [
       {
-        ...{ version: 1, content, why: '', carriedFrom: null },
+        ...{ version: 1, content, why: '', carriedFrom: null, elsewhere: null },
         ...{ madeAt: '2026-11-01T08:00:00.000Z', madeBy: 'ines' },
         ...{ signedAt: null, signedBy: null, proofs: [], verdicts: [] },
       },

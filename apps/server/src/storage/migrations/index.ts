@@ -7,6 +7,7 @@ import { CouponsInFull1764400000000 } from './1764400000000-CouponsInFull.js';
 import { Cards1764500000000 } from './1764500000000-Cards.js';
 import { ProgramSlots1764600000000 } from './1764600000000-ProgramSlots.js';
 import { Procedures1764700000000 } from './1764700000000-Procedures.js';
+import { CardsFromElsewhere1764800000000 } from './1764800000000-CardsFromElsewhere.js';
 
 /** Every migration, oldest first. */
 export const migrations = [
@@ -19,4 +20,5 @@ export const migrations = [
   Cards1764500000000,
   ProgramSlots1764600000000,
   Procedures1764700000000,
+  CardsFromElsewhere1764800000000,
 ];

@@ -7,6 +7,7 @@ import {
   Pencil,
   Printer,
   ScrollText,
+  Share2,
   Signature,
 } from 'lucide-react';
 import { useDispatch, useSelector } from 'react-redux';
@@ -48,6 +49,9 @@ export function CardActions({ card, shown }: { card: Card; shown: CardVersion })
         <Link className="btn touch-always" to={`/cards/${card.id}/wall`}>
           <Printer className="size-5" aria-hidden="true" /> For the wall
         </Link>
+        <a className="btn touch-always" href={`/api/exchange/json?cards=${card.id}`} download>
+          <Share2 className="size-5" aria-hidden="true" /> Pass on
+        </a>
         <Link className="btn touch-always" to={`/cards/${card.id}/procedure`}>
           <ScrollText className="size-5" aria-hidden="true" /> Procedure papers
         </Link>

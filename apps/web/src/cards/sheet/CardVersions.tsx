@@ -47,11 +47,26 @@ export function CardVersions({ card, shown, machines, people, onShow }: CardVers
             </div>
             {version.why !== '' && <p>“{version.why}”</p>}
             <CarriedFrom version={version} />
+            <Elsewhere version={version} />
             <Changed before={card.versions[i + 1]} after={version} machines={machines} />
           </li>
         ))}
       </ol>
     </section>
+  );
+}
+
+/** Who wrote and signed it where it came from; a signature counts in its own shop alone. */
+function Elsewhere({ version: { elsewhere, signedAt } }: { version: CardVersion }) {
+  if (elsewhere === null) return null;
+  const { writtenBy, writtenAt, signedBy, signedAt: signedThere } = elsewhere;
+  const now = new Date();
+  return (
+    <p className="text-sm">
+      From another shop, written by {writtenBy} {shownMoment(writtenAt, now)}
+      {signedThere !== null && `, signed there by ${signedBy ?? ''} ${shownMoment(signedThere, now)}`}.
+      {signedAt === null && ' Not signed here.'}
+    </p>
   );
 }
 

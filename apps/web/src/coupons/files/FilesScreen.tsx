@@ -8,12 +8,13 @@ import {
   type FiledNoun,
   type CouponFileFormat,
 } from '@lone-heron/contract';
-import { Download, FileUp } from 'lucide-react';
+import { Download } from 'lucide-react';
 import { useState } from 'react';
 import { useLocation } from 'react-router';
 import { toast } from 'sonner';
 import { usePreviewFileMutation, useStoreFileMutation } from '../../shared/api/couponFilesApi.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
+import { DropPlace } from '../../shared/form/DropPlace.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { PageHeader } from '../../shared/PageHeader.js';
 import { readListAddress } from '../list/listAddress.js';
@@ -114,7 +115,7 @@ function In() {
       {person?.role !== 'lead' && (
         <p className="text-soft">Reading a file in is for a lead who is signed in.</p>
       )}
-      <DropPlace name={chosen?.file.name ?? null} onFile={choose} />
+      <DropPlace name={chosen?.file.name ?? null} accept=".csv,.json,.zip" onFile={choose} />
       {fault !== null && (
         <p role="alert" className="fault">
           {fault}
@@ -150,34 +151,6 @@ function countInWords(rows: readonly FileRow[]): string {
 
 function storedInWords({ coupons, photos, tests }: FileStored): string {
   return `Stored: ${wordsOfCounts({ coupon: coupons, photo: photos, test: tests })}.`;
-}
-
-/** Where a file is chosen or dropped. */
-function DropPlace({ name, onFile }: { name: string | null; onFile: (file: File) => void }) {
-  return (
-    <label
-      className="flex min-h-24 cursor-pointer items-center justify-center gap-3 rounded-box border-2 border-dashed border-primary p-4 has-focus-visible:outline-3"
-      onDragOver={(event) => event.preventDefault()}
-      onDrop={(event) => {
-        event.preventDefault();
-        const [file] = event.dataTransfer.files;
-        if (file !== undefined) onFile(file);
-      }}
-    >
-      <FileUp className="size-6" aria-hidden="true" />
-      {name ?? 'Choose a file, or drop it here'}
-      <input
-        type="file"
-        accept=".csv,.json,.zip"
-        className="sr-only"
-        onChange={(event) => {
-          const [file] = event.target.files ?? [];
-          if (file !== undefined) onFile(file);
-          event.target.value = '';
-        }}
-      />
-    </label>
-  );
 }
 
 interface ShownProps {

@@ -1,4 +1,4 @@
-import { refused } from '../http/problem.js';
+import { refused } from './problem.js';
 
 /** A file that cannot be read as a whole. */
 export function refuseFile(given: string, allowed: string) {

@@ -1,0 +1,202 @@
+import {
+  exchangeSchema,
+  newestVersion,
+  type Card,
+  type Exchange,
+  type ExchangedCard,
+  type ExchangePreview,
+  type ExchangeStored,
+  type Machine,
+  type Problem,
+} from '@lone-heron/contract';
+import { buttOf, cardOf, generatedCards } from '@lone-heron/contract/testing';
+import fc from 'fast-check';
+import { newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
+import { readExchange } from './readExchange.js';
+import { cardsAsCsv, exchangedCard } from './writeExchange.js';
+
+let server: SampleServer;
+beforeAll(async () => {
+  server = await startSampleServer();
+});
+afterAll(() => server.stop());
+
+const empty: Exchange = {
+  ...{ format: 'lone-heron-exchange', version: 1, writtenAt: '2026-11-25T12:00:00.000Z' },
+  ...{ machines: [], cards: [], coupons: [] },
+};
+const send = (path: string, body: string) =>
+  server.http
+    .put(`/api/exchange/${path}`)
+    .set('Content-Type', 'application/octet-stream')
+    .send(Buffer.from(body));
+const preview = async (file: object, take = '') =>
+  (await send(`json/preview?take=${take}`, JSON.stringify(file)).expect(200)).body as ExchangePreview;
+const store = async (file: object, take = '') => {
+  const { hash } = await preview(file, take);
+  return (await send(`json/stored/${hash}?take=${take}`, JSON.stringify(file)).expect(200))
+    .body as ExchangeStored;
+};
+const standings = ({ rows }: ExchangePreview) => rows.map(({ of, standing }) => `${of} ${standing}`);
+const written = async (query = '') =>
+  exchangeSchema.parse((await server.http.get(`/api/exchange/json${query}`).expect(200)).body);
+const cards = async () => (await server.http.get('/api/cards').expect(200)).body as Card[];
+
+/** A card as another shop would send it. */
+function theirs(changes: Partial<ExchangedCard> = {}): ExchangedCard {
+  const { versions } = cardOf(1, 'rail foot', buttOf('stainless304', 1.5));
+  const sent = exchangedCard({ id: newId(), number: 1, retiredAt: null, versions }, () => 'Łukasz');
+  return { ...sent, ...changes };
+}
+const versionOf = (card: ExchangedCard) => {
+  const [version] = card.versions;
+  if (version === undefined) throw new Error('a card has a version');
+  return version;
+};
+
+describe('an exchange', () => {
+  it('gives cards out as they came in, whatever they hold', async () => {
+    await fc.assert(
+      fc.asyncProperty(fc.array(generatedCards, { minLength: 1, maxLength: 3 }), async (generated) => {
+        const fresh = [...new Map(generated.map((card) => [card.id, card])).values()].map((card) => ({
+          ...card,
+          id: newId(),
+        }));
+        expect(await store({ ...empty, cards: fresh })).toEqual({
+          machines: 0,
+          cards: fresh.length,
+          coupons: 0,
+        });
+        const back = await written(`?cards=${fresh.map(({ id }) => id).join(',')}`);
+        expect(back.cards).toEqual(fresh);
+      }),
+      { numRuns: 20 },
+    );
+  });
+
+  it('is all here already when it comes back to where it was written', async () => {
+    const file = await written();
+    expect(file.machines.length).toBeGreaterThan(1);
+    expect(file.coupons.length).toBeGreaterThan(5);
+    expect(new Set((await preview(file)).rows.map(({ standing }) => standing))).toEqual(new Set(['here']));
+    expect(await store(file)).toEqual({ machines: 0, cards: 0, coupons: 0 });
+  });
+
+  it('brings cards with who signed them there, and signs nothing here', async () => {
+    const card = theirs();
+    const signed = {
+      ...versionOf(card),
+      ...{ signedBy: 'Łukasz', signedAt: '2026-11-02T08:00:00.000Z' },
+    };
+    await store({ ...empty, cards: [{ ...card, versions: [signed] }] });
+    const here = newestVersion((await cards()).find(({ id }) => id === card.id) as Card);
+    expect(here).toMatchObject({ signedAt: null, madeBy: 'ines', elsewhere: { signedBy: 'Łukasz' } });
+  });
+
+  it('goes on from what is here, and never over it', async () => {
+    const card = theirs();
+    await store({ ...empty, cards: [card] });
+    const first = versionOf(card);
+    const second = { ...first, version: 2, why: 'a little hotter' };
+    const further = { ...empty, cards: [{ ...card, versions: [first, second] }] };
+    expect(standings(await preview(further))).toEqual(['card newer']);
+    await store(further);
+    expect(standings(await preview({ ...empty, cards: [card] }))).toEqual(['card here']);
+    const other = { ...first, content: { ...first.content, notes: 'something else' } };
+    const clash = { ...empty, cards: [{ ...card, versions: [other] }] };
+    expect(standings(await preview(clash))).toEqual(['card conflict']);
+    expect(await store(clash)).toMatchObject({ cards: 0 });
+    const before = (await cards()).length;
+    expect(await store(clash, card.id)).toMatchObject({ cards: 1 });
+    const after = await cards();
+    expect(after).toHaveLength(before + 1);
+    expect(newestVersion(after.find(({ id }) => id === card.id) as Card).why).toBe('a little hotter');
+    expect(newestVersion(after[0] as Card).content.name).toBe('rail foot (theirs)');
+  });
+
+  it('brings machines, gives a taken name a number, and changes ours only where that is chosen', async () => {
+    const ours = (await server.http.get('/api/machines').expect(200)).body as Machine[];
+    const bench = ours.find(({ id }) => id === 'bench') as Machine;
+    const stranger = { id: 'their-bench', name: bench.name, profile: bench.profile };
+    const changed = { id: 'bench', name: bench.name, profile: { ...bench.profile, spotMm: 0.2 } };
+    const file = { ...empty, machines: [stranger, changed] };
+    const shown = await preview(file);
+    expect(standings(shown)).toEqual(['machine new', 'machine conflict']);
+    expect(shown.rows[0]?.reasons).toEqual([
+      'its name is taken: it is called “the bench unit 2” here',
+    ]);
+    expect(await store(file)).toMatchObject({ machines: 1 });
+    const revision = async () =>
+      ((await server.http.get('/api/machines').expect(200)).body as Machine[]).find(
+        ({ id }) => id === 'bench',
+      )?.revision;
+    expect(await revision()).toBe(bench.revision);
+    await store(file, 'bench');
+    expect(await revision()).toBe(bench.revision + 1);
+  });
+
+  it('says part by part what is wrong and stores the rest', async () => {
+    const good = theirs();
+    const version = versionOf(good);
+    const lost = theirs({
+      versions: [{ ...version, content: { ...version.content, machineId: 'nowhere' } }],
+    });
+    const { setting } = version.content;
+    const hot = theirs({
+      versions: [{ ...version, content: { ...version.content, setting: { ...setting, powerW: 5000 } } }],
+    });
+    const file = { ...empty, cards: [good, lost, hot, { id: 7 }] };
+    const shown = await preview(file);
+    expect(standings(shown)).toEqual(['card new', 'card wrong', 'card wrong', 'card wrong']);
+    expect(shown.rows[1]?.reasons.join()).toContain('machine is “nowhere”');
+    expect(shown.rows[2]?.reasons.join()).toMatch(/powerW is 5000; allowed on the bench unit is /);
+    expect(await store(file)).toMatchObject({ cards: 1 });
+  });
+
+  it('refuses a newer version with the reason, another file, and a file other than was shown', async () => {
+    const newer = (await send('json/preview', JSON.stringify({ ...empty, version: 2 })).expect(422))
+      .body as Problem;
+    expect(newer.detail).toContain('written by a newer Lone Heron');
+    await send('json/preview', JSON.stringify({ format: 'other' })).expect(422);
+    await send('json/preview', '{"format":').expect(422);
+    await send('xml/preview', '<x/>').expect(422);
+    const { hash } = await preview(empty);
+    await send(`json/stored/${hash}`, JSON.stringify({ ...empty, writtenAt: '2026-11-26T12:00:00.000Z' })).expect(
+      409,
+    );
+  });
+});
+
+describe('cards as a table', () => {
+  it('read back as they were written, whatever they hold', () => {
+    fc.assert(
+      fc.property(generatedCards, ({ id, versions: [version] }) => {
+        if (version === undefined) throw new Error('a card has a version');
+        const [made] = cardOf(1, 'x', buttOf('brass', 1)).versions;
+        if (made === undefined) throw new Error('a card has a version');
+        const card: Card = {
+          ...{ id, number: 1, retiredAt: null },
+          versions: [{ ...made, content: version.content }],
+        };
+        const [row] = readExchange('csv', Buffer.from(cardsAsCsv([card]))).cardRows;
+        expect(row?.reasons).toEqual([]);
+        expect(row?.record).toEqual({ id, content: version.content });
+      }),
+      { numRuns: 200 },
+    );
+  });
+
+  it('go on by a version where they were changed, and name the cell that is wrong', async () => {
+    const card = theirs();
+    await store({ ...empty, cards: [card] });
+    const csv = (await server.http.get(`/api/exchange/csv?cards=${card.id}`).expect(200)).text;
+    const see = async (text: string) => (await send('csv/preview', text).expect(200)).body as ExchangePreview;
+    expect(standings(await see(csv))).toEqual(['card here']);
+    expect(standings(await see(csv.replace(',800,', ',820,')))).toEqual(['card newer']);
+    expect(standings(await see(csv.replace(card.id, '')))).toEqual(['card new']);
+    const wrong = await see(csv.replace(',800,', ',much,'));
+    expect(wrong.rows[0]?.reasons).toEqual([
+      'power_w is “much”; allowed is a number, with a point or a comma',
+    ]);
+  });
+});

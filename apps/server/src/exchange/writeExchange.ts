@@ -1,0 +1,58 @@
+import {
+  exchangeFormat,
+  exchangeVersion,
+  newestVersion,
+  type Card,
+  type Coupon,
+  type Exchange,
+  type ExchangedCard,
+  type Machine,
+} from '@lone-heron/contract';
+import { filedCoupon } from '../couponFiles/writeCouponFile.js';
+import { writeTable } from '../csv/writeTable.js';
+import { cardColumns } from './cardColumns.js';
+
+interface ToWrite {
+  readonly machines: readonly Machine[];
+  readonly cards: readonly Card[];
+  readonly coupons: readonly Coupon[];
+  readonly nameOf: (personId: string) => string;
+  readonly writtenAt: string;
+}
+
+/** Machines as they stand, cards with all their versions, coupons as they were logged. */
+export function exchangeOf({ machines, cards, coupons, nameOf, writtenAt }: ToWrite): Exchange {
+  return {
+    ...{ format: exchangeFormat, version: exchangeVersion, writtenAt },
+    machines: machines.map(({ id, name, profile }) => ({ id, name, profile })),
+    cards: cards.map((card) => exchangedCard(card, nameOf)),
+    coupons: coupons.map(filedCoupon),
+  };
+}
+
+/** A version from elsewhere keeps who wrote and signed it there, unless it was signed here since. */
+export function exchangedCard({ id, versions }: Card, nameOf: ToWrite['nameOf']): ExchangedCard {
+  return {
+    id,
+    versions: versions.toReversed().map((version) => {
+      const { content, why, carriedFrom, elsewhere, madeAt, madeBy, signedAt, signedBy, proofs } = version;
+      const here = {
+        ...{ writtenBy: nameOf(madeBy), writtenAt: madeAt },
+        ...{ signedBy: signedBy === null ? null : nameOf(signedBy), signedAt },
+      };
+      return {
+        ...{ version: version.version, content, why, carriedFrom },
+        ...(elsewhere === null || signedAt !== null ? here : elsewhere),
+        coupons: proofs.map(({ couponId }) => couponId),
+      };
+    }),
+  };
+}
+
+/** Cards as CSV: each card's newest version in a row. */
+export function cardsAsCsv(cards: readonly Card[]): string {
+  return writeTable(
+    cardColumns,
+    cards.map((card) => ({ id: card.id, content: newestVersion(card).content })),
+  );
+}

@@ -1,0 +1,2 @@
+export { generatedCards, generatedContents } from './generatedCards.js';
+export { buttOf, cardOf, machineOf } from './sampleCards.js';
