@@ -36,7 +36,7 @@ module.exports = {
     {
       name: 'contract-rests-on-core',
       severity: 'error',
-      from: { path: '^packages/contract/src', pathNot: '\\.test\\.ts$' },
+      from: { path: '^packages/contract/src', pathNot: ['\\.test\\.ts$', '^packages/contract/src/testing'] },
       to: { pathNot: ['^packages/(core|contract)/src', 'node_modules/zod'] },
     },
     {

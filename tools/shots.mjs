@@ -25,7 +25,6 @@ const shots = [
   { name: 'dial-tablet', path: '/dial', size: tablet },
   { name: 'dial-phone', path: '/dial', size: phone },
   { name: 'dial-cannot', path: `/dial?${thick}` },
-  { name: 'dial-depth-by-power', path: '/dial', act: (page) => press(page, 'Depth by knob') },
   {
     name: 'dial-compare',
     path: '/dial?pin=power_750~duty_1~wobbleWidth_0.0016~wobbleRate_60~wireSpeed_0.0125&pin=power_990~duty_1~wobbleWidth_0.0026~wobbleRate_60~wireSpeed_0.01',
@@ -37,6 +36,7 @@ const shots = [
   { name: 'coupon-measure', path: '/coupons', act: measureSection },
   { name: 'coupons-evidence', path: '/coupons/evidence' },
   { name: 'card', path: '/cards?find=galley', act: openFirstCard },
+  { name: 'card-wall', path: '/cards/chart', act: waitForPage },
   { name: 'ready', path: '/ready?machine=barrow', act: typeColdCoolant },
   { name: 'ready-phone', path: '/ready?machine=barrow', size: phone, theme: 'dusk' },
   { name: 'shop', path: '/shop' },
@@ -121,6 +121,10 @@ async function logHalfDone(page) {
 async function openFirstCard(page) {
   await (await page.waitForSelector('main li a[href^="/cards/"]')).click();
   await page.waitForSelector('section[aria-label="What proves it"]');
+}
+
+async function waitForPage(page) {
+  await page.waitForSelector('main img[alt$="page 1 of 1"]', { timeout: 60_000 });
 }
 
 async function openCutCoupon(page) {

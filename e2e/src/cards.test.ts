@@ -103,7 +103,7 @@ describe('cards', () => {
     );
     await goto(`coupons/${coupon?.id}`);
     await press(page, 'Make a card', 'link');
-    await fill(page, 'Name a stranger would find', 'Rail base, lap');
+    await fill(page, 'Name a stranger would find', 'Stanchion base');
     await fill(page, 'Focus above the surface', '40');
     await seeText(page, 'allowed is -10 to 10 mm');
     await fill(page, 'Focus above the surface', '0');
@@ -125,7 +125,7 @@ describe('cards', () => {
     await press(page, 'holds');
     await press(page, 'Write it down');
     await seeText(page, 'is written down');
-    await goto('cards?find=rail+base');
+    await goto('cards?find=stanchion');
     await (await page.waitForSelector('main li a[href^="/cards/"]'))?.click();
     await seeText(page, 'A lead can sign it.');
     await press(page, 'Sign version 1');
@@ -180,6 +180,16 @@ describe('cards', () => {
       /The newest \d coupons weld \d+ % shallower \(-\d+ to -\d+ %\) than the \d before\./,
     );
     expect(said).toContain('Window 3 was fitted between them');
+  });
+
+  it('drift in the sample workshop: one asks for a proof coupon and says to look at the window', async () => {
+    await goto('cards?find=rail+foot');
+    await seeText(page, 'drifts');
+    await (await page.waitForSelector('main li a[href^="/cards/"]'))?.click();
+    await seeText(page, 'Weld a proof coupon before the next part, and cut it.');
+    expect(await textOf(page, 'It drifts')).toMatch(
+      /The newest 3 coupons weld \d+ % shallower [\s\S]*All went through one window/,
+    );
   });
 
   it('begin from Dial with a key, and are retired and taken out again', async () => {

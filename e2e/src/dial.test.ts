@@ -1,10 +1,10 @@
-import { existsSync, mkdtempSync, readdirSync, readFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { readFileSync } from 'node:fs';
+import { basename } from 'node:path';
 import type { Browser, ElementHandle } from 'puppeteer-core';
 import { desk, openBrowser, openPage, type CheckedPage } from './support/browser.js';
 import { openDesk } from './support/desk.js';
 import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
+import { keepSavedFiles } from './support/savedFiles.js';
 import { fill, named, pick, press, seeNoText, seeText, signIn, textOf, valueOf } from './support/screen.js';
 
 /** Dial as a fabricator uses it fifty times a day: every joint, in any unit, with hands and with keys. */
@@ -215,16 +215,13 @@ describe('Dial', () => {
 
   it('shows the joint from above, from behind and as a chart, and saves the drawing', async () => {
     await open();
-    const downloads = mkdtempSync(join(tmpdir(), 'heron-saved-'));
-    const session = await browser.target().createCDPSession();
-    await session.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: downloads });
-    await press(page, 'Save the drawing as SVG');
-    await press(page, 'Save the drawing as PNG');
-    await waitFor(() => readdirSync(downloads).filter((file) => !file.endsWith('.crdownload')).length === 2);
-    const svg = readFileSync(join(downloads, 'lone-heron-section.svg'), 'utf8');
+    const { savedBy, remove } = await keepSavedFiles(page);
+    const svg = readFileSync(await savedBy(() => press(page, 'Save the drawing as SVG')), 'utf8');
+    const png = await savedBy(() => press(page, 'Save the drawing as PNG'));
     expect(svg).toContain('mm wide');
     expect(svg).not.toMatch(/var\(--|role="slider"/);
-    expect(existsSync(join(downloads, 'lone-heron-section.png'))).toBe(true);
+    expect(basename(png)).toBe('lone-heron-section.png');
+    remove();
     await press(page, 'Behind');
     await seeText(page, 'From behind: a line about');
     await press(page, 'From above');
@@ -344,9 +341,4 @@ async function wayNamed(page: CheckedPage, start: string): Promise<string> {
     buttons.map((button) => button.innerText.replace(/\s+/g, ' ')),
   );
   return names.find((name) => name.startsWith(start)) ?? start;
-}
-
-async function waitFor(isSo: () => boolean): Promise<void> {
-  for (let i = 0; i < 100 && !isSo(); i++) await new Promise((later) => setTimeout(later, 100));
-  expect(isSo()).toBe(true);
 }

@@ -17,7 +17,7 @@ export const largestExchange = 20 * 1024 * 1024;
 const personName = z.string({ error: 'a name' }).max(60, { error: 'a name of up to 60 characters' });
 
 /** A version of a card with who wrote and signed it, by name: people are each shop's own. */
-export const exchangedVersionSchema = z.strictObject(
+const exchangedVersionSchema = z.strictObject(
   {
     ...cardDraftSchema.shape,
     version: z.int({ error: 'a whole number from 1' }).positive({ error: 'a whole number from 1' }),
@@ -78,10 +78,14 @@ export type CardRow = z.infer<typeof cardRowSchema>;
 /** The file's shape as JSON Schema (draft 2020-12), as it is published beside the documents. */
 export function exchangeJsonSchema(): object {
   const schema = z.toJSONSchema(exchangeSchema, { io: 'input', unrepresentable: 'any', reused: 'ref' });
-  return { $id: 'https://lone-heron.invalid/exchange-1.schema.json', title: 'Lone Heron exchange, version 1', ...schema };
+  return {
+    $id: 'https://lone-heron.invalid/exchange-1.schema.json',
+    title: 'Lone Heron exchange, version 1',
+    ...schema,
+  };
 }
 
-export const exchangedNouns = ['machine', 'card', 'coupon'] as const;
+const exchangedNouns = ['machine', 'card', 'coupon'] as const;
 export type ExchangedNoun = (typeof exchangedNouns)[number];
 
 /**
@@ -91,7 +95,7 @@ export type ExchangedNoun = (typeof exchangedNouns)[number];
 export const exchangeStandings = ['new', 'newer', 'here', 'conflict', 'wrong'] as const;
 export type ExchangeStanding = (typeof exchangeStandings)[number];
 
-export const exchangeRowSchema = z.strictObject({
+const exchangeRowSchema = z.strictObject({
   of: z.enum(exchangedNouns),
   /** Place in its list, from 1; line of a CSV with its head. */
   row: z.int().positive(),

@@ -102,7 +102,7 @@ export type CardProcedure = z.infer<typeof cardProcedureSchema>;
 export type WeldedCoupon = CardProcedure['welded'][number];
 
 /** Where a line of a paper has its value from. */
-export const paperSources = ['card', 'machine', 'coupons', 'computed', 'stated'] as const;
+const paperSources = ['card', 'machine', 'coupons', 'computed', 'stated'] as const;
 
 const paperSectionSchema = z.strictObject({
   heading: z.string(),

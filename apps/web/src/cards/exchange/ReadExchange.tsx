@@ -70,9 +70,7 @@ export function ReadExchange() {
           shown={shown}
           taken={taken}
           isStoring={storing.isLoading}
-          onTake={(id, isTaken) =>
-            setTaken(isTaken ? [...taken, id] : taken.filter((each) => each !== id))
-          }
+          onTake={(id, isTaken) => setTaken(isTaken ? [...taken, id] : taken.filter((each) => each !== id))}
           onConfirm={() => void confirm()}
           onLeave={() => setChosen(null)}
         />
@@ -91,5 +89,13 @@ function problemOf(file: File, format: ExchangeFileFormat | undefined): string |
 }
 
 function storedInWords({ machines, cards, coupons }: ExchangeStored): string {
-  return `${machines} machines, ${cards} cards, ${coupons} coupons`;
+  const counts = [
+    ['machine', machines],
+    ['card', cards],
+    ['coupon', coupons],
+  ] as const;
+  return counts
+    .filter(([, count]) => count > 0)
+    .map(([noun, count]) => `${count} ${noun}${count === 1 ? '' : 's'}`)
+    .join(', ');
 }

@@ -23,7 +23,7 @@ export interface ProcedureOnPaper {
   readonly printedAt: Date;
 }
 
-export interface Signature {
+interface Signature {
   readonly name: string | null;
   readonly at: string | null;
 }
@@ -84,7 +84,7 @@ function sections(all: readonly PaperSection[], { innerWidth, scale }: PageFrame
             value === null ? gap(fontSize) : printed(value, { fontSize, bold: true }),
           ]),
         },
-        layout: ruledLayout,
+        layout: ruledLayout(scale),
       },
     ],
   }));
@@ -119,7 +119,7 @@ function signatures({ prepared, approved }: ProcedureOnPaper, { innerWidth, scal
             printed('Signature: ______________', { fontSize, margin: [0, 8 * scale, 0, 0] }),
           ]),
         },
-        layout: ruledLayout,
+        layout: ruledLayout(scale),
       },
     ],
   };

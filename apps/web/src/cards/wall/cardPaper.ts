@@ -114,12 +114,12 @@ function numbers({ shown, machine, units }: CardOnPaper, scale: number): Content
   });
   return [
     printed(`Dial on ${machine.name}`, { bold: true, fontSize: 12 * scale }),
-    { table: { widths: ['*', 'auto'], body }, layout: ruledLayout },
+    { table: { widths: ['*', 'auto'], body }, layout: ruledLayout(scale) },
   ];
 }
 
 function facts({ shown, units }: CardOnPaper, scale: number): Content {
-  const table = factTable(cardFacts(shown.content, units), { fontSize: 11.5 * scale, nameWidth: 58 * scale });
+  const table = factTable(cardFacts(shown.content, units), scale);
   return { ...table, margin: [0, 4 * scale, 0, 0] };
 }
 
@@ -140,7 +140,7 @@ function expected({ expected: said, printedAt }: CardOnPaper, width: number, sca
       fontSize: 9.5 * scale,
       margin: [0, 4 * scale, 0, 0],
     }),
-    { table: { widths: ['*', 'auto'], body }, layout: ruledLayout },
+    { table: { widths: ['*', 'auto'], body }, layout: ruledLayout(scale) },
   ];
 }
 
@@ -169,7 +169,7 @@ function preparationPart(content: CardContent, machine: Machine, { innerWidth, s
   const said = cautions.map(({ words }) => words).join(' ');
   return [
     heading('Before light', innerWidth, 12 * scale),
-    { table: { widths: [52 * scale, '*'], body }, layout: ruledLayout },
+    { table: { widths: [52 * scale, '*'], body }, layout: ruledLayout(scale) },
     {
       ...cautionBox(`${said} Figures are for planning: the manual and your safety officer decide.`, fontSize),
       margin: [0, 6 * scale, 0, 0],

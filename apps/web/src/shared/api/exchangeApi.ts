@@ -10,7 +10,7 @@ import { heronApi, ownHeaders } from './heronApi.js';
 /** A whole shop takes longer than a line of text, ms. */
 const fileTimeout = 120_000;
 
-export interface ExchangeToRead {
+interface ExchangeToRead {
   readonly format: ExchangeFileFormat;
   readonly file: Blob;
   /** Ids of what is taken where it clashes. */

@@ -2,26 +2,29 @@ import type { Content, ContentTable, CustomTableLayout, TableCell } from 'pdfmak
 import { printed, textRuns } from './printable.js';
 
 /** Thin lines between the rows of a table and nothing else: it stays readable from a grey copy. */
-export const ruledLayout: CustomTableLayout = {
-  hLineWidth: (line) => (line === 0 ? 0 : 0.5),
-  vLineWidth: () => 0,
-  hLineColor: () => '#777777',
-  paddingLeft: () => 0,
-  paddingRight: () => 4,
-  paddingTop: () => 2,
-  paddingBottom: () => 2,
-};
+export function ruledLayout(scale: number): CustomTableLayout {
+  return {
+    hLineWidth: (line) => (line === 0 ? 0 : 0.5),
+    vLineWidth: () => 0,
+    hLineColor: () => '#777777',
+    paddingLeft: () => 0,
+    paddingRight: () => 4 * scale,
+    paddingTop: () => 2 * scale,
+    paddingBottom: () => 2 * scale,
+  };
+}
 
 /** Names on the left and what they are on the right, a line under each. */
 export function factTable(
   facts: readonly (readonly [name: string, value: string])[],
-  { fontSize, nameWidth }: { readonly fontSize: number; readonly nameWidth: number },
+  scale: number,
 ): ContentTable {
+  const fontSize = 11.5 * scale;
   const body = facts.map(([name, value]): TableCell[] => [
     printed(name, { fontSize }),
     printed(value, { fontSize, bold: true }),
   ]);
-  return { table: { widths: [nameWidth, '*'], body }, layout: ruledLayout };
+  return { table: { widths: [58 * scale, '*'], body }, layout: ruledLayout(scale) };
 }
 
 /** What nobody may overlook: in a box of its own, since an amber ground is lost in print. */

@@ -30,18 +30,19 @@ export interface PageFrame {
 const marginOnA4 = 34;
 
 export function pageFrame(paper: Paper, orientation: Orientation): PageFrame {
-  const { width, height } = sizes[paper];
-  // Letter is wider than A4 and shorter: the height decides whether a page still fits.
-  const scale = Math.min(width / sizes.A4.width, height / sizes.A4.height);
-  const margin = marginOnA4 * Math.max(scale, 0.8);
-  const [across, down] = orientation === 'portrait' ? [width, height] : [height, width];
+  const margin = paper === 'A5' ? marginOnA4 * 0.8 : marginOnA4;
+  const inner = (of: Paper, around: number) => ({
+    width: sizes[of].width - 2 * around,
+    height: sizes[of].height - 2 * around,
+  });
+  const [mine, onA4] = [inner(paper, margin), inner('A4', marginOnA4)];
+  const [innerWidth, innerHeight] =
+    orientation === 'portrait' ? [mine.width, mine.height] : [mine.height, mine.width];
   return {
+    ...{ orientation, margin, innerWidth, innerHeight },
     size: paper === 'Letter' ? 'LETTER' : paper,
-    orientation,
-    margin,
-    innerWidth: across - 2 * margin,
-    innerHeight: down - 2 * margin,
-    scale,
+    // Letter is wider than A4 and shorter: the height decides whether a page still fits.
+    scale: Math.min(mine.width / onA4.width, mine.height / onA4.height),
   };
 }
 
