@@ -1,15 +1,9 @@
-import {
-  exchangeFileFormats,
-  largestExchange,
-  type ExchangeFileFormat,
-  type ExchangeStored,
-} from '@lone-heron/contract';
+import { largestExchange, type ExchangeFileFormat, type ExchangeStored } from '@lone-heron/contract';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { usePreviewExchangeMutation, useStoreExchangeMutation } from '../../shared/api/exchangeApi.js';
-import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
-import { DropPlace } from '../../shared/form/DropPlace.js';
-import { Failure } from '../../shared/form/Failure.js';
+import { FileIn } from '../../shared/files/FileIn.js';
+import { knownFile } from '../../shared/files/knownFile.js';
 import { ShownExchange } from './ShownExchange.js';
 
 /** A file that was chosen. */
@@ -25,16 +19,15 @@ export function ReadExchange() {
   const [fault, setFault] = useState<string | null>(null);
   const [preview, { data: shown, isLoading, error, reset }] = usePreviewExchangeMutation();
   const [store, storing] = useStoreExchangeMutation();
-  const person = usePersonAtDesk();
   const choose = (file: File) => {
     storing.reset();
     reset();
     setChosen(null);
     setTaken([]);
-    const format = exchangeFileFormats.find((each) => file.name.toLowerCase().endsWith(`.${each}`));
-    const problem = problemOf(file, format);
-    setFault(problem);
-    if (problem !== null || format === undefined) return;
+    const known = knownFile(file, { json: largestExchange, csv: largestExchange });
+    setFault('fault' in known ? known.fault : null);
+    if ('fault' in known) return;
+    const { format } = known;
     setChosen({ file, format });
     void preview({ format, file, take: [] });
   };
@@ -47,24 +40,16 @@ export function ReadExchange() {
     reset();
   };
   return (
-    <section className="sheet flex flex-col gap-3 px-5 py-4" aria-label="In">
-      <h2 className="text-lg font-semibold">In</h2>
-      <p>
-        A JSON from another Lone Heron, or cards as CSV. You see what becomes of every part first. Nothing of
-        yours is overwritten: theirs goes on from yours, or stands beside it where you say so. Their
-        signatures are kept as theirs; here a card is signed by your own lead.
-      </p>
-      {person?.role !== 'lead' && (
-        <p className="text-soft">Reading a file in is for a lead who is signed in.</p>
-      )}
-      <DropPlace name={chosen?.file.name ?? null} accept=".json,.csv" onFile={choose} />
-      {fault !== null && (
-        <p role="alert" className="fault">
-          {fault}
-        </p>
-      )}
-      {isLoading && <p role="status">Looking at every part.</p>}
-      <Failure what="Not read." error={error} />
+    <FileIn
+      about="A JSON from another Lone Heron, or cards as CSV. You see what becomes of every part first. Nothing of yours is overwritten: theirs goes on from yours, or stands beside it where you say so. Their signatures are kept as theirs; here a card is signed by your own lead."
+      name={chosen?.file.name ?? null}
+      accept=".json,.csv"
+      fault={fault}
+      isLooking={isLoading}
+      lookError={error}
+      storeError={storing.error}
+      onFile={choose}
+    >
       {shown !== undefined && chosen !== null && (
         <ShownExchange
           shown={shown}
@@ -75,17 +60,8 @@ export function ReadExchange() {
           onLeave={() => setChosen(null)}
         />
       )}
-      <Failure what="Nothing was stored." error={storing.error} />
-    </section>
+    </FileIn>
   );
-}
-
-function problemOf(file: File, format: ExchangeFileFormat | undefined): string | null {
-  if (format === undefined)
-    return `${file.name} is read as no format; allowed is a name that ends in .json or .csv.`;
-  if (file.size <= largestExchange) return null;
-  const mb = (bytes: number) => Math.ceil(bytes / 1024 / 1024);
-  return `${file.name} has ${mb(file.size)} MB; up to ${mb(largestExchange)} MB is read.`;
 }
 
 function storedInWords({ machines, cards, coupons }: ExchangeStored): string {

@@ -13,9 +13,8 @@ import { useState } from 'react';
 import { useLocation } from 'react-router';
 import { toast } from 'sonner';
 import { usePreviewFileMutation, useStoreFileMutation } from '../../shared/api/couponFilesApi.js';
-import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
-import { DropPlace } from '../../shared/form/DropPlace.js';
-import { Failure } from '../../shared/form/Failure.js';
+import { FileIn } from '../../shared/files/FileIn.js';
+import { knownFile } from '../../shared/files/knownFile.js';
 import { PageHeader } from '../../shared/PageHeader.js';
 import { readListAddress } from '../list/listAddress.js';
 
@@ -76,24 +75,14 @@ function In() {
   const [fault, setFault] = useState<string | null>(null);
   const [preview, { data: shown, isLoading, error, reset }] = usePreviewFileMutation();
   const [store, { isLoading: isStoring, error: storeError, reset: resetStore }] = useStoreFileMutation();
-  const person = usePersonAtDesk();
   const choose = (file: File) => {
     resetStore();
     reset();
     setChosen(null);
-    const format = couponFileFormats.find((each) => file.name.toLowerCase().endsWith(`.${each}`));
-    if (format === undefined) {
-      setFault(`${file.name} is read as no format; allowed is a name that ends in .csv, .json or .zip.`);
-      return;
-    }
-    const largest = largestCouponFile[format];
-    if (file.size > largest) {
-      setFault(
-        `${file.name} has ${Math.ceil(file.size / 1024 / 1024)} MB; up to ${largest / 1024 / 1024} MB is read.`,
-      );
-      return;
-    }
-    setFault(null);
+    const known = knownFile(file, largestCouponFile);
+    setFault('fault' in known ? known.fault : null);
+    if ('fault' in known) return;
+    const { format } = known;
     setChosen({ file, format });
     void preview({ format, file });
   };
@@ -106,23 +95,16 @@ function In() {
     reset();
   };
   return (
-    <section className="sheet flex flex-col gap-3 px-5 py-4" aria-label="In">
-      <h2 className="text-lg font-semibold">In</h2>
-      <p>
-        CSV with a head, our JSON, or our ZIP with photos and tests. Decimal points or commas, dates as ISO
-        8601. You see what becomes of every row, and nothing is stored before you say so.
-      </p>
-      {person?.role !== 'lead' && (
-        <p className="text-soft">Reading a file in is for a lead who is signed in.</p>
-      )}
-      <DropPlace name={chosen?.file.name ?? null} accept=".csv,.json,.zip" onFile={choose} />
-      {fault !== null && (
-        <p role="alert" className="fault">
-          {fault}
-        </p>
-      )}
-      {isLoading && <p role="status">Looking at every row.</p>}
-      <Failure what="Not read." error={error} />
+    <FileIn
+      about="CSV with a head, our JSON, or our ZIP with photos and tests. Decimal points or commas, dates as ISO 8601. You see what becomes of every row, and nothing is stored before you say so."
+      name={chosen?.file.name ?? null}
+      accept=".csv,.json,.zip"
+      fault={fault}
+      isLooking={isLoading}
+      lookError={error}
+      storeError={storeError}
+      onFile={choose}
+    >
       {shown !== undefined && chosen !== null && (
         <Shown
           shown={shown}
@@ -131,8 +113,7 @@ function In() {
           onLeave={() => setChosen(null)}
         />
       )}
-      <Failure what="Nothing was stored." error={storeError} />
-    </section>
+    </FileIn>
   );
 }
 

@@ -26,7 +26,8 @@ interface Pages {
 
 /** The pages as they will be printed, to look at first, then to keep as PDF or as pictures. */
 export function PaperPreview({ title, fileName, orientation, begin, layOut }: PaperPreviewProps) {
-  const [paper, setPaper] = useState<Paper>(begin);
+  const [picked, setPaper] = useState<Paper | null>(null);
+  const paper = picked ?? begin;
   const { pages, fault } = usePages(paper, orientation, layOut);
   return (
     <section className="flex flex-col gap-3" aria-label={title}>
