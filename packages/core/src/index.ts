@@ -626,3 +626,30 @@ export {
   type LadderAnswer,
   type LadderReading,
 } from './ladder/index.js';
+
+// What is wrong: odds of the causes by what is seen, and the check that tells most a minute
+export {
+  causeOdds,
+  checkMinutes,
+  everyFaultCause,
+  everyFaultCheck,
+  everyFaultSymptom,
+  faultCauses,
+  faultChecks,
+  faultNetwork,
+  faultSymptoms,
+  isolationMinutes,
+  nextChecks,
+  posterior,
+  type CauseOdds,
+  type CheckWorth,
+  type FaultCause,
+  type FaultCheck,
+  type FaultCheckName,
+  type FaultContext,
+  type FaultSymptom,
+  type FiledCases,
+  type Network,
+  type NetworkNode,
+  type Seen,
+} from './diagnosis/index.js';
