@@ -88,7 +88,7 @@ describe('logging', () => {
     await (await touch.waitForSelector('::-p-text(Stop at)'))?.tap();
     await tap('label:has(input[value="heavy"])');
     await tap('::-p-aria([name="Save coupon"][role="button"])');
-    await seeText(touch, 'Coupon 123 is logged');
+    await seeText(touch, 'Coupon 132 is logged');
     const { lightOnS } = (await newest()) as unknown as { lightOnS: number };
     expect(lightOnS).toBeGreaterThanOrEqual(0.6);
     expect(touch.broken).toEqual([]);

@@ -75,6 +75,7 @@ const pages = [
   'coupons/cut/pressure',
   'coupons/ladders/new?from=cut',
   'optics',
+  'optics/wrong?machine=bench&yes=powerFades&no=focusLine',
   'cards',
   'cards?find=304+1.2+butt',
   'cards/signed',

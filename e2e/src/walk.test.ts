@@ -129,7 +129,7 @@ describe('from a joint to a logged coupon', () => {
   });
 
   it('records a window change, and the next coupon carries the new window', async () => {
-    await press(page, 'Optics window 1, 39 coupons', 'link');
+    await press(page, 'Optics window 1, 48 coupons', 'link');
     const card = await named(page, 'Window of the barrow unit');
     await (await card.waitForSelector('button'))?.click();
     await seeText(page, 'Why did the old one come out?');
@@ -145,16 +145,16 @@ describe('from a joint to a logged coupon', () => {
     await seeText(page, 'What did the back look like?');
     await page.keyboard.press('2');
     await page.keyboard.press('Enter');
-    await seeText(page, 'Coupon 123 is logged, through window 2.');
+    await seeText(page, 'Coupon 132 is logged, through window 2.');
   });
 
   it('takes a coupon back from the toast', async () => {
     await press(page, 'Undo');
-    await seeText(page, 'Coupon 123 was taken back.');
+    await seeText(page, 'Coupon 132 was taken back.');
     await press(page, 'Coupons 131 logged', 'link');
     await page.waitForSelector('tbody th');
     const numbers = await page.$$eval('tbody th', (cells) => cells.map((cell) => cell.textContent));
-    expect(numbers).not.toContain('123');
+    expect(numbers).not.toContain('132');
     expect(numbers).toContain('131');
   });
 

@@ -1,5 +1,16 @@
+import {
+  everyFaultCause,
+  everyFaultCheck,
+  everyFaultSymptom,
+  type FaultCause,
+  type FaultCheckName,
+  type FaultSymptom,
+} from '@lone-heron/core';
 import { z } from 'zod';
 import { boundedNumber, clientId, moment, oneOf, shortText } from './bounded.js';
+
+/** Something that is answered on the way to a fault. */
+type FaultAnswer = FaultSymptom | FaultCheckName;
 
 const passed = z.boolean({ error: 'true or false' });
 
@@ -39,6 +50,17 @@ export const recordDetailSchema = z.discriminatedUnion(
     z.strictObject({
       kind: z.literal('fireWatch'),
       minutes: boundedNumber({ quantity: 'fire watch', min: 1, max: 600, unit: 'min' }),
+    }),
+    z.strictObject({
+      kind: z.literal('fault'),
+      /** What it was in the end. */
+      cause: oneOf(everyFaultCause as readonly [FaultCause, ...FaultCause[]]),
+      /** Symptoms and checks as they were answered on the way. */
+      seen: z.partialRecord(
+        oneOf([...everyFaultSymptom, ...everyFaultCheck] as [FaultAnswer, ...FaultAnswer[]]),
+        oneOf(['yes', 'no']),
+        { error: 'symptoms and checks by their names, each yes or no' },
+      ),
     }),
   ],
   { error: 'a record with kind and what belongs to it' },

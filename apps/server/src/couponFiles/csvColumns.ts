@@ -27,7 +27,8 @@ export const csvColumns: readonly CsvColumn[] = [
 /** A coupon out of cells, not yet checked; what was not taken down is null, and no remark is an empty one. */
 export function couponOf(cells: Readonly<Record<string, string>>): { coupon: Tree; faults: string[] } {
   const { record, faults } = recordOf(csvColumns, cells);
-  for (const field of ['lightOnS', 'runLengthMm']) if (record[field] === undefined) put(record, [field], null);
+  for (const field of ['lightOnS', 'runLengthMm'])
+    if (record[field] === undefined) put(record, [field], null);
   if (record['remark'] === undefined) record['remark'] = '';
   return { coupon: record, faults };
 }

@@ -122,9 +122,7 @@ describe('an exchange', () => {
     const file = { ...empty, machines: [stranger, changed] };
     const shown = await preview(file);
     expect(standings(shown)).toEqual(['machine new', 'machine conflict']);
-    expect(shown.rows[0]?.reasons).toEqual([
-      'its name is taken: it is called “the bench unit 2” here',
-    ]);
+    expect(shown.rows[0]?.reasons).toEqual(['its name is taken: it is called “the bench unit 2” here']);
     expect(await store(file)).toMatchObject({ machines: 1 });
     const revision = async () =>
       ((await server.http.get('/api/machines').expect(200)).body as Machine[]).find(
@@ -161,9 +159,10 @@ describe('an exchange', () => {
     await send('json/preview', '{"format":').expect(422);
     await send('xml/preview', '<x/>').expect(422);
     const { hash } = await preview(empty);
-    await send(`json/stored/${hash}`, JSON.stringify({ ...empty, writtenAt: '2026-11-26T12:00:00.000Z' })).expect(
-      409,
-    );
+    await send(
+      `json/stored/${hash}`,
+      JSON.stringify({ ...empty, writtenAt: '2026-11-26T12:00:00.000Z' }),
+    ).expect(409);
   });
 });
 

@@ -46,7 +46,7 @@ export function judgeCards(
     if (mine === undefined) return judged(part, 'new', [], { ...record, isNew: true });
     const ours = mine.versions.toReversed();
     const shared = Math.min(ours.length, record.versions.length);
-    const isSame = (i: number) => saysTheSame(ours[i] as Card['versions'][number], record.versions[i]);
+    const isSame = (i: number) => saysTheSame(ours[i], record.versions[i]);
     if (!Array.from({ length: shared }, (_, i) => isSame(i)).every(Boolean)) {
       const copy = { id: uuid(), isNew: true, versions: record.versions.map(named) };
       return judged(

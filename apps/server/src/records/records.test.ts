@@ -34,9 +34,26 @@ describe('records of a machine', () => {
     ]);
   });
 
+  it('keep a fault with what was answered on the way', async () => {
+    const id = newId();
+    const detail = { kind: 'fault', cause: 'lowGas', seen: { yellowSeam: 'yes', gasAtTheGun: 'yes' } };
+    await put(`records/${id}`, { ...record, detail }).expect(200);
+    expect((await list()).find((each) => each.id === id)?.detail).toEqual(detail);
+  });
+
   it.each([
     ['a tube beyond its scale', { ...record, detail: { kind: 'focus', tubeMm: 70 } }, 'detail.tubeMm'],
     ['a kind nobody keeps', { ...record, detail: { kind: 'weather' } }, 'detail.kind'],
+    [
+      'a fault of no cause',
+      { ...record, detail: { kind: 'fault', cause: 'bats', seen: {} } },
+      'detail.cause',
+    ],
+    [
+      'an answer to nothing that is asked',
+      { ...record, detail: { kind: 'fault', cause: 'lowGas', seen: { bats: 'yes' } } },
+      'detail.seen',
+    ],
     ['an unknown machine', { ...record, machineId: 'bandsaw' }, 'machineId'],
   ])('refuse %s by name', async (_, draft, field) => {
     const { body } = await put(`records/${newId()}`, draft).expect(422);

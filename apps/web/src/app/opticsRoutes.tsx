@@ -6,4 +6,8 @@ export const opticsRoutes: RouteObject[] = [
     path: 'optics',
     lazy: async () => ({ Component: (await import('../optics/OpticsScreen.js')).OpticsScreen }),
   },
+  {
+    path: 'optics/wrong',
+    lazy: async () => ({ Component: (await import('../optics/wrong/SomethingWrong.js')).SomethingWrong }),
+  },
 ];

@@ -1,6 +1,7 @@
 import type { Machine, ProtectiveWindow } from '@lone-heron/contract';
-import { TriangleAlert } from 'lucide-react';
+import { Stethoscope, TriangleAlert } from 'lucide-react';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { useMachinesQuery, usePeopleQuery, useWindowsQuery } from '../shared/api/heronApi.js';
 import { Loading } from '../shared/Loading.js';
 import { LoadFailed } from '../shared/LoadFailed.js';
@@ -24,7 +25,12 @@ export function OpticsScreen() {
   if (machines.data === undefined || everyWindow === undefined) return <Loading what="the windows" />;
   return (
     <div className="mx-auto flex max-w-[1500px] flex-col gap-4 px-4 py-4 sm:px-6">
-      <h1 className="text-2xl font-semibold">Optics</h1>
+      <header className="flex flex-wrap items-center gap-3">
+        <h1 className="mr-auto text-2xl font-semibold">Optics</h1>
+        <Link className="btn touch-always" to="/optics/wrong">
+          <Stethoscope className="size-5" aria-hidden="true" /> Something is wrong
+        </Link>
+      </header>
       <div className="grid gap-4 md:grid-cols-2">
         {machines.data.map((machine) => (
           <FittedWindow

@@ -49,7 +49,7 @@ const joints: fc.Arbitrary<Joint> = fc
       ...(other === undefined ? {} : { secondMetal: other }),
       ...{ firstThicknessMm: first, secondThicknessMm: second },
       gapMm: Math.floor(gapShare * Math.min(first, second) * 100) / 100,
-      ...(sides === undefined ? {} : { sides: sides as 1 | 2 }),
+      ...(sides === undefined ? {} : { sides }),
       ...(isConditioned ? { conditions } : {}),
     };
     switch (shape) {
@@ -132,10 +132,8 @@ export const generatedCards: fc.Arbitrary<ExchangedCard> = fc
   })
   .map(({ id, versions }) => ({
     id: `019b0000-0000-7000-8000-${id.toString(16).padStart(12, '0')}`,
-    versions: versions.map(
-      ({ signedAt, ...rest }, i): ExchangedVersion => ({
-        ...{ version: i + 1, carriedFrom: null, ...rest },
-        ...{ signedAt, signedBy: signedAt === null ? null : 'Ines', coupons: [] },
-      }),
-    ),
+    versions: versions.map(({ signedAt, ...rest }, i): ExchangedVersion => ({
+      ...{ version: i + 1, carriedFrom: null, ...rest },
+      ...{ signedAt, signedBy: signedAt === null ? null : 'Ines', coupons: [] },
+    })),
   }));

@@ -20,7 +20,11 @@ export function ExchangeScreen() {
           <a className="btn touch-always" href="/api/exchange/csv" download>
             <Download className="size-5" aria-hidden="true" /> CSV, cards for a spreadsheet
           </a>
-          <a className="btn touch-always btn-ghost" href="/api/exchange/schema" download="exchange-1.schema.json">
+          <a
+            className="btn touch-always btn-ghost"
+            href="/api/exchange/schema"
+            download="exchange-1.schema.json"
+          >
             <Download className="size-5" aria-hidden="true" /> Its JSON Schema
           </a>
         </div>

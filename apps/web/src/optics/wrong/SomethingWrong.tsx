@@ -1,0 +1,107 @@
+import {
+  causeOdds,
+  everyFaultCheck,
+  faultNetwork,
+  nextChecks,
+  type FaultCause,
+  type FiledCases,
+  type Seen,
+} from '@lone-heron/core';
+import type { Machine, ShopRecord } from '@lone-heron/contract';
+import { useMemo } from 'react';
+import { useSearchParams } from 'react-router';
+import { useMachinesQuery } from '../../shared/api/heronApi.js';
+import { useRecordsOfQuery } from '../../shared/api/recordsApi.js';
+import { PickField } from '../../shared/form/PickField.js';
+import { Loading } from '../../shared/Loading.js';
+import { LoadFailed } from '../../shared/LoadFailed.js';
+import { PageHeader } from '../../shared/PageHeader.js';
+import { FaultCauses } from './FaultCauses.js';
+import { NextCheck } from './NextCheck.js';
+import { readSeen, withSeen } from './seenAddress.js';
+import { Symptoms } from './Symptoms.js';
+
+/** From what is seen to what it is: the causes with their odds, and the check that tells most a minute. */
+export function SomethingWrong() {
+  const { data: machines, error, refetch } = useMachinesQuery(undefined);
+  const [search, setSearch] = useSearchParams();
+  if (error !== undefined) return <LoadFailed what="the machines" error={error} retry={refetch} />;
+  if (machines === undefined) return <Loading what="the machines" />;
+  const machine = machines.find(({ id }) => id === search.get('machine')) ?? machines[0];
+  if (machine === undefined)
+    return <p className="sheet m-6 p-6 text-lg">There is no machine yet: add one in Shop first.</p>;
+  return (
+    <div className="mx-auto flex max-w-[1300px] flex-col gap-3 px-4 py-3 sm:px-6">
+      <PageHeader title="Something is wrong" back={{ to: '/optics', name: 'Optics' }}>
+        <PickField
+          label="Machine"
+          value={machine.id}
+          choices={machines.map(({ id, name }) => ({ value: id, label: name }))}
+          onPick={(id) => setSearch({ machine: id }, { replace: true })}
+        />
+      </PageHeader>
+      <Finder
+        key={machine.id}
+        machine={machine}
+        seen={readSeen(search)}
+        onSee={(seen) => setSearch(withSeen(search, seen), { replace: true })}
+      />
+    </div>
+  );
+}
+
+interface FinderProps {
+  machine: Machine;
+  seen: Seen;
+  onSee: (seen: Seen) => void;
+}
+
+function Finder({ machine, seen, onSee }: FinderProps) {
+  const { data: records } = useRecordsOfQuery(machine.id);
+  const cases = useMemo(() => filedCases(records ?? []), [records]);
+  const network = useMemo(
+    () => faultNetwork({ isPointerChecked: wasPointerSeenToday(records ?? []) }, cases),
+    [records, cases],
+  );
+  const seenText = JSON.stringify(seen);
+  const found = useMemo(() => {
+    const answered = JSON.parse(seenText) as Seen;
+    return { odds: causeOdds(network, answered), checks: nextChecks(network, answered) };
+  }, [network, seenText]);
+  const isBegun = Object.values(seen).includes('yes') || everyFaultCheck.some((check) => check in seen);
+  return (
+    <div className="grid grid-cols-1 items-start gap-3 lg:grid-cols-[minmax(0,4fr)_minmax(0,5fr)]">
+      <Symptoms seen={seen} onSee={onSee} />
+      {isBegun ? (
+        <div className="flex flex-col gap-3">
+          <NextCheck checks={found.checks} seen={seen} onSee={onSee} />
+          <FaultCauses
+            machine={machine}
+            odds={found.odds}
+            seen={seen}
+            cases={cases}
+            onFiled={() => onSee({})}
+          />
+        </div>
+      ) : (
+        <p className="sheet p-6 text-lg">
+          Say what you see. Then you are asked for the check that tells most for the minutes it takes, the
+          cheap and safe ones first.
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** This shop's own cases, by their cause. */
+function filedCases(records: readonly ShopRecord[]): FiledCases {
+  const counts: Partial<Record<FaultCause, number>> = {};
+  for (const { detail } of records)
+    if (detail.kind === 'fault') counts[detail.cause] = (counts[detail.cause] ?? 0) + 1;
+  return counts;
+}
+
+function wasPointerSeenToday(records: readonly ShopRecord[]): boolean {
+  const today = new Date().toDateString();
+  return records.some(({ detail, at }) => detail.kind === 'pointer' && new Date(at).toDateString() === today);
+}

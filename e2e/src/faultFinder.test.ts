@@ -1,0 +1,80 @@
+import type { Browser } from 'puppeteer-core';
+import { openBrowser, openPage, type CheckedPage } from './support/browser.js';
+import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
+import { pick, press, seeNoText, seeText, signIn, textOf } from './support/screen.js';
+
+/** Something is wrong: from what is seen over the checks to a filed case, for three causes. */
+const folder = freshFolder();
+let heron: RunningHeron;
+let browser: Browser;
+let page: CheckedPage;
+
+beforeAll(async () => {
+  heron = await startHeron(folder);
+  browser = await openBrowser();
+  page = await openPage(browser, `${heron.url}/optics`);
+  await signIn(page, 'Tobias');
+});
+afterAll(async () => {
+  await browser.close();
+  await heron.stop();
+  removeFolder(folder);
+});
+
+describe('something is wrong', () => {
+  it('asks for what is seen, then for the check that tells most, and files what it was', async () => {
+    await press(page, 'Something is wrong', 'link');
+    await seeText(page, 'Say what you see.');
+    await press(page, 'yellow seam');
+    expect(await textOf(page, 'Check next')).toContain('Gas at the gun');
+    await press(page, 'Yes: too little or none');
+    expect(await textOf(page, 'What it may be')).toMatch(
+      /What it may be\s+Too little gas[\s\S]*Open or change the bottle/,
+    );
+    await press(page, 'Mended: file the case');
+    await seeText(page, 'Filed: it was too little gas.');
+    await seeText(page, 'Say what you see.');
+  });
+
+  it('keeps what was answered over a reload, and takes an answer back', async () => {
+    await press(page, 'no light at all');
+    await seeText(page, 'What it may be');
+    const asked = await textOf(page, 'Check next');
+    await press(page, 'Nothing found');
+    await page.reload({ waitUntil: 'networkidle0' });
+    const name = asked.split('\n')[0]?.replace(/ about.*$/, '') ?? '';
+    await press(page, `Take back: ${name}`);
+    expect(await textOf(page, 'Check next')).toContain(name);
+    await press(page, 'Begin again');
+  });
+
+  it('isolates the machine before glass, and ends at the window', async () => {
+    for (const seen of ['power fades during a seam', 'shallower than it was']) await press(page, seen);
+    for (let asked = ''; !asked.includes('Window out');) {
+      asked = await textOf(page, 'Check next');
+      if (!asked.includes('Window out')) await press(page, 'Nothing found');
+    }
+    await seeText(page, 'Isolate first: laser off, key out');
+    await press(page, 'Yes: specks, haze or a crack');
+    expect(await textOf(page, 'What it may be')).toMatch(/If it is the protective window[\s\S]*proof coupon/);
+    await press(page, 'Mended: file the case');
+    await seeText(page, 'Filed: it was the protective window.');
+  });
+
+  it('files another cause than the likeliest, and the machine’s own cases are counted', async () => {
+    await press(page, 'uneven bead');
+    await pick(page, 'It was', 'feederMechanics');
+    await press(page, 'Mended: file the case');
+    await seeText(page, 'Filed: it was rolls, liner or guide.');
+    await press(page, 'yellow seam');
+    expect(await textOf(page, 'What it may be')).toContain('1 of this machine’s cases');
+    await pick(page, 'Machine', 'barrow');
+    await press(page, 'yellow seam');
+    await seeText(page, 'What it may be');
+    await seeNoText(page, 'of this machine’s cases');
+  });
+
+  it('broke nothing on the way', () => {
+    expect(page.broken).toEqual([]);
+  });
+});
