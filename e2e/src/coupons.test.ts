@@ -111,9 +111,9 @@ describe('logging', () => {
     await named(page, 'Coupons 2 to be sent', 'link');
     heron = await startHeron(folder, heron.port);
     await seeText(page, 'The server is back: 2 that waited are stored.');
-    await page.waitForSelector('::-p-aria([name="Coupons 124 logged"])', { timeout: patienceMs });
+    await page.waitForSelector('::-p-aria([name="Coupons 133 logged"])', { timeout: patienceMs });
     const { id, number } = await newest();
-    expect(number).toBe(124);
+    expect(number).toBe(133);
     expect(await ask<unknown[]>(`coupons/${id}/photos`)).toHaveLength(1);
   });
 });
