@@ -8,7 +8,7 @@ import { printed } from '../../shared/paper/printable.js';
 import { mmFigure } from '../../shared/words/figures.js';
 import { flowFigure } from '../../shared/words/houseUnits.js';
 import { sentenceStart } from '../../shared/words/sentenceStart.js';
-import { dialledFigures } from '../dialledFigures.js';
+import { dialledFigures, dialledRows } from '../dialledFigures.js';
 import type { ChartedCard, JointChart } from './machineChart.js';
 
 /** What a machine's chart is laid out from. */
@@ -41,11 +41,15 @@ export function chartPaper(of: ChartOnPaper, frame: PageFrame): TDocumentDefinit
 
 function head({ machine, address, charts, units }: ChartOnPaper, scale: number): Content {
   const shown = charts.flatMap(({ rows }) => rows.flatMap(({ cells }) => cells.flat()));
-  const order = shown
-    .map(({ shown: { content } }) => panelRows(machine.profile, coreSetting(content.setting), units))
-    .reduce((longest, rows) => (rows.length > longest.length ? rows : longest), [])
-    .map(({ name }) => name.toLowerCase())
-    .join(', ');
+  const rows = shown.flatMap(({ shown: { content } }) =>
+    dialledRows(panelRows(machine.profile, coreSetting(content.setting), units)),
+  );
+  // Some cards feed wire and some do not: the hand's travel stands behind all that is dialled.
+  const inOrder = [
+    ...rows.filter(({ knob }) => knob !== 'travel'),
+    ...rows.filter(({ knob }) => knob === 'travel'),
+  ];
+  const order = [...new Set(inOrder.map(({ name }) => name.toLowerCase()))].join(', ');
   return {
     columns: [
       {
