@@ -102,6 +102,32 @@ describe('cards that are passed on', () => {
     await seeText(page, 'Rail foot (theirs)');
   });
 
+  it('are looked at anew where a clash is taken: what fits with it is shown as what is stored', async () => {
+    await page.goto(`${one.url}/cards/exchange`, { waitUntil: 'networkidle0' });
+    const [machine] = sent.machines;
+    const [card] = sent.cards;
+    const [version] = card?.versions ?? [];
+    if (machine === undefined || card === undefined || version === undefined)
+      throw new Error('a card was sent');
+    const { profile } = machine;
+    const stronger = {
+      ...profile,
+      ...{ ratedPowerW: 3000, configuredPowerW: 3000, powerW: { ...profile.powerW, most: 3000 } },
+    };
+    const content = { ...version.content, setting: { ...version.content.setting, powerW: 2900 } };
+    const theirs = {
+      ...card,
+      ...{ id: '019b0000-0000-7000-8000-000000000003', versions: [{ ...version, content }] },
+    };
+    const file = { ...sent, machines: [{ ...machine, profile: stronger }], cards: [theirs], coupons: [] };
+    await choose(write('clash.json', file));
+    await seeText(page, '1 saying something else than yours, 1 wrong and left out');
+    await press(page, 'Take theirs', 'checkbox');
+    await seeText(page, '1 saying something else than yours, 0 wrong and left out');
+    await seeText(page, 'Store 2');
+    await press(page, 'Store nothing');
+  });
+
   it('come back as a table too, and files that cannot be read say why', async () => {
     await page.goto(`${one.url}/cards/exchange`, { waitUntil: 'networkidle0' });
     const csv = await files.savedBy(() => press(page, 'CSV, cards for a spreadsheet', 'link'));

@@ -1,5 +1,10 @@
-import { largestExchange, type ExchangeFileFormat, type ExchangeStored } from '@lone-heron/contract';
-import { useState } from 'react';
+import {
+  largestExchange,
+  type ExchangeFileFormat,
+  type ExchangePreview,
+  type ExchangeStored,
+} from '@lone-heron/contract';
+import { useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { usePreviewExchangeMutation, useStoreExchangeMutation } from '../../shared/api/exchangeApi.js';
 import { FileIn } from '../../shared/files/FileIn.js';
@@ -17,11 +22,11 @@ export function ReadExchange() {
   const [chosen, setChosen] = useState<Chosen | null>(null);
   const [taken, setTaken] = useState<readonly string[]>([]);
   const [fault, setFault] = useState<string | null>(null);
-  const [preview, { data: shown, isLoading, error, reset }] = usePreviewExchangeMutation();
+  const { shown, look, forget, isLoading, error } = useExchangeLook();
   const [store, storing] = useStoreExchangeMutation();
   const choose = (file: File) => {
     storing.reset();
-    reset();
+    forget();
     setChosen(null);
     setTaken([]);
     const known = knownFile(file, { json: largestExchange, csv: largestExchange });
@@ -29,15 +34,21 @@ export function ReadExchange() {
     if ('fault' in known) return;
     const { format } = known;
     setChosen({ file, format });
-    void preview({ format, file, take: [] });
+    void look({ format, file }, []);
+  };
+  const take = (id: string, isTaken: boolean) => {
+    if (chosen === null) return;
+    const all = isTaken ? [...taken, id] : taken.filter((each) => each !== id);
+    setTaken(all);
+    void look(chosen, all);
   };
   const confirm = async () => {
-    if (chosen === null || shown === undefined) return;
+    if (chosen === null || shown === null) return;
     const { data } = await store({ ...chosen, take: taken, hash: shown.hash });
     if (data === undefined) return;
     toast(`Stored: ${storedInWords(data)}.`);
     setChosen(null);
-    reset();
+    forget();
   };
   return (
     <FileIn
@@ -50,18 +61,39 @@ export function ReadExchange() {
       storeError={storing.error}
       onFile={choose}
     >
-      {shown !== undefined && chosen !== null && (
+      {shown !== null && chosen !== null && (
         <ShownExchange
           shown={shown}
           taken={taken}
-          isStoring={storing.isLoading}
-          onTake={(id, isTaken) => setTaken(isTaken ? [...taken, id] : taken.filter((each) => each !== id))}
+          isBusy={storing.isLoading || isLoading}
+          onTake={take}
           onConfirm={() => void confirm()}
           onLeave={() => setChosen(null)}
         />
       )}
     </FileIn>
   );
+}
+
+/**
+ * The look at a file with what is taken of it: another part may fit once one is taken, so every choice asks anew. The
+ * last one stays shown meanwhile, and answers that come late are left.
+ */
+function useExchangeLook() {
+  const [shown, setShown] = useState<ExchangePreview | null>(null);
+  const newest = useRef(0);
+  const [preview, { isLoading, error }] = usePreviewExchangeMutation();
+  const look = async ({ format, file }: Chosen, take: readonly string[]) => {
+    newest.current += 1;
+    const mine = newest.current;
+    const { data } = await preview({ format, file, take });
+    if (newest.current === mine) setShown(data ?? null);
+  };
+  const forget = () => {
+    newest.current += 1;
+    setShown(null);
+  };
+  return { shown, look, forget, isLoading, error };
 }
 
 function storedInWords({ machines, cards, coupons }: ExchangeStored): string {

@@ -3,7 +3,8 @@ import type { ExchangePreview, ExchangeRow, ExchangeStanding } from '@lone-heron
 interface ShownExchangeProps {
   shown: ExchangePreview;
   taken: readonly string[];
-  isStoring: boolean;
+  /** Storing, or looking anew: nothing else is asked meanwhile. */
+  isBusy: boolean;
   onTake: (id: string, isTaken: boolean) => void;
   onConfirm: () => void;
   onLeave: () => void;
@@ -22,7 +23,7 @@ const order: readonly ExchangeStanding[] = ['wrong', 'conflict', 'newer', 'new',
 const rowsShown = 200;
 
 /** What would become of a file, part by part; where it clashes, what to take. */
-export function ShownExchange({ shown, taken, isStoring, onTake, onConfirm, onLeave }: ShownExchangeProps) {
+export function ShownExchange({ shown, taken, isBusy, onTake, onConfirm, onLeave }: ShownExchangeProps) {
   const of = (standing: ExchangeStanding) => shown.rows.filter((row) => row.standing === standing);
   const count = of('new').length + of('newer').length + taken.length;
   return (
@@ -41,10 +42,10 @@ export function ShownExchange({ shown, taken, isStoring, onTake, onConfirm, onLe
         <button
           type="button"
           className="btn touch-always btn-primary"
-          disabled={count === 0 || isStoring}
+          disabled={count === 0 || isBusy}
           onClick={onConfirm}
         >
-          {isStoring ? 'Storing' : `Store ${count}`}
+          {isBusy ? 'A moment' : `Store ${count}`}
         </button>
       </div>
     </>

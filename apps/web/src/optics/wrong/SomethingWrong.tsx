@@ -73,7 +73,7 @@ function Finder({ machine, seen, onSee }: FinderProps) {
     <div className="grid grid-cols-1 items-start gap-3 lg:grid-cols-[minmax(0,4fr)_minmax(0,5fr)]">
       <Symptoms seen={seen} onSee={onSee} />
       {isBegun ? (
-        <div className="flex flex-col gap-3">
+        <div className="flex flex-col gap-3 max-lg:order-first">
           <NextCheck checks={found.checks} seen={seen} onSee={onSee} />
           <FaultCauses
             machine={machine}
