@@ -18,8 +18,13 @@ let files: SavedFiles;
 
 interface SentFile {
   version: number;
-  machines: { id: string; name: string }[];
-  cards: { id: string; versions: { content: { name: string; machineId: string; notes: string } }[] }[];
+  machines: { id: string; name: string; profile: { powerW: { most: number } } }[];
+  cards: {
+    id: string;
+    versions: {
+      content: { name: string; machineId: string; notes: string; setting: { powerW: number } };
+    }[];
+  }[];
   coupons: unknown[];
 }
 

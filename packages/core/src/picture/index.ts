@@ -15,3 +15,5 @@ export type { ColourPicture } from './ColourPicture.js';
 export { seamColours, type SeamColour } from './seamColour.js';
 export { measureTint, type TintFound, type TintTask } from './measureTint.js';
 export { cardMm, generatedFace, type DrawnFace, type FaceToDraw } from './generatedFace.js';
+export { countSpecks, type GlassOnPicture, type Speck, type SpeckCount } from './countSpecks.js';
+export { generatedGlass, type DrawnSpeck, type GlassToDraw } from './generatedGlass.js';
