@@ -2,6 +2,7 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { couponListTime } from '../apps/server/bench/couponList.mjs';
+import { windowStudyTime } from '../apps/server/bench/windowStudy.mjs';
 import * as core from '../packages/core/dist/index.js';
 
 const { degree, findMetal, fraction, hertz, meltKernel, mm, mmPerSecond, predictMelt, watt } = core;
@@ -15,6 +16,7 @@ const results = [
   ...changeoverTimes(),
   tracingTime(),
   await couponListTime(),
+  await windowStudyTime(),
   firstScreenScript(),
 ];
 for (const { what, value, bound, ok } of results) {

@@ -9,11 +9,13 @@ import { CouponsModule } from './coupons/coupons.module.js';
 import { HealthController } from './health/health.controller.js';
 import { UnknownPathController } from './http/unknownPath.controller.js';
 import { ExchangeModule } from './exchange/exchange.module.js';
+import { HeadPartsModule } from './headParts/headParts.module.js';
 import { HouseModule } from './house/house.module.js';
 import { InspectionModule } from './inspection/inspection.module.js';
 import { BackupsModule } from './backups/backups.module.js';
 import { CardsModule } from './cards/cards.module.js';
 import { LaddersModule } from './ladders/ladders.module.js';
+import { LightLogModule } from './lightLog/lightLog.module.js';
 import { MachinesModule } from './machines/machines.module.js';
 import { OpticsModule } from './optics/optics.module.js';
 import { PeopleModule } from './people/people.module.js';
@@ -23,10 +25,12 @@ import { ProgramSlotsModule } from './programSlots/programSlots.module.js';
 import { ReadinessModule } from './readiness/readiness.module.js';
 import { RecordsModule } from './records/records.module.js';
 import { SafetyModule } from './safety/safety.module.js';
+import { StockModule } from './stock/stock.module.js';
 import { StorageModule } from './storage/storage.module.js';
 import { SupplyModule } from './supply/supply.module.js';
 import { TimeModule } from './time/time.module.js';
 import { TrainingModule } from './training/training.module.js';
+import { UpkeepModule } from './upkeep/upkeep.module.js';
 
 @Module({ controllers: [UnknownPathController] })
 class LastModule {}
@@ -70,6 +74,10 @@ export class AppModule {
         SupplyModule,
         ReadinessModule,
         RecordsModule,
+        LightLogModule,
+        HeadPartsModule,
+        StockModule,
+        UpkeepModule,
         SafetyModule,
         TrainingModule,
         HouseModule,

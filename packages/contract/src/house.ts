@@ -1,4 +1,5 @@
 import {
+  documentedPowers,
   fillers,
   nozzleShapes,
   practiceSchools,
@@ -102,6 +103,18 @@ export const acceptanceSchema = z.strictObject(
 );
 export type NamedLevel = z.infer<typeof acceptanceSchema>;
 
+const power = (quantity: string) => boundedNumber({ quantity, min: 0, max: 4, unit: '' });
+
+/** How strongly each documented weight of what wears glass counts: 1 as documented. */
+const glassWeightsSchema = z.strictObject(
+  {
+    metal: power('weight of the metal'),
+    angle: power('weight of the gun angle'),
+    power: power('weight of the power'),
+  },
+  { error: 'weights with metal, angle and power' },
+);
+
 /** What is written down of the house, a sheet each: its schema as it is sent. */
 export const houseSheetDrafts = {
   practice: practiceSchema,
@@ -110,10 +123,19 @@ export const houseSheetDrafts = {
   nozzles: z.array(nozzleSchema).max(60, { error: 'up to 60 sorts of nozzle' }),
   prices: pricesSchema,
   acceptance: z.array(acceptanceSchema).max(20, { error: 'up to 20 levels' }),
+  glassWeights: glassWeightsSchema,
 } as const;
 
 /** The sheets of the house, in the order they are shown. */
-export const houseSheets = ['practice', 'units', 'wire', 'nozzles', 'prices', 'acceptance'] as const;
+export const houseSheets = [
+  'practice',
+  'units',
+  'wire',
+  'nozzles',
+  'prices',
+  'acceptance',
+  'glassWeights',
+] as const;
 export type HouseSheet = (typeof houseSheets)[number];
 export type HouseContent = { readonly [Sheet in HouseSheet]: z.infer<(typeof houseSheetDrafts)[Sheet]> };
 
@@ -163,6 +185,7 @@ export const houseStarts: HouseContent = {
       asksTight: false,
     },
   ],
+  glassWeights: documentedPowers,
 };
 
 const revision = z.int().nonnegative();
@@ -175,5 +198,6 @@ export const houseSchema = z.strictObject({
   nozzles: z.strictObject({ revision, content: houseSheetDrafts.nozzles }),
   prices: z.strictObject({ revision, content: pricesSchema }),
   acceptance: z.strictObject({ revision, content: houseSheetDrafts.acceptance }),
+  glassWeights: z.strictObject({ revision, content: glassWeightsSchema }),
 });
 export type House = z.infer<typeof houseSchema>;

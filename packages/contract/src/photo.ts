@@ -34,3 +34,21 @@ export const photoSchema = z.strictObject({
   addedBy: z.string({ error: 'the id of a person of this shop' }),
 });
 export type Photo = z.infer<typeof photoSchema>;
+
+/** What a photo of the shop, not of a coupon, shows. */
+export const shopPhotoSubjects = ['glass', 'statusPage', 'upkeep'] as const;
+export type ShopPhotoSubject = (typeof shopPhotoSubjects)[number];
+
+/** What comes with the bytes of a photo of the shop. */
+export const shopPhotoQuerySchema = z.strictObject({
+  subject: oneOf(shopPhotoSubjects),
+  machineId: z.string({ error: 'the id of a machine of this shop' }).max(60),
+});
+export type ShopPhotoQuery = z.infer<typeof shopPhotoQuerySchema>;
+
+/** A photo of the shop as it is kept; what it belongs to names it. */
+export const shopPhotoSchema = z.strictObject({
+  ...photoSchema.omit({ couponId: true, subject: true }).shape,
+  ...shopPhotoQuerySchema.shape,
+});
+export type ShopPhoto = z.infer<typeof shopPhotoSchema>;

@@ -14,6 +14,11 @@ type FaultAnswer = FaultSymptom | FaultCheckName;
 
 const passed = z.boolean({ error: 'true or false' });
 
+const photosError = { error: 'up to 6 photos' };
+const specksError = { error: 'a whole number from 0' };
+const specks = z.int(specksError).min(0, specksError);
+const share = z.number({ error: 'a share from 0 to 1' }).min(0).max(1);
+
 /** How a test line looked. */
 export const testLineLooks = ['bright', 'dull', 'sparking'] as const;
 export type TestLineLook = (typeof testLineLooks)[number];
@@ -52,6 +57,29 @@ export const recordDetailSchema = z.discriminatedUnion(
       minutes: boundedNumber({ quantity: 'fire watch', min: 1, max: 600, unit: 'min' }),
     }),
     z.strictObject({
+      kind: z.literal('hourCounter'),
+      /** What the machine's own counter of light shows. */
+      hours: boundedNumber({ quantity: 'hour counter', min: 0, max: 200_000, unit: 'h' }),
+    }),
+    z.strictObject({
+      kind: z.literal('glass'),
+      /** The window on the picture. */
+      windowId: clientId,
+      dark: specks,
+      pale: specks,
+      /** Share of the beam's footprint, and of the whole glass, that specks cover. */
+      beamCovered: share,
+      glassCovered: share,
+      photoId: clientId.nullable(),
+    }),
+    z.strictObject({
+      kind: z.literal('upkeep'),
+      taskId: z.string({ error: 'the id of a task of the plan' }).max(40),
+      /** What was read, as it was written; empty for nothing. */
+      value: shortText(60),
+      photoId: clientId.nullable(),
+    }),
+    z.strictObject({
       kind: z.literal('fault'),
       /** What it was in the end. */
       cause: oneOf(everyFaultCause as readonly [FaultCause, ...FaultCause[]]),
@@ -61,6 +89,8 @@ export const recordDetailSchema = z.discriminatedUnion(
         oneOf(['yes', 'no']),
         { error: 'symptoms and checks by their names, each yes or no' },
       ),
+      /** Pictures of the case, such as the machine's status page; left out in records from before there were any. */
+      photoIds: z.array(clientId, photosError).max(6, photosError).optional(),
     }),
   ],
   { error: 'a record with kind and what belongs to it' },

@@ -11,7 +11,16 @@ export type Observed = Pick<CouponDraft, (typeof observedKeys)[number]>;
 @Entity('coupon')
 @Index('coupon_number', ['number'], { unique: true })
 @Index('coupon_machine', ['machineId'])
-@Index('coupon_window', ['windowId'])
+@Index('coupon_window', [
+  'windowId',
+  'withdrawnAt',
+  'personId',
+  'metal',
+  'gas',
+  'lightOnS',
+  'meanPowerW',
+  'gunAngleDeg',
+])
 // With the remark, so that words are looked for in the index alone.
 @Index('coupon_listed', ['withdrawnAt', 'number', 'remark'])
 @Index('coupon_by_slip', ['withdrawnAt', 'hasSlip', 'number'])
@@ -85,6 +94,16 @@ export class CouponEntity {
 
   @Column('boolean', { name: 'has_slip' })
   hasSlip: boolean;
+
+  /** What wears the window, once more out of setting and what was observed. */
+  @Column('float', { name: 'mean_power_w' })
+  meanPowerW: number;
+
+  @Column('varchar')
+  gas: string;
+
+  @Column('float', { name: 'gun_angle_deg', nullable: true })
+  gunAngleDeg: number | null;
 
   @Column('varchar', { name: 'ladder_id', nullable: true })
   ladderId: string | null;

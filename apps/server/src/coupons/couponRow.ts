@@ -18,6 +18,9 @@ export function rowFromDraft(draft: CouponDraft) {
     thicknessMm: joint.firstThicknessMm,
     powerW: setting.powerW,
     travelMmS: realTravelMmS(draft),
+    meanPowerW: (setting.powerW * setting.dutyPercent) / 100,
+    gas: setting.gas,
+    gunAngleDeg: draft.gunAngleDeg ?? null,
     hasSlip: draft.slip !== undefined,
     ladderId: draft.rung?.ladderId ?? null,
   };

@@ -12,9 +12,11 @@ import { WriteQueue } from '../storage/writeQueue.js';
 import { seedCards } from './seedCards.js';
 import { seedCoupons } from './seedCoupons.js';
 import type { SamplePast } from './sampleDialIns.js';
+import { seedGlass, seedLight, type NewestWindow } from './seedGlass.js';
 import { seedHouse } from './sampleHouse.js';
 import { seedReadiness } from './sampleReadiness.js';
 import { seedSlots } from './seedSlots.js';
+import { seedUpkeep } from './seedUpkeep.js';
 import { sampleMachines, samplePeople } from './sampleWorkshop.js';
 
 const day = 24 * 3600 * 1000;
@@ -55,11 +57,14 @@ export function seedWorkshop(
     if ((await manager.count(MachineEntity)) > 0) return false;
     await seedPeople(manager);
     await seedMachines(manager, new Date(now - 130 * day).toISOString());
-    await seedWindows(manager, now);
+    const before = past === 'months' ? await seedGlass(manager, now) : [];
+    await seedWindows(manager, now, before);
+    if (past === 'months') await seedLight(manager, now);
     await seedCoupons(manager, app.get(PhotoFiles), past, now);
     await seedCards(manager, past);
     if (past === 'months') await seedSlots(manager, now);
     await seedReadiness(manager, now);
+    if (past === 'months') await seedUpkeep(manager, app.get(PhotoFiles), now);
     await seedHouse(manager, new Date(now - 20 * day).toISOString());
     return true;
   });
@@ -87,16 +92,21 @@ async function seedMachines(manager: EntityManager, madeAt: string): Promise<voi
   }
 }
 
-async function seedWindows(manager: EntityManager, now: number): Promise<void> {
-  const newest = new Map<string, { id: string; number: number }>();
+async function seedWindows(
+  manager: EntityManager,
+  now: number,
+  before: readonly NewestWindow[],
+): Promise<void> {
+  const newest = new Map(before.map((window) => [window.machineId, window]));
   for (const window of sampleWindows) {
     const fittedAt = new Date(now - window.daysAgo * day).toISOString();
     const previous = newest.get(window.machineId);
-    if (previous !== undefined && 'reason' in window) {
+    if (previous !== undefined) {
+      const { reason, note } = 'reason' in window ? window : ({ reason: 'planned', note: '' } as const);
       await manager.update(
         ProtectiveWindowEntity,
         { id: previous.id },
-        { removedAt: fittedAt, removedReason: window.reason, removedNote: window.note },
+        { removedAt: fittedAt, removedReason: reason, removedNote: note },
       );
     }
     const id = uuid({ msecs: now - window.daysAgo * day });
@@ -110,6 +120,6 @@ async function seedWindows(manager: EntityManager, now: number): Promise<void> {
       fittedAt,
       fittedBy,
     });
-    newest.set(machineId, { id, number });
+    newest.set(machineId, { machineId, id, number });
   }
 }

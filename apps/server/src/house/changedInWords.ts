@@ -8,6 +8,7 @@ const sheetNames: Readonly<Record<HouseSheet, string>> = {
   nozzles: 'the nozzles on hand',
   prices: 'the prices',
   acceptance: 'what a weld must show',
+  glassWeights: 'the weights of what wears glass',
 };
 
 /** What somebody changed on a sheet, for the history. */

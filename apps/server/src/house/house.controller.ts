@@ -94,4 +94,15 @@ export class HouseController {
   ): Promise<House> {
     return this.house.revise('nozzles', revision, content, by);
   }
+
+  @Put('glassWeights/:revision')
+  @For('lead')
+  @ApiOperation({ summary: 'Weigh what wears glass otherwise' })
+  reviseGlassWeights(
+    @Param('revision', revisionPipe) revision: number,
+    @Body(new SchemaPipe(houseSheetDrafts.glassWeights)) content: HouseContent['glassWeights'],
+    @By() by: Person,
+  ): Promise<House> {
+    return this.house.revise('glassWeights', revision, content, by);
+  }
 }

@@ -14,7 +14,7 @@ import { DataSource } from 'typeorm';
 import { v7 as uuid } from 'uuid';
 import { databaseOptions } from '../storage/database.js';
 import { migrations } from '../storage/migrations/index.js';
-import { couponDraft, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
+import { couponDraft, startSampleServer, windowChange, type SampleServer } from '../testing/sampleServer.js';
 import { MachinesService } from './machines.service.js';
 
 let server: SampleServer;
@@ -110,7 +110,7 @@ describe('a new machine', () => {
     const coupon = couponDraft({ machineId: id });
     const refused = await server.http.put(`/api/coupons/${uuid()}`).send(coupon).expect(409);
     expect((refused.body as Problem).detail).toContain('No protective window');
-    const window = { machineId: id, reason: 'planned', note: '' };
+    const window = windowChange({ machineId: id });
     await server.http.put(`/api/windows/${uuid()}`).send(window).expect(201);
     await server.http.put(`/api/coupons/${uuid()}`).send(coupon).expect(201);
   });

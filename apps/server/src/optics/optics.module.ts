@@ -1,12 +1,14 @@
 import { Module } from '@nestjs/common';
+import { HouseModule } from '../house/house.module.js';
 import { MachinesModule } from '../machines/machines.module.js';
 import { OpticsController } from './optics.controller.js';
 import { OpticsService } from './optics.service.js';
+import { WindowLivesService } from './windowLives.service.js';
 
 @Module({
-  imports: [MachinesModule],
+  imports: [MachinesModule, HouseModule],
   controllers: [OpticsController],
-  providers: [OpticsService],
+  providers: [OpticsService, WindowLivesService],
   exports: [OpticsService],
 })
 export class OpticsModule {}

@@ -1,11 +1,20 @@
-import type { Person, ProtectiveWindow, WindowChange } from '@lone-heron/contract';
+import type {
+  Person,
+  ProtectiveWindow,
+  WindowChange,
+  WindowHistory,
+  WindowHistoryQuery,
+} from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
-import { DataSource, IsNull, type EntityManager } from 'typeorm';
+import { isDeepStrictEqual } from 'node:util';
+import { DataSource, IsNull, Not, type EntityManager } from 'typeorm';
 import { CouponEntity } from '../coupons/coupon.entity.js';
 import { conflict, notFound, refused } from '../http/problem.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
+import { putBackInDrawer, takeFromDrawer } from '../stock/takeFromDrawer.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { ProtectiveWindowEntity } from './protectiveWindow.entity.js';
+import { WindowLivesService } from './windowLives.service.js';
 
 /** A window and whether this call fitted it (a retried save finds it fitted already). */
 export interface FittedWindow {
@@ -19,16 +28,33 @@ export class OpticsService {
     private readonly dataSource: DataSource,
     private readonly writes: WriteQueue,
     private readonly machines: MachinesService,
+    private readonly lives: WindowLivesService,
   ) {}
 
-  /** Every window that was ever fitted, newest first; changes that were taken back left out. */
-  async list(): Promise<ProtectiveWindow[]> {
+  /** The windows that are fitted now. */
+  async fitted(): Promise<ProtectiveWindow[]> {
     const { manager } = this.dataSource;
     const rows = await manager.find(ProtectiveWindowEntity, {
-      where: { undoneAt: IsNull() },
-      order: { fittedAt: 'DESC', number: 'DESC' },
+      where: { undoneAt: IsNull(), removedAt: IsNull() },
+      order: { fittedAt: 'DESC' },
     });
-    return Promise.all(rows.map((row) => withUse(manager, row)));
+    return this.lives.withUse(manager, rows);
+  }
+
+  /** Windows that came out, newest first; changes that were taken back left out. */
+  async history({ machineId, offset, limit }: WindowHistoryQuery): Promise<WindowHistory> {
+    const { manager } = this.dataSource;
+    const [rows, total] = await manager.findAndCount(ProtectiveWindowEntity, {
+      where: {
+        undoneAt: IsNull(),
+        removedAt: Not(IsNull()),
+        ...(machineId === undefined ? {} : { machineId }),
+      },
+      order: { removedAt: 'DESC', number: 'DESC' },
+      skip: offset,
+      take: limit,
+    });
+    return { total, windows: await this.lives.withUse(manager, rows) };
   }
 
   /** The window fitted on a machine now. */
@@ -67,7 +93,7 @@ export class OpticsService {
       const stored = await manager.findOneBy(ProtectiveWindowEntity, { id });
       if (stored !== null) {
         await requireSameChange(manager, stored, change, by);
-        return { window: await withUse(manager, stored), isNew: false };
+        return { window: await this.withUse(manager, stored), isNew: false };
       }
       await this.requireMachine(manager, change.machineId);
       const now = new Date().toISOString();
@@ -76,13 +102,18 @@ export class OpticsService {
         await manager.update(
           ProtectiveWindowEntity,
           { id: old.id },
-          { removedAt: now, removedReason: change.reason, removedNote: change.note },
+          {
+            ...{ removedAt: now, removedReason: change.reason },
+            ...{ removedNote: change.note, removedFound: change.found },
+          },
         );
       }
       const newest = await manager.maximum(ProtectiveWindowEntity, 'number', {
         machineId: change.machineId,
         undoneAt: IsNull(),
       });
+      const { supplier, lot } = change;
+      const stockId = await takeFromDrawer(manager, { kind: 'window', supplier, lot });
       await manager.insert(ProtectiveWindowEntity, {
         id,
         machineId: change.machineId,
@@ -90,9 +121,10 @@ export class OpticsService {
         previousId: old?.id ?? null,
         fittedAt: now,
         fittedBy: by.id,
+        ...{ supplier, lot, stockId, fittedPlace: change.found?.place ?? null },
       });
       const fitted = await manager.findOneByOrFail(ProtectiveWindowEntity, { id });
-      return { window: await withUse(manager, fitted), isNew: true };
+      return { window: await this.withUse(manager, fitted), isNew: true };
     });
   }
 
@@ -113,9 +145,16 @@ export class OpticsService {
       await manager.update(
         ProtectiveWindowEntity,
         { id: row.previousId },
-        { removedAt: null, removedReason: null, removedNote: null },
+        { removedAt: null, removedReason: null, removedNote: null, removedFound: null },
       );
+      await putBackInDrawer(manager, row.stockId);
     });
+  }
+
+  private async withUse(manager: EntityManager, row: ProtectiveWindowEntity): Promise<ProtectiveWindow> {
+    const [window] = await this.lives.withUse(manager, [row]);
+    if (window === undefined) throw new Error(`window ${row.id} was not read`);
+    return window;
   }
 
   private async requireMachine(manager: EntityManager, machineId: string): Promise<void> {
@@ -141,31 +180,13 @@ async function requireSameChange(
   const isSame =
     stored.machineId === change.machineId &&
     stored.fittedBy === by.id &&
+    stored.supplier === change.supplier &&
+    stored.lot === change.lot &&
     (stored.undoneAt !== null ||
       old === null ||
-      (old.removedReason === change.reason && old.removedNote === change.note));
+      (old.removedReason === change.reason &&
+        old.removedNote === change.note &&
+        isDeepStrictEqual(old.removedFound, change.found)));
   if (!isSame)
     throw conflict(`Window ${stored.id} is stored already with other content. It is never overwritten.`);
-}
-
-/** A window with the coupons that were welded through it, taken-back ones left out. */
-async function withUse(manager: EntityManager, row: ProtectiveWindowEntity): Promise<ProtectiveWindow> {
-  const use = await manager
-    .createQueryBuilder(CouponEntity, 'coupon')
-    .select('COUNT(coupon.id)', 'coupons')
-    .addSelect('SUM(coupon.lightOnS)', 'seconds')
-    .where('coupon.windowId = :id AND coupon.withdrawnAt IS NULL', { id: row.id })
-    .getRawOne<{ coupons: number; seconds: number | null }>();
-  return {
-    id: row.id,
-    machineId: row.machineId,
-    number: row.number,
-    fittedAt: row.fittedAt,
-    fittedBy: row.fittedBy,
-    removedAt: row.removedAt,
-    removedReason: row.removedReason,
-    removedNote: row.removedNote,
-    couponCount: use?.coupons ?? 0,
-    lightOnS: use?.seconds ?? 0,
-  };
 }

@@ -1,4 +1,4 @@
-import type { Problem, ProtectiveWindow } from '@lone-heron/contract';
+import type { Problem, ProtectiveWindow, WindowHistory } from '@lone-heron/contract';
 import {
   couponDraft,
   newId,
@@ -14,9 +14,11 @@ beforeEach(async () => {
 afterEach(() => server.stop());
 
 const windowsOf = async (machineId: string): Promise<ProtectiveWindow[]> =>
-  ((await server.http.get('/api/windows').expect(200)).body as ProtectiveWindow[]).filter(
-    (one) => one.machineId === machineId,
-  );
+  [
+    ...((await server.http.get('/api/windows').expect(200)).body as ProtectiveWindow[]),
+    ...((await server.http.get('/api/windows/history?offset=0&limit=50').expect(200)).body as WindowHistory)
+      .windows,
+  ].filter((one) => one.machineId === machineId);
 const change = (id: string, what: object = windowChange()) =>
   server.http.put(`/api/windows/${id}`).send(what);
 

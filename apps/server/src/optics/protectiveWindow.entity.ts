@@ -1,4 +1,4 @@
-import type { WindowReason } from '@lone-heron/contract';
+import type { ChangePlace, WindowFound, WindowReason } from '@lone-heron/contract';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { MachineEntity } from '../machines/machine.entity.js';
 import { PersonEntity } from '../people/person.entity.js';
@@ -48,6 +48,23 @@ export class ProtectiveWindowEntity {
 
   @Column('text', { name: 'removed_note', nullable: true })
   removedNote: string | null;
+
+  @Column('simple-json', { name: 'removed_found', nullable: true })
+  removedFound: WindowFound | null;
+
+  @Column('varchar', { default: '' })
+  supplier: string;
+
+  @Column('varchar', { default: '' })
+  lot: string;
+
+  /** Where the head was opened to fit it; null where nobody said. */
+  @Column('varchar', { name: 'fitted_place', nullable: true })
+  fittedPlace: ChangePlace | null;
+
+  /** The sort of spare it came from; null where none was in the drawer. */
+  @Column('varchar', { name: 'stock_id', nullable: true })
+  stockId: string | null;
 
   @Column('varchar', { name: 'undone_at', nullable: true })
   undoneAt: string | null;

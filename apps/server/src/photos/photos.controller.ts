@@ -1,6 +1,5 @@
 import {
   clientId,
-  largestPhoto,
   photoQuerySchema,
   photoSchema,
   type Person,
@@ -14,9 +13,9 @@ import { createReadStream } from 'node:fs';
 import { createZodDto } from 'nestjs-zod';
 import { z } from 'zod';
 import { By, For } from '../access/access.js';
-import { refused } from '../http/problem.js';
 import { SchemaPipe } from '../http/schemaPipe.js';
 import { PhotosService } from './photos.service.js';
+import { requirePicture } from './requirePicture.js';
 
 class PhotoDto extends createZodDto(photoSchema) {}
 
@@ -50,13 +49,7 @@ export class PhotosController {
     @Body() body: unknown,
     @By() by: Person,
   ): Promise<Photo> {
-    if (!Buffer.isBuffer(body) || body.length === 0) {
-      const megabytes = largestPhoto / 1024 / 1024;
-      throw refused([
-        { field: 'photo', given: 'no picture', allowed: `the bytes of one, up to ${megabytes} MB` },
-      ]);
-    }
-    return this.photos.add(photoId, id, body, query, by);
+    return this.photos.add(photoId, id, requirePicture(body), query, by);
   }
 
   @Put('photos/:id/withdrawal')

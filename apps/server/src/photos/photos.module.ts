@@ -1,7 +1,10 @@
 import { Module, type DynamicModule } from '@nestjs/common';
+import { MachinesModule } from '../machines/machines.module.js';
 import { PhotoFiles } from './photoFiles.js';
 import { PhotosController } from './photos.controller.js';
 import { PhotosService } from './photos.service.js';
+import { ShopPhotosController } from './shopPhotos.controller.js';
+import { ShopPhotosService } from './shopPhotos.service.js';
 
 @Module({})
 export class PhotosModule {
@@ -11,8 +14,13 @@ export class PhotosModule {
       module: PhotosModule,
       // Files of coupons carry photos too.
       global: true,
-      controllers: [PhotosController],
-      providers: [PhotosService, { provide: PhotoFiles, useValue: new PhotoFiles(folder) }],
+      imports: [MachinesModule],
+      controllers: [PhotosController, ShopPhotosController],
+      providers: [
+        PhotosService,
+        ShopPhotosService,
+        { provide: PhotoFiles, useValue: new PhotoFiles(folder) },
+      ],
       exports: [PhotoFiles],
     };
   }

@@ -3,11 +3,13 @@ import { Injectable } from '@nestjs/common';
 import { DataSource, IsNull } from 'typeorm';
 import { ChangesService } from '../changes/changes.service.js';
 import { requireCoupon } from '../coupons/requireCoupon.js';
-import { conflict, notFound, refused } from '../http/problem.js';
+import { conflict, notFound } from '../http/problem.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { Clock } from '../time/clock.js';
 import { PhotoEntity } from './photo.entity.js';
-import { cleanPicture, hashOf, PhotoFiles, UnreadablePicture } from './photoFiles.js';
+import { ShopPhotoEntity } from './shopPhoto.entity.js';
+import { hashOf, PhotoFiles } from './photoFiles.js';
+import { readPicture } from './readPicture.js';
 
 /** A stored file to answer with. */
 export interface StoredPicture {
@@ -41,7 +43,7 @@ export class PhotosService {
     const stored = await manager.findOneBy(PhotoEntity, { id });
     if (stored !== null) return sameSave(stored, couponId, sentHash);
     await requireCoupon(manager, couponId);
-    const picture = await cleanPicture(sent).catch(refuseUnreadable);
+    const picture = await readPicture(sent);
     await this.files.keep(picture);
     const { hash, type, widthPx, heightPx, bytes } = picture;
     return this.writes.run(async (manager) => {
@@ -77,17 +79,15 @@ export class PhotosService {
 
   /** Where a picture's bytes lie, by their hash. */
   async picture(hash: string, size: 'whole' | 'small'): Promise<StoredPicture> {
-    const row = await this.dataSource.manager.findOneBy(PhotoEntity, { hash });
+    const { manager } = this.dataSource;
+    const row =
+      (await manager.findOneBy(PhotoEntity, { hash })) ??
+      (await manager.findOneBy(ShopPhotoEntity, { hash }));
     if (row === null) throw notFound('photo', hash);
     return size === 'small'
       ? { path: await this.files.small(hash), type: 'image/webp' }
       : { path: this.files.pathOf(hash), type: row.type };
   }
-}
-
-function refuseUnreadable(fault: unknown): never {
-  if (fault instanceof UnreadablePicture) throw refused([fault.problem]);
-  throw fault;
 }
 
 function sameSave(row: PhotoEntity, couponId: string, sentHash: string): Photo {

@@ -23,8 +23,8 @@ export class RecordsService {
   ) {}
 
   /** A machine's records, newest first, taken-back ones left out. */
-  async list(machineId: string): Promise<ShopRecord[]> {
-    const rows = await this.dataSource.manager.find(ShopRecordEntity, {
+  async list(machineId: string, manager: EntityManager = this.dataSource.manager): Promise<ShopRecord[]> {
+    const rows = await manager.find(ShopRecordEntity, {
       where: { machineId, withdrawnAt: IsNull() },
       order: { at: 'DESC' },
       take: mostListed,

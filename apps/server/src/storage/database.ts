@@ -3,18 +3,21 @@ import type { DataSourceOptions } from 'typeorm';
 import { ChangeEntity } from '../changes/change.entity.js';
 import { CouponEntity } from '../coupons/coupon.entity.js';
 import { CouponEntryEntity } from '../coupons/couponEntry.entity.js';
+import { HeadPartEntity } from '../headParts/headPart.entity.js';
 import { HouseSheetEntity } from '../house/houseSheet.entity.js';
 import { CouponTestEntity } from '../inspection/couponTest.entity.js';
 import { CardEntity } from '../cards/card.entity.js';
 import { CardProofEntity } from '../cards/cardProof.entity.js';
 import { CardVersionEntity } from '../cards/cardVersion.entity.js';
 import { LadderEntity } from '../ladders/ladder.entity.js';
+import { LightEntryEntity } from '../lightLog/lightEntry.entity.js';
 import { MachineEntity } from '../machines/machine.entity.js';
 import { MachineRevisionEntity } from '../machines/machineRevision.entity.js';
 import { ProtectiveWindowEntity } from '../optics/protectiveWindow.entity.js';
 import { PersonEntity } from '../people/person.entity.js';
 import { SessionEntity } from '../people/session.entity.js';
 import { WrongPinEntity } from '../people/wrongPin.entity.js';
+import { ShopPhotoEntity } from '../photos/shopPhoto.entity.js';
 import { PhotoEntity } from '../photos/photo.entity.js';
 import { DayEntity } from '../readiness/day.entity.js';
 import { DayEntryEntity } from '../readiness/dayEntry.entity.js';
@@ -23,8 +26,10 @@ import { ProcedureRevisionEntity } from '../procedures/procedureRevision.entity.
 import { SlotEntryEntity } from '../programSlots/slotEntry.entity.js';
 import { ShopRecordEntity } from '../records/shopRecord.entity.js';
 import { EyewearEntity } from '../safety/eyewear.entity.js';
+import { StockItemEntity } from '../stock/stockItem.entity.js';
 import { BottleEntity } from '../supply/bottle.entity.js';
 import { ClearanceEntity } from '../training/clearance.entity.js';
+import { UpkeepPlanEntity } from '../upkeep/upkeepPlan.entity.js';
 import { migrations } from './migrations/index.js';
 
 const entities = [
@@ -53,6 +58,11 @@ const entities = [
   EyewearEntity,
   ClearanceEntity,
   HouseSheetEntity,
+  LightEntryEntity,
+  HeadPartEntity,
+  StockItemEntity,
+  UpkeepPlanEntity,
+  ShopPhotoEntity,
 ];
 
 /**

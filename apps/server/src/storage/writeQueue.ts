@@ -1,5 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import { Mutex } from 'async-mutex';
+import { Subject, type Observable } from 'rxjs';
 import { DataSource, type EntityManager } from 'typeorm';
 
 /**
@@ -8,11 +9,31 @@ import { DataSource, type EntityManager } from 'typeorm';
 @Injectable()
 export class WriteQueue {
   private readonly mutex = new Mutex();
+  private begun = 0;
+  private readonly ended = new Subject<void>();
 
   constructor(private readonly dataSource: DataSource) {}
 
+  /** Says when a write ended, whether it was kept or not. */
+  get finished(): Observable<void> {
+    return this.ended;
+  }
+
+  /** Writes that were begun since the start: as long as it stays, so does what was read. */
+  get writes(): number {
+    return this.begun;
+  }
+
   /** Runs a write in a transaction of its own; nothing of it stays where it throws. */
   run<Result>(write: (manager: EntityManager) => Promise<Result>): Promise<Result> {
-    return this.mutex.runExclusive(() => this.dataSource.transaction(write));
+    return this.mutex.runExclusive(async () => {
+      this.begun += 1;
+      try {
+        return await this.dataSource.transaction(write);
+      } finally {
+        this.begun += 1;
+        this.ended.next();
+      }
+    });
   }
 }

@@ -73,6 +73,9 @@ export const windowChange = (changes: Partial<WindowChange> = {}): WindowChange 
   machineId: 'bench',
   reason: 'haze',
   note: '',
+  found: null,
+  supplier: '',
+  lot: '',
   ...changes,
 });
 

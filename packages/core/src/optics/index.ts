@@ -7,13 +7,13 @@ export { survivalBand, type BandedStep } from './survivalBand.js';
 export { lifeByCause, type CauseLife, type EndedService } from './lifeByCause.js';
 export { logRank, type GroupedService, type GroupFailures, type LogRank } from './logRank.js';
 export {
-  compareLives,
-  whatShortens,
+  lifeDifferences,
   type FactorComparison,
   type FactoredService,
   type LevelLife,
+  type LifeDifferences,
   type Shortening,
-} from './whatShortens.js';
+} from './lifeDifferences.js';
 export {
   documentedPowers,
   fitDoseWeights,

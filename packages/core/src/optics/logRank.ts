@@ -5,8 +5,8 @@ import { requireService, type Service } from './survivalCurve.js';
 /** How long one served, in which group, and among which of its like it is compared. */
 export interface GroupedService extends Service {
   readonly group: string;
-  /** Compared with those of the same stratum alone, as for all windows of one machine; one for all where left out. */
-  readonly stratum?: string;
+  /** Compared with those of the same stratum alone, by its number; one for all where left out. */
+  readonly stratum?: number;
 }
 
 /** A group's failures against what they were if the group made no difference. */
@@ -29,14 +29,15 @@ export type LogRank =
     }
   | { readonly told: false; readonly groups: readonly GroupFailures[] };
 
-/** A group that would be expected to have fewer failures than this tells nothing by itself. */
-const leastExpected = 2;
+/** A group of fewer than this tells nothing by itself; nor does one that would be expected to have hardly a failure. */
+const leastServices = 5;
+const leastExpected = 1;
 /** Nor do all together with fewer failures than this. */
 const leastFailures = 6;
 
 /**
- * Log-rank test over two groups or more, stratified where asked (Mantel 1966; Peto and Peto 1972). Groups that are
- * expected to have fewer than two failures are left out; where fewer than two groups remain, or fewer than six failures,
+ * Log-rank test over two groups or more, stratified where asked (Mantel 1966; Peto and Peto 1972). Groups of
+ * fewer than five, and those expected to have less than one failure, are left out; where fewer than two groups remain, or fewer than six failures,
  * there are too few to tell.
  *
  * @throws RangeFault for a duration that is not above 0
@@ -46,7 +47,9 @@ const leastFailures = 6;
 export function logRank(services: readonly GroupedService[]): LogRank {
   services.forEach(requireService);
   const all = expectedOver(services);
-  const telling = all.groups.filter(({ expected }) => expected >= leastExpected).map(({ group }) => group);
+  const telling = all.groups
+    .filter((each) => each.services >= leastServices && each.expected >= leastExpected)
+    .map(({ group }) => group);
   const kept = services.filter(({ group }) => telling.includes(group));
   const { groups, covariance } = telling.length === all.groups.length ? all : expectedOver(kept);
   const failures = groups.reduce((sum, each) => sum + each.failures, 0);
@@ -70,74 +73,97 @@ export function logRank(services: readonly GroupedService[]): LogRank {
   };
 }
 
+/** What is added up over the strata, group by group. */
+interface Sums {
+  readonly expected: Float64Array;
+  /** Row by row. */
+  readonly covariance: Float64Array;
+}
+
 /** Observed and expected failures of each group, and the covariance of their differences, summed over the strata. */
 function expectedOver(services: readonly GroupedService[]): {
   groups: readonly GroupFailures[];
   covariance: number[][];
 } {
   const names = [...new Set(services.map(({ group }) => group))].toSorted();
-  const covariance = names.map(() => names.map(() => 0));
-  const expected = names.map(() => 0);
-  for (const stratum of new Set(services.map(stratumOf))) {
-    const mine = services.filter((each) => stratumOf(each) === stratum);
-    addStratum(mine, names, expected, covariance);
+  const size = names.length;
+  const indices = new Map(names.map((name, i) => [name, i]));
+  const sums: Sums = { expected: new Float64Array(size), covariance: new Float64Array(size * size) };
+  const strata = new Map<number, GroupedService[]>();
+  for (const service of shortestFirst(services)) {
+    const { stratum = 0 } = service;
+    const mine = strata.get(stratum);
+    if (mine === undefined) strata.set(stratum, [service]);
+    else mine.push(service);
   }
-  const groups = names.map((group, i): GroupFailures => {
-    const mine = services.filter((each) => each.group === group);
-    return {
-      ...{ group, services: mine.length, failures: mine.filter(({ failed }) => failed).length },
-      expected: expected[i] ?? 0,
-    };
-  });
-  return { groups, covariance };
+  for (const stratum of strata.values()) addStratum(stratum, indices, sums);
+  const counts = countsOf(services, indices);
+  return {
+    groups: names.map((group, i) => ({
+      ...{ group, services: counts.services[i] ?? 0, failures: counts.failures[i] ?? 0 },
+      expected: sums.expected[i] ?? 0,
+    })),
+    covariance: names.map((_, i) => [...sums.covariance.subarray(i * size, (i + 1) * size)]),
+  };
 }
 
-function stratumOf({ stratum = '' }: GroupedService): string {
-  return stratum;
+/** Many tests are made of the same services: those that are in order already are left as they are. */
+function shortestFirst(services: readonly GroupedService[]): readonly GroupedService[] {
+  const isInOrder = services.every(
+    ({ duration }, i) => i === 0 || duration >= (services[i - 1]?.duration ?? 0),
+  );
+  return isInOrder ? services : services.toSorted((one, other) => one.duration - other.duration);
+}
+
+function countsOf(services: readonly GroupedService[], indices: ReadonlyMap<string, number>) {
+  const counts = { services: new Uint32Array(indices.size), failures: new Uint32Array(indices.size) };
+  for (const { group, failed } of services) {
+    const i = indices.get(group) ?? 0;
+    counts.services[i] = (counts.services[i] ?? 0) + 1;
+    if (failed) counts.failures[i] = (counts.failures[i] ?? 0) + 1;
+  }
+  return counts;
 }
 
 /** Walks up the durations of one stratum; at each that ends some, the failures are shared out by who was at risk. */
 function addStratum(
-  services: readonly GroupedService[],
-  names: readonly string[],
-  expected: number[],
-  covariance: number[][],
+  inOrder: readonly GroupedService[],
+  indices: ReadonlyMap<string, number>,
+  sums: Sums,
 ): void {
-  const inOrder = services.toSorted((one, other) => one.duration - other.duration);
-  const atRisk = names.map((name) => inOrder.filter(({ group }) => group === name).length);
+  const groups = Uint32Array.from(inOrder, ({ group }) => indices.get(group) ?? 0);
+  const atRisk = new Float64Array(indices.size);
+  for (const group of groups) atRisk[group] = (atRisk[group] ?? 0) + 1;
   for (let at = 0; at < inOrder.length;) {
-    const { duration } = inOrder[at] as GroupedService;
-    const leaving = names.map(() => 0);
-    const total = inOrder.length - at;
+    const duration = inOrder[at]?.duration;
     let failing = 0;
-    for (; at < inOrder.length && inOrder[at]?.duration === duration; at++) {
-      const one = inOrder[at] as GroupedService;
-      const index = names.indexOf(one.group);
-      leaving[index] = (leaving[index] ?? 0) + 1;
-      if (one.failed) failing++;
+    let end = at;
+    for (; end < inOrder.length && inOrder[end]?.duration === duration; end++)
+      if (inOrder[end]?.failed === true) failing++;
+    if (failing > 0) addFailures(failing, inOrder.length - at, atRisk, sums);
+    for (; at < end; at++) {
+      const group = groups[at] ?? 0;
+      atRisk[group] = (atRisk[group] ?? 0) - 1;
     }
-    if (failing > 0) addFailures({ failing, total, atRisk, expected, covariance });
-    leaving.forEach((count, i) => (atRisk[i] = (atRisk[i] ?? 0) - count));
   }
 }
 
-interface Failures {
-  readonly failing: number;
-  readonly total: number;
-  readonly atRisk: readonly number[];
-  readonly expected: number[];
-  readonly covariance: number[][];
-}
-
 /** The hypergeometric mean and covariance of how many of each group fail. */
-function addFailures({ failing, total, atRisk, expected, covariance }: Failures): void {
+function addFailures(
+  failing: number,
+  total: number,
+  atRisk: Float64Array,
+  { expected, covariance }: Sums,
+): void {
+  const size = atRisk.length;
   const spread = total > 1 ? (failing * (total - failing)) / (total - 1) : 0;
-  atRisk.forEach((mine, i) => {
-    const share = mine / total;
+  for (let i = 0; i < size; i++) {
+    const share = (atRisk[i] ?? 0) / total;
+    if (share === 0) continue;
     expected[i] = (expected[i] ?? 0) + failing * share;
-    const row = covariance[i] as number[];
-    atRisk.forEach((others, j) => {
-      row[j] = (row[j] ?? 0) + spread * share * ((i === j ? 1 : 0) - others / total);
-    });
-  });
+    const row = i * size;
+    for (let j = 0; j < size; j++)
+      covariance[row + j] = (covariance[row + j] ?? 0) - (spread * share * (atRisk[j] ?? 0)) / total;
+    covariance[row + i] = (covariance[row + i] ?? 0) + spread * share;
+  }
 }

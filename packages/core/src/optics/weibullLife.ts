@@ -1,4 +1,4 @@
-import { bracketedRoot } from '../numeric/index.js';
+import { newtonRoot } from '../numeric/index.js';
 import { requireService, type Service } from './survivalCurve.js';
 
 /** A life distribution: survival exp(-(t/scale)^shape). Shape above 1: parts that wear rather than meet accidents. */
@@ -41,14 +41,20 @@ export function fitWeibullLife(services: readonly Service[]): WeibullLife {
   const failures = services.filter(({ failed }) => failed).length;
   if (failures === 0) return lifeWithoutFailure(services);
   const withPrior = failures < failuresForShape;
-  const sums = (shape: number) => powerSums(services, shape);
-  const slope = (logShape: number) => {
+  const scaled = inUnits(services);
+  const sums = (shape: number) => powerSums(scaled, shape);
+  const slope = (logShape: number): readonly [number, number] => {
     const shape = Math.exp(logShape);
-    const { power, powerLog, failedLog } = sums(shape);
-    const byServices = failures + shape * failedLog - (failures * shape * powerLog) / power;
-    return withPrior ? byServices - (logShape - prior.mean) / prior.sd ** 2 : byServices;
+    const { power, powerLog, powerLogLog, failedLog } = sums(shape);
+    const mean = powerLog / power;
+    const spread = powerLogLog / power - mean * mean;
+    const byServices = failures + shape * (failedLog - failures * mean);
+    const bend = shape * (failedLog - failures * mean) - failures * shape * shape * spread;
+    return withPrior
+      ? [byServices - (logShape - prior.mean) / prior.sd ** 2, bend - prior.sd ** -2]
+      : [byServices, bend];
   };
-  const logShape = bracketedRoot(slope, logShapeRange.low, logShapeRange.high, 1e-13);
+  const logShape = newtonRoot(slope, logShapeRange.low, logShapeRange.high, 1e-12);
   const shape = Math.exp(logShape);
   const logScale = Math.log(sums(shape).power / failures) / shape + Math.log(longest(services));
   return {
@@ -63,7 +69,7 @@ export function fitWeibullLife(services: readonly Service[]): WeibullLife {
 /** Nothing has failed: the scale under which all lasting so long was an even chance. */
 function lifeWithoutFailure(services: readonly Service[]): WeibullLife {
   const shape = Math.exp(prior.mean);
-  const { power } = powerSums(services, shape);
+  const { power } = powerSums(inUnits(services), shape);
   const logScale = Math.log(power / Math.LN2) / shape + Math.log(longest(services));
   return {
     shape,
@@ -79,20 +85,33 @@ function longest(services: readonly Service[]): number {
   return services.reduce((most, { duration }) => Math.max(most, duration), 0);
 }
 
-/** Sums over durations in units of the longest, so that high powers stay in range. */
-function powerSums(services: readonly Service[], shape: number) {
+/** Durations in units of the longest, so that high powers stay in range, by their logarithms. */
+interface ScaledServices {
+  readonly logs: Float64Array;
+  /** Sum of the logarithms of those that failed. */
+  readonly failedLog: number;
+}
+
+function inUnits(services: readonly Service[]): ScaledServices {
   const unit = longest(services);
+  const logs = Float64Array.from(services, ({ duration }) => Math.log(duration / unit));
+  return {
+    logs,
+    failedLog: services.reduce((sum, { failed }, i) => (failed ? sum + (logs[i] ?? 0) : sum), 0),
+  };
+}
+
+function powerSums({ logs, failedLog }: ScaledServices, shape: number) {
   let power = 0;
   let powerLog = 0;
-  let failedLog = 0;
-  for (const { duration, failed } of services) {
-    const log = Math.log(duration / unit);
+  let powerLogLog = 0;
+  for (const log of logs) {
     const raised = Math.exp(shape * log);
     power += raised;
     powerLog += raised * log;
-    if (failed) failedLog += log;
+    powerLogLog += raised * log * log;
   }
-  return { power, powerLog, failedLog };
+  return { power, powerLog, powerLogLog, failedLog };
 }
 
 function logLikelihood(services: readonly Service[], shape: number, logScale: number): number {

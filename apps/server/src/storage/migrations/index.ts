@@ -8,6 +8,7 @@ import { Cards1764500000000 } from './1764500000000-Cards.js';
 import { ProgramSlots1764600000000 } from './1764600000000-ProgramSlots.js';
 import { Procedures1764700000000 } from './1764700000000-Procedures.js';
 import { CardsFromElsewhere1764800000000 } from './1764800000000-CardsFromElsewhere.js';
+import { Upkeep1764900000000 } from './1764900000000-Upkeep.js';
 
 /** Every migration, oldest first. */
 export const migrations = [
@@ -21,4 +22,5 @@ export const migrations = [
   ProgramSlots1764600000000,
   Procedures1764700000000,
   CardsFromElsewhere1764800000000,
+  Upkeep1764900000000,
 ];

@@ -33,45 +33,79 @@ export interface Shortening<Factor extends string> {
   readonly p: number;
 }
 
+/** So many are named: by then a shop has enough to mend, and what is left hangs on few parts. */
+const mostNamed = 4;
 /** A factor is believed from here on. */
 const believedBelow = 0.05;
 
-/**
- * Compares the lives by each factor. With many factors one stands out by mere chance, so the chances are raised for
- * their number.
- *
- * @param factors that are compared
- * @param accounted factors within whose levels the others are compared, such as one that was found already
- * @throws RangeFault for a duration that is not above 0
- */
-export function compareLives<Factor extends string>(
-  services: readonly FactoredService<Factor>[],
-  factors: readonly Factor[],
-  accounted: readonly Factor[] = [],
-): readonly FactorComparison<Factor>[] {
-  const tests = factors.map((factor) => ({ factor, test: logRank(grouped(services, factor, accounted)) }));
-  const raised = holm(tests.map(({ test }) => (test.told ? test.p : null)));
-  return tests.map(({ factor, test }, i) => ({ factor, levels: levelsOf(test), p: raised[i] ?? null }));
+/** How lives differ by what is known of them. */
+export interface LifeDifferences<Factor extends string> {
+  /** By each factor alone. */
+  readonly comparisons: readonly FactorComparison<Factor>[];
+  /** The factor that stands out most, then what still stands out with that one accounted for, and so on; four at most. */
+  readonly shortenings: readonly Shortening<Factor>[];
 }
 
 /**
- * What shortens lives: the factor that stands out most, then what still stands out with that one accounted for, and so
- * on. So a habit of one person is found as the habit, and not once more as the person.
+ * How lives differ by each factor, and what shortens them: the factor that stands out most is accounted for before the
+ * next is named, so a habit of one person is found as the habit, and not once more as the person. With many factors one
+ * stands out by mere chance, so the chances are raised for their number.
  *
+ * @param tiers factors in the order they are looked at: what can be changed first, then who and which, so that a person
+ * is named only where no habit explains it
  * @throws RangeFault for a duration that is not above 0
  */
-export function whatShortens<Factor extends string>(
+export function lifeDifferences<Factor extends string>(
   services: readonly FactoredService<Factor>[],
+  tiers: readonly (readonly Factor[])[],
+): LifeDifferences<Factor> {
+  // In order once for all tests.
+  const inOrder = services.toSorted((one, other) => one.duration - other.duration);
+  const alone = testFactors(inOrder, tiers.flat(), []);
+  const shortenings: Shortening<Factor>[] = [];
+  for (const tier of tiers) addShortenings(inOrder, tier, alone, shortenings);
+  return { comparisons: raised(alone), shortenings };
+}
+
+/** The log-rank test by one factor. */
+interface FactorTest<Factor extends string> {
+  readonly factor: Factor;
+  readonly test: LogRank;
+}
+
+function testFactors<Factor extends string>(
+  inOrder: readonly FactoredService<Factor>[],
   factors: readonly Factor[],
-): readonly Shortening<Factor>[] {
-  const found: Shortening<Factor>[] = [];
-  for (;;) {
+  accounted: readonly Factor[],
+): readonly FactorTest<Factor>[] {
+  const strata = strataOf(inOrder, accounted);
+  return factors.map((factor) => ({ factor, test: logRank(grouped(inOrder, factor, strata)) }));
+}
+
+function raised<Factor extends string>(
+  tests: readonly FactorTest<Factor>[],
+): readonly FactorComparison<Factor>[] {
+  const chances = holm(tests.map(({ test }) => (test.told ? test.p : null)));
+  return tests.map(({ factor, test }, i) => ({ factor, levels: levelsOf(test), p: chances[i] ?? null }));
+}
+
+function addShortenings<Factor extends string>(
+  inOrder: readonly FactoredService<Factor>[],
+  tier: readonly Factor[],
+  alone: readonly FactorTest<Factor>[],
+  found: Shortening<Factor>[],
+): void {
+  while (found.length < mostNamed) {
     const accounted = found.map(({ factor }) => factor);
-    const left = factors.filter((factor) => !accounted.includes(factor));
-    const [next] = compareLives(services, left, accounted)
+    const left = tier.filter((factor) => !accounted.includes(factor));
+    const tests =
+      accounted.length === 0
+        ? alone.filter(({ factor }) => left.includes(factor))
+        : testFactors(inOrder, left, accounted);
+    const [next] = raised(tests)
       .flatMap(({ factor, levels, p }) => shorteningOf(factor, levels, p))
       .toSorted((one, other) => one.p - other.p);
-    if (next === undefined) return found;
+    if (next === undefined) return;
     found.push(next);
   }
 }
@@ -88,12 +122,27 @@ function shorteningOf<Factor extends string>(
 function grouped<Factor extends string>(
   services: readonly FactoredService<Factor>[],
   factor: Factor,
-  accounted: readonly Factor[],
+  strata: readonly number[],
 ): readonly GroupedService[] {
-  return services.flatMap(({ duration, failed, levels }) => {
+  const kept: GroupedService[] = [];
+  services.forEach(({ duration, failed, levels }, i) => {
     const group = levels[factor];
-    const stratum = accounted.map((each) => levels[each] ?? '').join('\n');
-    return group === null ? [] : [{ duration, failed, group, stratum }];
+    if (group !== null) kept.push({ duration, failed, group, stratum: strata[i] ?? 0 });
+  });
+  return kept;
+}
+
+/** A number for each service: the same for those whose levels of the accounted factors are the same. */
+function strataOf<Factor extends string>(
+  services: readonly FactoredService<Factor>[],
+  accounted: readonly Factor[],
+): readonly number[] {
+  const numbers = new Map<string, number>();
+  return services.map(({ levels }) => {
+    const key = accounted.map((factor) => levels[factor] ?? '').join('\n');
+    const number = numbers.get(key) ?? numbers.size;
+    numbers.set(key, number);
+    return number;
   });
 }
 

@@ -1,0 +1,152 @@
+import {
+  borneLight,
+  windowLives,
+  windowStudy,
+  type GlassWeights,
+  type House,
+  type ProtectiveWindow,
+  type WindowLife,
+  type WindowLight,
+  type WindowStudy,
+  type WindowStudyQuery,
+} from '@lone-heron/contract';
+import { fitDoseWeights, RangeFault } from '@lone-heron/core';
+import { Injectable, Logger, type OnModuleDestroy, type OnModuleInit } from '@nestjs/common';
+import { debounceTime, filter, type Subscription } from 'rxjs';
+import { DataSource, type EntityManager } from 'typeorm';
+import { HouseService } from '../house/house.service.js';
+import { WriteQueue } from '../storage/writeQueue.js';
+import { Clock } from '../time/clock.js';
+import { ProtectiveWindowEntity } from './protectiveWindow.entity.js';
+import { readCounters, readWindowLight } from './readWindowLight.js';
+import { readWindowRows, type WindowRow } from './readWindowRows.js';
+
+/** Lives of windows that are in go on by themselves: what was added up is believed for so long. */
+const keptMs = 10 * 60_000;
+
+/** After a write the lives are added up again once it has been quiet for so long, if somebody looked of late. */
+const quietMs = 300;
+
+/** Every window's life as the records stood after so many writes. */
+interface KeptLives {
+  readonly writes: number;
+  readonly at: number;
+  readonly lives: readonly WindowLife[];
+}
+
+/** What went through the windows, and what their lives tell. */
+@Injectable()
+export class WindowLivesService implements OnModuleInit, OnModuleDestroy {
+  private readonly log = new Logger(WindowLivesService.name);
+  private kept: KeptLives | null = null;
+  private lookedAt = 0;
+  private refreshing: Subscription | null = null;
+
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly queue: WriteQueue,
+    private readonly house: HouseService,
+    private readonly clock: Clock,
+  ) {}
+
+  onModuleInit(): void {
+    this.refreshing = this.queue.finished
+      .pipe(
+        debounceTime(quietMs),
+        filter(() => this.clock.now().getTime() - this.lookedAt < keptMs),
+      )
+      .subscribe(() => void this.refresh());
+  }
+
+  onModuleDestroy(): void {
+    this.refreshing?.unsubscribe();
+  }
+
+  /** So that the next look need not wait; where it fails, that look says why. */
+  private async refresh(): Promise<void> {
+    try {
+      await this.everyLife(await this.house.current());
+    } catch (fault) {
+      this.log.warn(`the lives of the windows were not added up: ${String(fault)}`);
+    }
+  }
+
+  /** Windows with what went through them. */
+  async withUse(
+    manager: EntityManager,
+    rows: readonly ProtectiveWindowEntity[],
+  ): Promise<ProtectiveWindow[]> {
+    if (rows.length === 0) return [];
+    const light = await readWindowLight(
+      manager,
+      rows.map(({ id }) => id),
+    );
+    const house = await this.house.current(manager);
+    const lives = await this.livesOf(manager, rows, light, house);
+    return rows.map((row, i) => windowFromRow(row, light, lives[i]));
+  }
+
+  /** How long windows last, what ends them and what makes the difference. */
+  async study(query: WindowStudyQuery): Promise<WindowStudy> {
+    this.lookedAt = this.clock.now().getTime();
+    const house = await this.house.current();
+    const lives = await this.everyLife(house);
+    return windowStudy(lives, query, { windowPrice: house.prices.content.window, now: this.clock.now() });
+  }
+
+  /** What this shop's failures say of the weights of what wears glass. */
+  async weights(): Promise<GlassWeights> {
+    const { manager } = this.dataSource;
+    const light = await readWindowLight(manager, null);
+    const windows = await readWindowRows(manager);
+    try {
+      return { fitted: fitDoseWeights(borneLight({ windows, light })), why: null };
+    } catch (fault) {
+      if (fault instanceof RangeFault) return { fitted: null, why: fault.message };
+      throw fault;
+    }
+  }
+
+  /** Kept until something is written: adding up years of light anew for every look would be waste. */
+  private async everyLife(house: House): Promise<readonly WindowLife[]> {
+    const { writes } = this.queue;
+    const at = this.clock.now().getTime();
+    if (this.kept?.writes === writes && at - this.kept.at < keptMs) return this.kept.lives;
+    const { manager } = this.dataSource;
+    const rows = await readWindowRows(manager);
+    const lives = await this.livesOf(manager, rows, await readWindowLight(manager, null), house);
+    this.kept = { writes, at, lives };
+    return lives;
+  }
+
+  private async livesOf(
+    manager: EntityManager,
+    rows: readonly WindowRow[],
+    light: readonly WindowLight[],
+    { glassWeights }: House,
+  ): Promise<readonly WindowLife[]> {
+    return windowLives({
+      windows: rows,
+      ...{ light, counters: await readCounters(manager), powers: glassWeights.content },
+      now: this.clock.now(),
+    });
+  }
+}
+
+function windowFromRow(
+  row: ProtectiveWindowEntity,
+  light: readonly WindowLight[],
+  life: WindowLife | undefined,
+): ProtectiveWindow {
+  const { id, machineId, number, fittedAt, fittedBy, supplier, lot } = row;
+  const { removedAt, removedReason, removedNote, removedFound } = row;
+  const lightOnS = light.reduce(
+    (sum, { windowId, seconds }) => (windowId === id ? sum + (seconds ?? 0) : sum),
+    0,
+  );
+  return {
+    ...{ id, machineId, number, fittedAt, fittedBy, supplier, lot },
+    ...{ removedAt, removedReason, removedNote, removedFound },
+    ...{ couponCount: life?.coupons ?? 0, lightOnS, wornHours: life?.wornHours ?? 0 },
+  };
+}

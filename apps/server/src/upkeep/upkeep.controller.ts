@@ -1,0 +1,59 @@
+import {
+  machineId,
+  machineUpkeepSchema,
+  revisionNumber,
+  upkeepDraftSchema,
+  type MachineUpkeep,
+  type Person,
+  type UpkeepDraft,
+} from '@lone-heron/contract';
+import { Body, Controller, Get, Header, Param, Put } from '@nestjs/common';
+import { ApiOkResponse, ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger';
+import { createZodDto } from 'nestjs-zod';
+import { By, For } from '../access/access.js';
+import { SchemaPipe } from '../http/schemaPipe.js';
+import { MachinesService } from '../machines/machines.service.js';
+import { Clock } from '../time/clock.js';
+import { calendarFeed } from './calendarFeed.js';
+import { UpkeepService } from './upkeep.service.js';
+
+class MachineUpkeepDto extends createZodDto(machineUpkeepSchema) {}
+
+@ApiTags('upkeep')
+@Controller()
+export class UpkeepController {
+  constructor(
+    private readonly upkeep: UpkeepService,
+    private readonly machines: MachinesService,
+    private readonly clock: Clock,
+  ) {}
+
+  @Get('upkeep')
+  @ApiOperation({ summary: 'What is done to each machine again and again, and where it stands' })
+  @ApiOkResponse({ type: [MachineUpkeepDto] })
+  list(): Promise<MachineUpkeep[]> {
+    return this.upkeep.list();
+  }
+
+  @Get('upkeep.ics')
+  @Header('Content-Type', 'text/calendar; charset=utf-8')
+  @Header('Content-Disposition', 'inline; filename="lone-heron-upkeep.ics"')
+  @ApiProduces('text/calendar')
+  @ApiOperation({ summary: 'What is due, as a calendar to subscribe to or to take in' })
+  async calendar(): Promise<string> {
+    return calendarFeed(await this.machines.list(), await this.upkeep.list(), this.clock.now());
+  }
+
+  @Put('machines/:id/upkeep/:revision')
+  @For('lead')
+  @ApiOperation({ summary: 'Write the next revision of a machine’s upkeep' })
+  @ApiOkResponse({ type: MachineUpkeepDto })
+  revise(
+    @Param('id', new SchemaPipe(machineId, 'id')) id: string,
+    @Param('revision', new SchemaPipe(revisionNumber, 'revision')) revision: number,
+    @Body(new SchemaPipe(upkeepDraftSchema)) draft: UpkeepDraft,
+    @By() by: Person,
+  ): Promise<MachineUpkeep> {
+    return this.upkeep.revise(id, revision, draft, by);
+  }
+}

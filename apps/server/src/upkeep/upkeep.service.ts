@@ -1,0 +1,92 @@
+import {
+  upkeepStandings,
+  usualUpkeep,
+  type Machine,
+  type MachineUpkeep,
+  type Person,
+  type UpkeepDraft,
+  type UpkeepPlan,
+} from '@lone-heron/contract';
+import { Injectable } from '@nestjs/common';
+import { isDeepStrictEqual } from 'node:util';
+import { DataSource, type EntityManager } from 'typeorm';
+import { ChangesService } from '../changes/changes.service.js';
+import { conflict, notFound, refused } from '../http/problem.js';
+import { MachinesService } from '../machines/machines.service.js';
+import { readMachineRuns } from '../optics/readMachineRuns.js';
+import { RecordsService } from '../records/records.service.js';
+import { WriteQueue } from '../storage/writeQueue.js';
+import { Clock } from '../time/clock.js';
+import { UpkeepPlanEntity } from './upkeepPlan.entity.js';
+
+/** What is done to the machines again and again, and where each of it stands. */
+@Injectable()
+export class UpkeepService {
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly writes: WriteQueue,
+    private readonly machines: MachinesService,
+    private readonly records: RecordsService,
+    private readonly changes: ChangesService,
+    private readonly clock: Clock,
+  ) {}
+
+  /** Every machine's upkeep, in the order of the machines. */
+  async list(): Promise<MachineUpkeep[]> {
+    const { manager } = this.dataSource;
+    const machines = await this.machines.list(manager);
+    return Promise.all(machines.map((machine) => this.ofMachine(machine, manager)));
+  }
+
+  /** Stores the next revision of a plan. Saving the same again changes nothing; where somebody was quicker it is a conflict. */
+  revise(machineId: string, revision: number, draft: UpkeepDraft, by: Person): Promise<MachineUpkeep> {
+    return this.writes.run(async (manager) => {
+      const machine = await this.machines.find(machineId, manager);
+      if (machine === null) throw notFound('machine', machineId);
+      const stored = await manager.findOneBy(UpkeepPlanEntity, { machineId, revision });
+      if (stored === null) await this.insert(manager, machine, revision, draft, by);
+      else if (
+        stored.madeBy !== by.id ||
+        !isDeepStrictEqual({ tasks: stored.tasks, note: stored.note }, draft)
+      )
+        throw conflict('This plan was changed meanwhile. Look at it, then change it again.');
+      return this.ofMachine(machine, manager);
+    });
+  }
+
+  private async insert(
+    manager: EntityManager,
+    machine: Machine,
+    revision: number,
+    draft: UpkeepDraft,
+    by: Person,
+  ): Promise<void> {
+    const next = ((await newestPlan(manager, machine.id))?.revision ?? 0) + 1;
+    if (revision !== next)
+      throw refused([{ field: 'revision', given: String(revision), allowed: `${next}, the next one` }]);
+    const madeAt = this.clock.now().toISOString();
+    await manager.insert(UpkeepPlanEntity, {
+      ...draft,
+      ...{ machineId: machine.id, revision, madeAt, madeBy: by.id },
+    });
+    const why = draft.note === '' ? '' : `: ${draft.note}`;
+    const what = `changed the upkeep of ${machine.name}, revision ${revision}${why}`;
+    await this.changes.record(manager, { personId: by.id, noun: 'upkeep', subjectId: machine.id, what });
+  }
+
+  private async ofMachine(machine: Machine, manager: EntityManager): Promise<MachineUpkeep> {
+    const row = await newestPlan(manager, machine.id);
+    const plan: UpkeepPlan = {
+      machineId: machine.id,
+      revision: row?.revision ?? 0,
+      tasks: row?.tasks ?? [...usualUpkeep(machine.profile)],
+    };
+    const records = await this.records.list(machine.id, manager);
+    const runs = await readMachineRuns(manager, machine.id);
+    return { plan, standings: [...upkeepStandings(plan, records, runs, this.clock.now())] };
+  }
+}
+
+function newestPlan(manager: EntityManager, machineId: string): Promise<UpkeepPlanEntity | null> {
+  return manager.findOne(UpkeepPlanEntity, { where: { machineId }, order: { revision: 'DESC' } });
+}

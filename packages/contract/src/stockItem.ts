@@ -1,0 +1,76 @@
+import { drawerStock, type DrawerStock } from '@lone-heron/core';
+import { z } from 'zod';
+import { boundedNumber, clientId, moment, oneOf, shortText } from './bounded.js';
+import { headPartKinds } from './headPart.js';
+
+/** What can lie in the drawer. */
+export const stockKinds = ['window', ...headPartKinds] as const;
+export type StockKind = (typeof stockKinds)[number];
+
+export const stockRanges = {
+  count: { quantity: 'in the drawer', min: 0, max: 999, unit: '' },
+  price: { quantity: 'price', min: 0, max: 10_000, unit: '' },
+  deliveryDays: { quantity: 'delivery', min: 0, max: 365, unit: 'days' },
+  serviceLevel: { quantity: 'service level', min: 0.5, max: 0.999, unit: '' },
+  usedPerMonth: { quantity: 'used', min: 0, max: 1000, unit: 'a month' },
+} as const;
+
+/** A sort of spare part, as a person writes it down. */
+export const stockDraftSchema = z.strictObject(
+  {
+    kind: oneOf(stockKinds),
+    /** As the order says it, such as window 30 x 5. */
+    name: shortText(60).min(1, { error: 'a name of up to 60 characters' }),
+    supplier: shortText(60),
+    lot: shortText(40),
+    count: boundedNumber(stockRanges.count).int({ error: 'a whole number from 0 to 999' }),
+    price: boundedNumber(stockRanges.price).nullable(),
+    deliveryDays: boundedNumber(stockRanges.deliveryDays),
+    /** Chance wanted of not running out while waiting for a delivery. */
+    serviceLevel: boundedNumber(stockRanges.serviceLevel),
+    /** How many are used; null to take it from the changes that are recorded here. */
+    usedPerMonth: boundedNumber(stockRanges.usedPerMonth).nullable(),
+  },
+  { error: 'a spare part' },
+);
+export type StockDraft = z.infer<typeof stockDraftSchema>;
+
+/** A sort of spare part as it is kept. */
+export const stockItemSchema = z.strictObject({
+  ...stockDraftSchema.shape,
+  id: clientId,
+  countedAt: moment,
+  /** How many changes a month of this kind were recorded over the last half year, on all machines. */
+  changesPerMonth: z.number().nonnegative(),
+  /** Taken off the list; null while it is on it. */
+  removedAt: moment.nullable(),
+});
+export type StockItem = z.infer<typeof stockItemSchema>;
+
+/** Mean days of a month. */
+export const daysPerMonth = 365.25 / 12;
+
+/** What to keep of a part, and what to order now. */
+export interface StockAdvice extends DrawerStock {
+  readonly usedPerMonth: number;
+  /** Enough to be at the reorder point again after a month beyond the delivery; 0 while there is more than that. */
+  readonly order: number;
+  readonly cost: number | null;
+}
+
+/**
+ * What to keep of a part and how many to order: ordered when down to what a delivery may use up, filled up to what a
+ * month more will.
+ */
+export function stockAdvice(item: StockItem): StockAdvice {
+  const usedPerMonth = item.usedPerMonth ?? item.changesPerMonth;
+  const stock = drawerStock({
+    meanLife: 1,
+    usePerDay: usedPerMonth / daysPerMonth,
+    deliveryDays: item.deliveryDays,
+    serviceLevel: item.serviceLevel,
+  });
+  const isDue = item.count <= stock.reorderAt && usedPerMonth > 0;
+  const order = isDue ? Math.max(1, stock.reorderAt + Math.ceil(usedPerMonth) - item.count) : 0;
+  return { ...stock, usedPerMonth, order, cost: item.price === null ? null : order * item.price };
+}
