@@ -10,4 +10,36 @@ export const opticsRoutes: RouteObject[] = [
     path: 'optics/wrong',
     lazy: async () => ({ Component: (await import('../optics/wrong/SomethingWrong.js')).SomethingWrong }),
   },
+  {
+    path: 'optics/lives',
+    lazy: async () => ({ Component: (await import('../optics/lives/LivesScreen.js')).LivesScreen }),
+  },
+  {
+    path: 'optics/drawer',
+    lazy: async () => ({ Component: (await import('../optics/drawer/DrawerScreen.js')).DrawerScreen }),
+  },
+  {
+    path: 'optics/drawer/order',
+    lazy: async () => ({ Component: (await import('../optics/drawer/PrintOrder.js')).PrintOrder }),
+  },
+  {
+    path: 'optics/upkeep',
+    lazy: async () => ({ Component: (await import('../optics/upkeep/UpkeepScreen.js')).UpkeepScreen }),
+  },
+  {
+    path: 'optics/upkeep/year',
+    lazy: async () => ({ Component: (await import('../optics/upkeep/UpkeepYear.js')).UpkeepYear }),
+  },
+  {
+    path: 'optics/upkeep/plan/:machineId',
+    lazy: async () => ({ Component: (await import('../optics/upkeep/PlanScreen.js')).PlanScreen }),
+  },
+  {
+    path: 'optics/guide/:part',
+    lazy: async () => ({ Component: (await import('../optics/guide/GuideScreen.js')).GuideScreen }),
+  },
+  {
+    path: 'optics/glass',
+    lazy: async () => ({ Component: (await import('../optics/glass/GlassScreen.js')).GlassScreen }),
+  },
 ];

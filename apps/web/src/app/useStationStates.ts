@@ -9,10 +9,11 @@ import { metalName } from '../shared/words/metalNames.js';
 import { figure } from '../shared/words/figures.js';
 import type { StationPath } from './stations.js';
 
-/** Fetched after the page: the days with the words for them, the coupons and the cards. */
+/** Fetched after the page: the days with the words for them, the coupons, the cards and the upkeep. */
 const ReadyState = lazy(() => import('./ReadyState.js'));
 const CouponsState = lazy(() => import('./CouponsState.js'));
 const CardsState = lazy(() => import('./CardsState.js'));
+const OpticsState = lazy(() => import('./OpticsState.js'));
 
 const notYet = 'to come';
 
@@ -25,7 +26,7 @@ export function useStationStates(): Readonly<Record<StationPath, ReactNode>> {
     machines,
   );
   const machineId = said?.machine.id ?? machines[0]?.id;
-  const fitted = windows?.find((window) => window.machineId === machineId && window.removedAt === null);
+  const fitted = windows?.find((window) => window.machineId === machineId);
   return {
     '/ready': createElement(ReadyState),
     '/dial':
@@ -35,7 +36,9 @@ export function useStationStates(): Readonly<Record<StationPath, ReactNode>> {
     '/coupons': createElement(CouponsState),
     '/cards': createElement(CardsState),
     '/jobs': notYet,
-    '/optics': fitted === undefined ? '' : `window ${fitted.number}, ${fitted.couponCount} coupons`,
+    '/optics': createElement(OpticsState, {
+      window: fitted === undefined ? '' : `window ${fitted.number}`,
+    }),
     '/shop': `${machines.length} ${machines.length === 1 ? 'machine' : 'machines'}`,
   };
 }

@@ -15,6 +15,7 @@ const insides: Readonly<Record<WindowReason, ReactNode>> = {
   ),
   haze: <path d="M9 13c2-2 4 2 6 0s4 2 7 0M9 17c2-2 4 2 6 0s4 2 7 0M11 21c2-2 4 2 6 0s2 1 4 0" {...ink} />,
   cracked: <path d="M10 9l5 6-2 3 6 6" {...ink} />,
+  sound: <path d="M10 16l4 4 8-8" {...ink} />,
   weakWelds: <path d="M16 9v9M12 15l4 4 4-4" {...ink} />,
   planned: <path d="M16 10v6l4 3" {...ink} />,
   other: <path d="M11 16h.1M16 16h.1M21 16h.1" {...ink} strokeWidth={3} />,

@@ -1,19 +1,52 @@
-import { protectiveWindowSchema, type ProtectiveWindow, type WindowChange } from '@lone-heron/contract';
+import {
+  glassWeightsSchema,
+  protectiveWindowSchema,
+  windowHistorySchema,
+  windowStudySchema,
+  type GlassWeights,
+  type ProtectiveWindow,
+  type WindowChange,
+  type WindowHistory,
+  type WindowHistoryQuery,
+  type WindowStudy,
+  type WindowStudyQuery,
+} from '@lone-heron/contract';
 import { heronApi } from '../shared/api/heronApi.js';
 
-/** Changing a protective window, and taking the change back. */
+/** Protective windows: changing one, taking the change back, those that came out, and what their lives tell. */
 const windowApi = heronApi.injectEndpoints({
   endpoints: (build) => ({
     changeWindow: build.mutation<ProtectiveWindow, { id: string; change: WindowChange }>({
       query: ({ id, change }) => ({ url: `windows/${id}`, method: 'PUT', body: change }),
       responseSchema: protectiveWindowSchema,
-      invalidatesTags: ['Window'],
+      invalidatesTags: ['Window', 'Stock', 'Upkeep'],
     }),
     undoWindowChange: build.mutation<null, string>({
       query: (id) => ({ url: `windows/${id}`, method: 'DELETE' }),
-      invalidatesTags: ['Window'],
+      invalidatesTags: ['Window', 'Stock', 'Upkeep'],
+    }),
+    windowHistory: build.query<WindowHistory, WindowHistoryQuery>({
+      query: (params) => ({ url: 'windows/history', params }),
+      responseSchema: windowHistorySchema,
+      providesTags: ['Window'],
+    }),
+    windowStudy: build.query<WindowStudy, WindowStudyQuery>({
+      query: (params) => ({ url: 'windows/study', params }),
+      responseSchema: windowStudySchema,
+      providesTags: ['Window', 'Light'],
+    }),
+    glassWeights: build.query<GlassWeights, undefined>({
+      query: () => 'windows/weights',
+      responseSchema: glassWeightsSchema,
+      providesTags: ['Window', 'Light'],
     }),
   }),
 });
 
-export const { useChangeWindowMutation, useUndoWindowChangeMutation } = windowApi;
+export const {
+  useChangeWindowMutation,
+  useUndoWindowChangeMutation,
+  useWindowHistoryQuery,
+  useWindowStudyQuery,
+  useGlassWeightsQuery,
+} = windowApi;

@@ -2,7 +2,7 @@ import type { Photo } from '@lone-heron/contract';
 import { pixelsBetween, type PicturePoint } from '@lone-heron/core';
 import { useEffect, useRef, useState } from 'react';
 import { pictureAddress } from '../../shared/api/photosApi.js';
-import { grayOf } from './grayOf.js';
+import { grayOf } from '../../shared/picture/grayOf.js';
 import { faceOf, type Placed } from './placed.js';
 import { traceInWorker, type RunningTrace } from './traceInWorker.js';
 

@@ -18,7 +18,7 @@ import { MeasureBoard, type Held } from '../measure/MeasureBoard.js';
 import { tintTools, type ToolName } from '../measure/measureTools.js';
 import { PickedPhoto } from '../measure/PickedPhoto.js';
 import { PictureZoom } from '../measure/PictureZoom.js';
-import { pixelsOf, type ScaledPicture } from '../measure/pixelsOf.js';
+import { pixelsOf, type ScaledPicture } from '../../shared/picture/pixelsOf.js';
 import { isPlaced, movePoint, placePoint, scaleOf, type Placed } from '../measure/placed.js';
 import { NextPress } from '../measure/NextPress.js';
 import { ToolButton } from '../measure/ToolButton.js';

@@ -1,5 +1,5 @@
 import { measureTint, RangeFault, type PictureScale, type TintFound } from '@lone-heron/core';
-import type { ScaledPicture } from '../measure/pixelsOf.js';
+import type { ScaledPicture } from '../../shared/picture/pixelsOf.js';
 import type { Placed } from '../measure/placed.js';
 
 /** What was read, or what keeps it from being read; null while something is not placed yet. */

@@ -7,6 +7,7 @@ import {
   type Seen,
 } from '@lone-heron/core';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { PickField } from '../../shared/form/PickField.js';
 import { useWriteRecord } from '../../shared/records/useWriteRecord.js';
 import { percentFigure } from '../../shared/words/figures.js';
@@ -18,13 +19,24 @@ interface FaultCausesProps {
   odds: readonly CauseOdds[];
   seen: Seen;
   cases: FiledCases;
+  /** Of the status page; null where none was taken. */
+  photoId: string | null;
   onFiled: () => void;
 }
 
 const mostShown = 5;
 
+/** The guided change that a cause ends in. */
+const guideOf: Readonly<Partial<Record<FaultCause, string>>> = {
+  dirtyWindow: 'window',
+  damagedLens: 'focusLens',
+  wornNozzle: 'nozzle',
+  feederMechanics: 'liner',
+  coolantOut: 'water',
+};
+
 /** What it may be, the likeliest first, with the fix of the likeliest; and what it was in the end. */
-export function FaultCauses({ machine, odds, seen, cases, onFiled }: FaultCausesProps) {
+export function FaultCauses({ machine, odds, seen, cases, photoId, onFiled }: FaultCausesProps) {
   const [first] = odds;
   if (first === undefined) return null;
   return (
@@ -51,8 +63,20 @@ export function FaultCauses({ machine, odds, seen, cases, onFiled }: FaultCauses
             <li key={step}>{step}</li>
           ))}
         </ol>
+        {guideOf[first.cause] !== undefined && (
+          <Link className="btn touch-always mt-1" to={`/optics/guide/${guideOf[first.cause]}`}>
+            Step by step, with the reasons
+          </Link>
+        )}
       </div>
-      <FileCase key={first.cause} machine={machine} likeliest={first.cause} seen={seen} onFiled={onFiled} />
+      <FileCase
+        key={first.cause}
+        machine={machine}
+        likeliest={first.cause}
+        seen={seen}
+        photoId={photoId}
+        onFiled={onFiled}
+      />
     </section>
   );
 }
@@ -61,15 +85,17 @@ interface FileCaseProps {
   machine: Machine;
   likeliest: FaultCause;
   seen: Seen;
+  photoId: string | null;
   onFiled: () => void;
 }
 
 /** What it was in the end: the case moves the odds of the next. */
-function FileCase({ machine, likeliest, seen, onFiled }: FileCaseProps) {
+function FileCase({ machine, likeliest, seen, photoId, onFiled }: FileCaseProps) {
   const [cause, setCause] = useState<FaultCause>(likeliest);
   const { write, isSaving, failure } = useWriteRecord(machine.id);
   const file = async () => {
-    const detail = { kind: 'fault', cause, seen } as RecordDetail;
+    const photoIds = photoId === null ? [] : [photoId];
+    const detail = { kind: 'fault', cause, seen, photoIds } as RecordDetail;
     const isStored = await write(detail, '', `Filed: it was ${causeWords[cause].name}.`);
     if (isStored) onFiled();
   };

@@ -11,15 +11,17 @@ import type { Machine, ShopRecord } from '@lone-heron/contract';
 import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
-import { useRecordsOfQuery } from '../../shared/api/recordsApi.js';
 import { PickField } from '../../shared/form/PickField.js';
 import { Loading } from '../../shared/Loading.js';
 import { LoadFailed } from '../../shared/LoadFailed.js';
 import { PageHeader } from '../../shared/PageHeader.js';
+import { ShopPhoto } from '../ShopPhoto.js';
 import { FaultCauses } from './FaultCauses.js';
+import { knownAlready } from './knownAlready.js';
 import { NextCheck } from './NextCheck.js';
-import { readSeen, withSeen } from './seenAddress.js';
+import { readSeen, withPhoto, withSeen } from './seenAddress.js';
 import { Symptoms } from './Symptoms.js';
+import { useMachineKnowledge } from './useMachineKnowledge.js';
 
 /** From what is seen to what it is: the causes with their odds, and the check that tells most a minute. */
 export function SomethingWrong() {
@@ -44,7 +46,10 @@ export function SomethingWrong() {
         key={machine.id}
         machine={machine}
         seen={readSeen(search)}
+        photoId={search.get('photo')}
         onSee={(seen) => setSearch(withSeen(search, seen), { replace: true })}
+        onPhoto={(photoId) => setSearch(withPhoto(search, photoId), { replace: true })}
+        onFiled={() => setSearch({ machine: machine.id }, { replace: true })}
       />
     </div>
   );
@@ -53,16 +58,19 @@ export function SomethingWrong() {
 interface FinderProps {
   machine: Machine;
   seen: Seen;
+  /** Of the status page; null where none was taken. */
+  photoId: string | null;
   onSee: (seen: Seen) => void;
+  onPhoto: (photoId: string | null) => void;
+  onFiled: () => void;
 }
 
-function Finder({ machine, seen, onSee }: FinderProps) {
-  const { data: records } = useRecordsOfQuery(machine.id);
-  const cases = useMemo(() => filedCases(records ?? []), [records]);
-  const network = useMemo(
-    () => faultNetwork({ isPointerChecked: wasPointerSeenToday(records ?? []) }, cases),
-    [records, cases],
-  );
+function Finder({ machine, seen, photoId, onSee, onPhoto, onFiled }: FinderProps) {
+  const knowledge = useMachineKnowledge(machine);
+  const { records } = knowledge;
+  const cases = useMemo(() => filedCases(records), [records]);
+  const known = useMemo(() => knownAlready(knowledge, new Date()), [knowledge]);
+  const network = useMemo(() => faultNetwork(known.context, cases), [known, cases]);
   const seenText = JSON.stringify(seen);
   const found = useMemo(() => {
     const answered = JSON.parse(seenText) as Seen;
@@ -75,12 +83,21 @@ function Finder({ machine, seen, onSee }: FinderProps) {
       {isBegun ? (
         <div className="flex flex-col gap-3 max-lg:order-first">
           <NextCheck checks={found.checks} seen={seen} onSee={onSee} />
+          <section className="sheet flex flex-wrap items-center gap-3 px-5 py-2" aria-label="The case">
+            <p className="min-w-60 grow leading-snug text-soft">
+              {known.words.length === 0
+                ? 'Nothing is known of this machine today that moves the odds.'
+                : `Counted in already: ${known.words.join('; ')}.`}
+            </p>
+            <ShopPhoto machineId={machine.id} subject="statusPage" photoId={photoId} onPhoto={onPhoto} />
+          </section>
           <FaultCauses
             machine={machine}
             odds={found.odds}
             seen={seen}
             cases={cases}
-            onFiled={() => onSee({})}
+            photoId={photoId}
+            onFiled={onFiled}
           />
         </div>
       ) : (
@@ -99,9 +116,4 @@ function filedCases(records: readonly ShopRecord[]): FiledCases {
   for (const { detail } of records)
     if (detail.kind === 'fault') counts[detail.cause] = (counts[detail.cause] ?? 0) + 1;
   return counts;
-}
-
-function wasPointerSeenToday(records: readonly ShopRecord[]): boolean {
-  const today = new Date().toDateString();
-  return records.some(({ detail, at }) => detail.kind === 'pointer' && new Date(at).toDateString() === today);
 }

@@ -29,3 +29,11 @@ export function withSeen(search: URLSearchParams, seen: Seen): URLSearchParams {
   }
   return next;
 }
+
+/** The address with the photo that joins the case, or without one. */
+export function withPhoto(search: URLSearchParams, photoId: string | null): URLSearchParams {
+  const next = new URLSearchParams(search);
+  if (photoId === null) next.delete('photo');
+  else next.set('photo', photoId);
+  return next;
+}

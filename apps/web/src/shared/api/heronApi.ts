@@ -30,6 +30,10 @@ export const everything = [
   'Backup',
   'Slot',
   'Procedure',
+  'Light',
+  'Part',
+  'Stock',
+  'Upkeep',
 ] as const;
 
 /** What the server knows a page of ours by; a request that sends headers of its own sends this too. */

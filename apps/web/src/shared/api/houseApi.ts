@@ -29,7 +29,7 @@ const houseApi = heronApi.injectEndpoints({
         body: content,
       }),
       responseSchema: houseSchema,
-      invalidatesTags: ['House', 'Change'],
+      invalidatesTags: ['House', 'Change', 'Window'],
     }),
   }),
 });
@@ -46,5 +46,6 @@ export function houseContent(house: House | undefined): HouseContent {
     nozzles: house.nozzles.content,
     prices: house.prices.content,
     acceptance: house.acceptance.content,
+    glassWeights: house.glassWeights.content,
   };
 }

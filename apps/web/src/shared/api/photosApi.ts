@@ -2,7 +2,7 @@ import { photoSchema, type Photo, type PhotoSubject } from '@lone-heron/contract
 import { heronApi, ownHeaders } from './heronApi.js';
 
 /** A photo takes longer to send than a line of text, ms. */
-const photoTimeout = 120_000;
+export const photoTimeout = 120_000;
 
 /** A picture to be kept with a coupon. */
 interface SentPhoto {

@@ -12,7 +12,7 @@ const recordsApi = heronApi.injectEndpoints({
     writeRecord: build.mutation<ShopRecord, { id: string; draft: ShopRecordDraft }>({
       query: ({ id, draft }) => ({ url: `records/${id}`, method: 'PUT', body: draft }),
       responseSchema: shopRecordSchema,
-      invalidatesTags: ['Record'],
+      invalidatesTags: ['Record', 'Upkeep', 'Window'],
     }),
     setRecordWithdrawn: build.mutation<ShopRecord, { id: string; isWithdrawn: boolean }>({
       query: ({ id, isWithdrawn }) => ({
@@ -20,7 +20,7 @@ const recordsApi = heronApi.injectEndpoints({
         method: isWithdrawn ? 'PUT' : 'DELETE',
       }),
       responseSchema: shopRecordSchema,
-      invalidatesTags: ['Record'],
+      invalidatesTags: ['Record', 'Upkeep', 'Window'],
     }),
   }),
 });

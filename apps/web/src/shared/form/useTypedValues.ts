@@ -12,14 +12,19 @@ export interface TypedValues<Name extends string> {
   readonly clear: () => void;
 }
 
-/** Keeps what is typed into a few fields and reads it. */
+/**
+ * Keeps what is typed into a few fields and reads it.
+ *
+ * @param begin what stands in them at first; empty where left out
+ */
 export function useTypedValues<Name extends string>(
   quantities: Readonly<Record<Name, TypedQuantity>>,
+  begin?: Readonly<Partial<Record<Name, string>>>,
 ): TypedValues<Name> {
   const names = Object.keys(quantities) as Name[];
   const record = <Value>(valueOf: (name: Name) => Value) =>
     Object.fromEntries(names.map((name) => [name, valueOf(name)])) as Record<Name, Value>;
-  const [texts, setTexts] = useState(() => record(() => ''));
+  const [texts, setTexts] = useState(() => record((name) => begin?.[name] ?? ''));
   const reads = record((name) =>
     texts[name].trim() === '' ? null : readTyped(texts[name], quantities[name]),
   );

@@ -34,6 +34,7 @@ export const windowReasonWords: Readonly<Record<WindowReason, { short: string; l
   paleSpecks: { short: 'pale specks', long: 'light came back from the work' },
   haze: { short: 'haze', long: 'dull all over' },
   cracked: { short: 'cracked', long: 'a line or a chip in the glass' },
+  sound: { short: 'sound', long: 'nothing on it to be seen' },
   weakWelds: { short: 'weak welds', long: 'power fell away, glass looks sound' },
   planned: { short: 'planned', long: 'changed on its day' },
   other: { short: 'other', long: 'say what in the note' },

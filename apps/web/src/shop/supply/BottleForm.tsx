@@ -1,5 +1,5 @@
 import type { Bottle, BottleDraft, Machine } from '@lone-heron/contract';
-import { gasTable, shieldingGases, type ShieldingGas } from '@lone-heron/core';
+import { gasTable, shieldingGases } from '@lone-heron/core';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { useSaveBottleMutation } from '../../shared/api/supplyApi.js';
@@ -11,14 +11,8 @@ import { SaveButton } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
 import { Modal } from '../../shared/Modal.js';
+import { gasWords } from '../../shared/words/gases.js';
 import { readBottle, typedBottle, type ReadBottle, type TypedBottle } from './typedBottle.js';
-
-/** Gases in the shop's words. */
-export const gasWords: Readonly<Record<ShieldingGas, string>> = {
-  argon: 'argon',
-  nitrogen: 'nitrogen',
-  dryAir: 'dry air',
-};
 
 interface BottleFormProps {
   id: string;

@@ -9,7 +9,8 @@ import { useSetBottleGoneMutation } from '../../shared/api/supplyApi.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { figure } from '../../shared/words/figures.js';
 import { shownMoment } from '../../shared/words/moments.js';
-import { BottleForm, gasWords } from './BottleForm.js';
+import { gasWords } from '../../shared/words/gases.js';
+import { BottleForm } from './BottleForm.js';
 import { bottleLeft } from './bottleLeft.js';
 
 /** A bottle in the form: one of the shop's, or a new one under an id made once. */

@@ -1,0 +1,178 @@
+import {
+  lightRanges,
+  type Bottle,
+  type LightDraft,
+  type LightEntry,
+  type Machine,
+} from '@lone-heron/contract';
+import { dialledMetals, shieldingGases } from '@lone-heron/core';
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { v7 as uuid } from 'uuid';
+import { problemOf } from '../../shared/api/problemOf.js';
+import { useBottlesQuery } from '../../shared/api/supplyApi.js';
+import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
+import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
+import { Failure } from '../../shared/form/Failure.js';
+import { PickField } from '../../shared/form/PickField.js';
+import { SaveButton } from '../../shared/form/SaveButton.js';
+import { TextField } from '../../shared/form/TextField.js';
+import { TypedField } from '../../shared/form/TypedField.js';
+import { useTypedValues } from '../../shared/form/useTypedValues.js';
+import { Loading } from '../../shared/Loading.js';
+import { Modal } from '../../shared/Modal.js';
+import { figure } from '../../shared/words/figures.js';
+import { gasWords } from '../../shared/words/gases.js';
+import { metalName } from '../../shared/words/metalNames.js';
+import { useLightQuery, useSetLightWithdrawnMutation, useWriteLightMutation } from './lightApi.js';
+
+interface LogLightProps {
+  machine: Machine;
+  onClose: () => void;
+}
+
+/** How long the light was on besides coupons, and with what; filled in from the last time and the bottle that is on. */
+export function LogLight({ machine, onClose }: LogLightProps) {
+  const { data: entries } = useLightQuery(machine.id);
+  const { data: bottles } = useBottlesQuery(undefined);
+  return (
+    <Modal title={`Welded on ${machine.name}`} onClose={onClose}>
+      {entries === undefined || bottles === undefined ? (
+        <Loading what="the light log" />
+      ) : (
+        <LightForm machine={machine} last={entries[0]} bottles={bottles} onClose={onClose} />
+      )}
+    </Modal>
+  );
+}
+
+interface LightFormProps extends LogLightProps {
+  last: LightEntry | undefined;
+  bottles: readonly Bottle[];
+}
+
+const quantities = {
+  minutes: { range: lightRanges.minutes, dimension: null },
+  power: { range: lightRanges.power, dimension: 'power' },
+  angle: { range: lightRanges.gunAngle, dimension: null },
+} as const;
+
+type Rest = Pick<LightDraft, 'metal' | 'gas' | 'batch' | 'isSoftStart'>;
+
+function LightForm({ machine, last, bottles, onClose }: LightFormProps) {
+  const person = usePersonAtDesk();
+  const { save, isSaving, error } = useSaveLight(onClose);
+  const typed = useTypedValues(quantities, {
+    power: last === undefined ? '' : figure(last.powerW, 0),
+    angle: figure(last?.gunAngleDeg ?? 45, 0),
+  });
+  const [rest, setRest] = useState<Rest>(() => restOf(machine.id, last, bottles));
+  const submit = () => {
+    if (typed.values === null || person === null || isSaving) return;
+    const { minutes, power, angle } = typed.values;
+    const figures = { minutes, powerW: power, gunAngleDeg: angle };
+    void save({ machineId: machine.id, ...rest, ...figures, weldedAt: new Date().toISOString() });
+  };
+  return (
+    <form
+      className="flex flex-col gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        submit();
+      }}
+    >
+      <p className="text-soft">
+        Light on, not time at the bench: off the machine’s own counter, or the seams’ length over their pace.
+        Coupons count by themselves.
+      </p>
+      <div className="grid gap-3 sm:grid-cols-3">
+        <TypedField
+          label="Light on"
+          unit="min"
+          text={typed.texts.minutes}
+          read={typed.reads.minutes}
+          onType={(text) => typed.type('minutes', text)}
+        />
+        <TypedField
+          label="Mean power"
+          unit="W"
+          text={typed.texts.power}
+          read={typed.reads.power}
+          onType={(text) => typed.type('power', text)}
+        />
+        <TypedField
+          label="Gun from the sheet"
+          unit="°"
+          text={typed.texts.angle}
+          read={typed.reads.angle}
+          onType={(text) => typed.type('angle', text)}
+        />
+        <PickField
+          label="Metal"
+          value={rest.metal}
+          choices={dialledMetals.map((metal) => ({ value: metal, label: metalName(metal) }))}
+          onPick={(metal) => setRest({ ...rest, metal })}
+        />
+        <PickField
+          label="Gas"
+          value={rest.gas}
+          choices={shieldingGases.map((gas) => ({ value: gas, label: gasWords[gas] }))}
+          onPick={(gas) => setRest({ ...rest, gas })}
+        />
+        <TextField
+          label="Bottle’s batch"
+          text={rest.batch}
+          longest={40}
+          onType={(batch) => setRest({ ...rest, batch })}
+        />
+      </div>
+      <label className="flex min-h-12 items-center gap-3">
+        <input
+          type="checkbox"
+          className="toggle"
+          checked={rest.isSoftStart}
+          onChange={(event) => setRest({ ...rest, isSoftStart: event.target.checked })}
+        />
+        Soft start: the light came on over a ramp
+      </label>
+      <WhoDidIt label="Welded by" />
+      <Failure error={error} />
+      <SaveButton
+        name="Write it down"
+        isReady={typed.values !== null && person !== null}
+        isSaving={isSaving}
+      />
+    </form>
+  );
+}
+
+/** As the last time, with the gas and batch of the bottle that is on now. */
+function restOf(machineId: string, last: LightEntry | undefined, bottles: readonly Bottle[]): Rest {
+  const bottle = bottles.find((each) => each.machineId === machineId && each.goneAt === null);
+  return {
+    metal: last?.metal ?? 'lowCarbonSteel',
+    gas: bottle?.gas ?? last?.gas ?? 'argon',
+    batch: bottle?.batch ?? last?.batch ?? '',
+    isSoftStart: last?.isSoftStart ?? true,
+  };
+}
+
+/** Sends the entry under an id made once, so that a second tap is the same save; with undo. */
+function useSaveLight(onClose: () => void) {
+  const [id] = useState(() => uuid());
+  const [write, { isLoading, error }] = useWriteLightMutation();
+  const [setWithdrawn] = useSetLightWithdrawnMutation();
+  const undo = async () => {
+    const answer = await setWithdrawn({ id, isWithdrawn: true });
+    if (answer.error === undefined) toast('Taken back.');
+    else toast.error(problemOf(answer.error).message);
+  };
+  const save = async (draft: LightDraft) => {
+    if ((await write({ id, draft })).error !== undefined) return;
+    onClose();
+    toast(`${figure(draft.minutes, 1)} min of light are written down.`, {
+      action: { label: 'Undo', onClick: () => void undo() },
+    });
+  };
+  return { save, isSaving: isLoading, error };
+}

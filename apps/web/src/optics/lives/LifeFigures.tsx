@@ -1,0 +1,71 @@
+import type { WindowStudy } from '@lone-heron/contract';
+import { figure } from '../../shared/words/figures.js';
+import { windowReasonWords } from '../../shared/words/looks.js';
+import { SpeckMark } from '../SpeckMark.js';
+import { measureWords } from './lifeWords.js';
+
+const basisWords = {
+  services: '',
+  servicesAndPrior: 'From one or two failures and what such parts usually do.',
+  noFailureYet: 'None has failed yet: a cautious guess.',
+} as const;
+
+/** How long half of them last, what they cost, and what ends them. */
+export function LifeFigures({ study }: { study: WindowStudy }) {
+  const { life, measure, windows, failures, unused, costPerMonth, causes, months } = study;
+  if (life === null) return null;
+  const { unit, about } = measureWords[measure];
+  return (
+    <section className="sheet flex flex-col gap-2 px-5 py-4" aria-label="How long they last">
+      <p className="text-lg">
+        Half last to{' '}
+        <strong className="figure text-2xl">
+          {figure(life.half, 1)} {unit}
+        </strong>
+        , nine of ten to <strong className="figure">{figure(life.tenth, 1)}</strong>
+      </p>
+      <p>
+        {windows} windows in {figure(months, 0)} months, {failures} failed
+        {unused > 0 && `, ${unused} without any use written down`}. Failed ones cost{' '}
+        <strong className="figure">{figure(costPerMonth, 2)}</strong> a month at the price in Shop.{' '}
+        {basisWords[life.restsOn]}
+      </p>
+      <table className="table table-sm">
+        <thead>
+          <tr>
+            <th scope="col">Ended by</th>
+            <th scope="col">Windows</th>
+            <th scope="col">Half, were it the only one</th>
+            <th scope="col">Comes</th>
+          </tr>
+        </thead>
+        <tbody>
+          {causes.map((each) => (
+            <tr key={each.cause}>
+              <td>
+                <span className="flex items-center gap-2">
+                  <SpeckMark reason={each.cause} />
+                  {windowReasonWords[each.cause].short}
+                </span>
+              </td>
+              <td className="tabular-nums">{each.failures}</td>
+              <td className="tabular-nums">
+                {figure(each.half, 1)} {unit}
+              </td>
+              <td>{comesInWords(each.shape)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="text-sm leading-snug text-soft">
+        {about} Those still in and those that came out sound count as having lasted so long.
+      </p>
+    </section>
+  );
+}
+
+/** What the shape of a life says. */
+function comesInWords(shape: number): string {
+  if (shape < 0.85) return 'early or never';
+  return shape <= 1.2 ? 'by accident, any time' : 'with wear';
+}

@@ -1,0 +1,98 @@
+import { headPartKinds, partReasons, type Machine, type PartChange } from '@lone-heron/contract';
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { v7 as uuid } from 'uuid';
+import { problemOf } from '../../shared/api/problemOf.js';
+import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
+import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
+import { Failure } from '../../shared/form/Failure.js';
+import { PickField } from '../../shared/form/PickField.js';
+import { SaveButton } from '../../shared/form/SaveButton.js';
+import { TextField } from '../../shared/form/TextField.js';
+import { Modal } from '../../shared/Modal.js';
+import { sentenceStart } from '../../shared/words/sentenceStart.js';
+import { partReasonWords, partWords } from '../partWords.js';
+import { useChangePartMutation, useUndoPartChangeMutation } from './partsApi.js';
+
+/** Records that a part went in, and why the one before it came out. */
+export function ChangePart({ machine, onClose }: { machine: Machine; onClose: () => void }) {
+  const person = usePersonAtDesk();
+  const { save, isSaving, error } = useSavePart(onClose);
+  const [change, setChange] = useState<PartChange>({
+    ...{ machineId: machine.id, kind: 'nozzle', place: '', reason: 'worn' },
+    ...{ note: '', supplier: '', lot: '' },
+  });
+  return (
+    <Modal title={`Part changed on ${machine.name}`} onClose={onClose}>
+      <form
+        className="flex flex-col gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (person !== null && !isSaving) void save(change);
+        }}
+      >
+        <div className="grid gap-3 sm:grid-cols-2">
+          <PickField
+            label="Part"
+            value={change.kind}
+            choices={headPartKinds.map((kind) => ({ value: kind, label: partWords[kind] }))}
+            onPick={(kind) => setChange({ ...change, kind })}
+          />
+          <TextField
+            label="Where, if there are several"
+            text={change.place}
+            longest={30}
+            onType={(place) => setChange({ ...change, place })}
+          />
+          <PickField
+            label="Why the old one came out"
+            value={change.reason}
+            choices={partReasons.map((reason) => ({ value: reason, label: partReasonWords[reason] }))}
+            onPick={(reason) => setChange({ ...change, reason })}
+          />
+          <TextField
+            label="Note on it"
+            text={change.note}
+            longest={500}
+            onType={(note) => setChange({ ...change, note })}
+          />
+          <TextField
+            label="Supplier of the new one"
+            text={change.supplier}
+            longest={60}
+            onType={(supplier) => setChange({ ...change, supplier })}
+          />
+          <TextField
+            label="Its lot"
+            text={change.lot}
+            longest={40}
+            onType={(lot) => setChange({ ...change, lot })}
+          />
+        </div>
+        <WhoDidIt label="Changed by" />
+        <Failure error={error} />
+        <SaveButton name="It is in" isReady={person !== null} isSaving={isSaving} />
+      </form>
+    </Modal>
+  );
+}
+
+/** Sends the change under an id made once, so that a second tap is the same save; with undo. */
+function useSavePart(onClose: () => void) {
+  const [id] = useState(() => uuid());
+  const [changePart, { isLoading, error }] = useChangePartMutation();
+  const [undoChange] = useUndoPartChangeMutation();
+  const undo = async () => {
+    const answer = await undoChange(id);
+    if (answer.error === undefined) toast('Taken back: the part before it is in.');
+    else toast.error(problemOf(answer.error).message);
+  };
+  const save = async (change: PartChange) => {
+    if ((await changePart({ id, change })).error !== undefined) return;
+    onClose();
+    toast(`${sentenceStart(partWords[change.kind])}: a new one is in.`, {
+      action: { label: 'Undo', onClick: () => void undo() },
+    });
+  };
+  return { save, isSaving: isLoading, error };
+}

@@ -1,0 +1,56 @@
+import { type Machine, type RecordDetail } from '@lone-heron/contract';
+import { useState } from 'react';
+import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
+import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
+import { SaveButton } from '../../shared/form/SaveButton.js';
+import { TextField } from '../../shared/form/TextField.js';
+import { Modal } from '../../shared/Modal.js';
+import { useWriteRecord } from '../../shared/records/useWriteRecord.js';
+import type { StandingTask } from '../../shared/upkeepDue.js';
+import { ShopPhoto } from '../ShopPhoto.js';
+
+interface DoneSheetProps {
+  of: StandingTask;
+  machines: readonly Machine[];
+  onClose: () => void;
+}
+
+/** A task that was done: what was read, a photo, a note. */
+export function DoneSheet({ of: { machineId, task }, machines, onClose }: DoneSheetProps) {
+  const person = usePersonAtDesk();
+  const { write, isSaving, failure } = useWriteRecord(machineId);
+  const [value, setValue] = useState('');
+  const [note, setNote] = useState('');
+  const [photoId, setPhotoId] = useState<string | null>(null);
+  const submit = async () => {
+    const detail: RecordDetail = { kind: 'upkeep', taskId: task.id, value: value.trim(), photoId };
+    if (await write(detail, note, `Done: ${task.title}.`)) onClose();
+  };
+  return (
+    <Modal title={task.title} onClose={onClose}>
+      <form
+        className="flex flex-col gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (person !== null && !isSaving) void submit();
+        }}
+      >
+        <p className="text-soft">
+          {machines.find(({ id }) => id === machineId)?.name}. {task.how}
+        </p>
+        {task.reads !== '' && (
+          <TextField label={`Read, ${task.reads}`} text={value} longest={60} isStart onType={setValue} />
+        )}
+        <TextField label="Note" text={note} longest={500} onType={setNote} />
+        <ShopPhoto machineId={machineId} subject="upkeep" photoId={photoId} onPhoto={setPhotoId} />
+        <WhoDidIt label="Done by" />
+        {failure !== null && (
+          <p role="alert" className="fault">
+            Not stored. {failure}
+          </p>
+        )}
+        <SaveButton name="It is done" isReady={person !== null} isSaving={isSaving} />
+      </form>
+    </Modal>
+  );
+}

@@ -1,0 +1,59 @@
+import type { Machine, UpkeepState } from '@lone-heron/contract';
+import { differenceInCalendarDays, format } from 'date-fns';
+import { Link } from 'react-router';
+import { shownMoment } from '../../shared/words/moments.js';
+import { intervalInWords, upkeepStateWords } from '../../shared/words/upkeepWords.js';
+import type { StandingTask } from '../../shared/upkeepDue.js';
+import { UpkeepMark } from './UpkeepMark.js';
+
+interface TaskRowProps {
+  of: StandingTask;
+  machines: readonly Machine[];
+  onDone: () => void;
+}
+
+/** A task: how it stands, when it was done last, and the button that says it is done. */
+export function TaskRow({ of, machines, onDone }: TaskRowProps) {
+  const { machineId, task, standing, state } = of;
+  const [last] = standing.done;
+  return (
+    <li className="grid grid-cols-[1.75rem_minmax(0,1fr)_auto] items-center gap-3 py-1.5">
+      <UpkeepMark state={state} />
+      <span className="leading-snug">
+        <strong>{task.title}</strong>, {machines.find(({ id }) => id === machineId)?.name}
+        <span className="block text-sm text-soft">
+          {dueInWords(state, standing.dueAt, new Date())}, {intervalInWords(task)};{' '}
+          {last === undefined ? 'no record of it yet' : `last ${shownMoment(last.at, new Date())}`}
+          {last !== undefined && last.value !== '' && `, ${last.value}`}. {task.how}
+        </span>
+      </span>
+      <span className="flex gap-1">
+        {task.part !== null && (
+          <Link
+            className="btn touch btn-ghost"
+            to={`/optics/guide/${task.part}`}
+            aria-label={`How: ${task.title}`}
+          >
+            How
+          </Link>
+        )}
+        <button
+          type="button"
+          className="btn touch-always"
+          aria-label={`Done: ${task.title}`}
+          onClick={onDone}
+        >
+          Done
+        </button>
+      </span>
+    </li>
+  );
+}
+
+function dueInWords(state: UpkeepState, dueAt: string | null, now: Date): string {
+  if (dueAt === null || state === 'condition' || state === 'never') return upkeepStateWords[state];
+  const days = differenceInCalendarDays(new Date(dueAt), now);
+  const date = format(new Date(dueAt), 'd MMM');
+  if (days < 0) return `${upkeepStateWords[state]} since ${date}`;
+  return days === 0 ? 'due today' : `due ${date}, in ${days} ${days === 1 ? 'day' : 'days'}`;
+}

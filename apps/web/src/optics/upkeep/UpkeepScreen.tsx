@@ -1,0 +1,117 @@
+import type { Machine } from '@lone-heron/contract';
+import { CalendarDays, Copy, Download } from 'lucide-react';
+import { useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { toast } from 'sonner';
+import { useMachinesQuery } from '../../shared/api/heronApi.js';
+import { useUpkeepQuery } from '../../shared/api/upkeepApi.js';
+import { PickField } from '../../shared/form/PickField.js';
+import { Loading } from '../../shared/Loading.js';
+import { LoadFailed } from '../../shared/LoadFailed.js';
+import { PageHeader } from '../../shared/PageHeader.js';
+import { isDue, standingTasks, type StandingTask } from '../../shared/upkeepDue.js';
+import { DoneSheet } from './DoneSheet.js';
+import { TaskRow } from './TaskRow.js';
+
+/** Where the calendar is read by other programs. */
+const feedPath = '/api/upkeep.ics';
+
+/** Everything that is done to the machines again and again, the most pressing first. */
+export function UpkeepScreen() {
+  const { data: upkeep, error, refetch } = useUpkeepQuery(undefined);
+  const { data: machines } = useMachinesQuery(undefined);
+  const [search, setSearch] = useSearchParams();
+  const [doing, setDoing] = useState<StandingTask | null>(null);
+  if (error !== undefined) return <LoadFailed what="the upkeep" error={error} retry={refetch} />;
+  if (upkeep === undefined || machines === undefined) return <Loading what="the upkeep" />;
+  const machineId = search.get('machine') ?? '';
+  const tasks = standingTasks(upkeep, new Date()).filter(
+    (each) => machineId === '' || each.machineId === machineId,
+  );
+  const due = tasks.filter(isDue).length;
+  return (
+    <div className="mx-auto flex max-w-[1200px] flex-col gap-3 px-4 py-3 sm:px-6">
+      <PageHeader title="Upkeep" back={{ to: '/optics', name: 'Optics' }}>
+        <PickField
+          label="Machine"
+          value={machineId}
+          choices={[
+            { value: '', label: 'all machines' },
+            ...machines.map(({ id, name }) => ({ value: id, label: name })),
+          ]}
+          onPick={(id) => setSearch(id === '' ? {} : { machine: id }, { replace: true })}
+        />
+        <Link className="btn touch-always self-end" to="/optics/upkeep/year">
+          <CalendarDays className="size-5" aria-hidden="true" /> The year
+        </Link>
+      </PageHeader>
+      <section className="sheet px-4 py-3" aria-label="Tasks">
+        <h2 className="text-lg font-semibold" role="status">
+          {due === 0 ? 'Nothing is due.' : `${due} due now.`}
+        </h2>
+        <ul className="divide-y divide-base-300">
+          {tasks.map((each) => (
+            <TaskRow
+              key={`${each.machineId} ${each.task.id}`}
+              of={each}
+              machines={machines}
+              onDone={() => setDoing(each)}
+            />
+          ))}
+        </ul>
+        {tasks.length === 0 && (
+          <p className="p-3 text-soft">This machine’s plan is empty: a lead can write one below.</p>
+        )}
+      </section>
+      <Plans machines={machines} />
+      <Feed />
+      {doing !== null && <DoneSheet of={doing} machines={machines} onClose={() => setDoing(null)} />}
+    </div>
+  );
+}
+
+function Plans({ machines }: { machines: readonly Machine[] }) {
+  return (
+    <section className="sheet flex flex-wrap items-center gap-2 px-4 py-3" aria-label="Plans">
+      <p className="mr-auto">
+        What is done and how often is the shop’s own to write. It begins with planning figures; the machine’s
+        manual decides.
+      </p>
+      {machines.map(({ id, name }) => (
+        <Link key={id} className="btn touch-always" to={`/optics/upkeep/plan/${id}`}>
+          Plan of {name}
+        </Link>
+      ))}
+    </section>
+  );
+}
+
+/** The calendar for other programs: to subscribe to, or as a file. */
+function Feed() {
+  const address = new URL(feedPath, window.location.href).href;
+  const copy = async () => {
+    try {
+      await navigator.clipboard.writeText(address);
+      toast('The address is copied.');
+    } catch {
+      toast.error('This browser does not copy: mark the address and copy it by hand.');
+    }
+  };
+  return (
+    <section className="sheet flex flex-wrap items-center gap-3 px-4 py-3" aria-label="Calendar">
+      <div className="mr-auto min-w-0">
+        <h2 className="font-semibold">In your own calendar</h2>
+        <p className="text-soft">
+          Subscribe to this address on this computer, or take the file. It moves when something is done.
+        </p>
+        <code className="figure block break-all">{address}</code>
+      </div>
+      <button type="button" className="btn touch-always" onClick={() => void copy()}>
+        <Copy className="size-5" aria-hidden="true" /> Copy the address
+      </button>
+      <a className="btn touch-always" href={feedPath} download="lone-heron-upkeep.ics">
+        <Download className="size-5" aria-hidden="true" /> Calendar file
+      </a>
+    </section>
+  );
+}

@@ -1,0 +1,24 @@
+import { machineUpkeepSchema, type MachineUpkeep, type UpkeepDraft } from '@lone-heron/contract';
+import { heronApi } from './heronApi.js';
+
+/** What is done to the machines again and again, and where it stands. */
+const upkeepApi = heronApi.injectEndpoints({
+  endpoints: (build) => ({
+    upkeep: build.query<MachineUpkeep[], undefined>({
+      query: () => 'upkeep',
+      responseSchema: machineUpkeepSchema.array(),
+      providesTags: ['Upkeep'],
+    }),
+    reviseUpkeep: build.mutation<MachineUpkeep, { machineId: string; revision: number; draft: UpkeepDraft }>({
+      query: ({ machineId, revision, draft }) => ({
+        url: `machines/${machineId}/upkeep/${revision}`,
+        method: 'PUT',
+        body: draft,
+      }),
+      responseSchema: machineUpkeepSchema,
+      invalidatesTags: ['Upkeep', 'Change'],
+    }),
+  }),
+});
+
+export const { useUpkeepQuery, useReviseUpkeepMutation } = upkeepApi;
