@@ -179,7 +179,7 @@ describe('cards', () => {
     expect(said).toMatch(
       /The newest \d coupons weld \d+ % shallower \(-\d+ to -\d+ %\) than the \d before\./,
     );
-    expect(said).toContain('Window 3 was fitted between them');
+    expect(said).toContain('Window 36 was fitted between them');
   });
 
   it('drift in the sample workshop: one asks for a proof coupon and says to look at the window', async () => {

@@ -10,7 +10,17 @@ import {
   startHeron,
   type RunningHeron,
 } from './support/heron.js';
-import { fill, named, patienceMs, press, seeText, signIn, textOf, valueOf } from './support/screen.js';
+import {
+  fill,
+  named,
+  patienceMs,
+  press,
+  seeText,
+  signIn,
+  textOf,
+  toStation,
+  valueOf,
+} from './support/screen.js';
 
 /** Power cuts, double taps, two tabs: nothing that was acknowledged is lost, nothing typed either. */
 describe('nothing is lost', () => {
@@ -95,18 +105,18 @@ describe('nothing is lost', () => {
     await page.keyboard.press('1');
     await page.keyboard.press('Enter');
     await seeText(page, `Coupon ${before + 1} is logged`);
-    await press(page, 'Optics window 3, 5 coupons', 'link');
+    await toStation(page, '/optics');
     await (await (await named(page, 'Window of the bench unit')).waitForSelector('button'))?.click();
     await (await page.waitForSelector('input[value="haze"]'))?.click();
     await press(page, 'A new window is in');
-    await seeText(page, 'Window 4 is in.');
+    await seeText(page, 'Window 37 is in.');
     await heron.stop('SIGKILL');
     heron = await startHeron(folder, heron.port);
     await page.goto(`${heron.url}/coupons`, { waitUntil: 'networkidle0' });
     expect(await page.$eval('tbody tr', (row) => (row as HTMLElement).innerText)).toContain('no mark');
     expect(await total()).toBe(before + 1);
     await page.goto(`${heron.url}/optics`, { waitUntil: 'networkidle0' });
-    expect(await textOf(page, 'Window of the bench unit')).toContain('Window 4');
+    expect(await textOf(page, 'Window of the bench unit')).toContain('Window 37');
     expect(await textOf(page, 'Windows that came out')).toContain('haze');
   });
 

@@ -1,4 +1,6 @@
+import { join } from 'node:path';
 import type { Browser } from 'puppeteer-core';
+import sharp from 'sharp';
 import { openBrowser, openPage, type CheckedPage } from './support/browser.js';
 import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
 import { pick, press, seeNoText, seeText, signIn, textOf } from './support/screen.js';
@@ -59,6 +61,27 @@ describe('something is wrong', () => {
     expect(await textOf(page, 'What it may be')).toMatch(/If it is the protective window[\s\S]*proof coupon/);
     await press(page, 'Mended: file the case');
     await seeText(page, 'Filed: it was the protective window.');
+  });
+
+  it('takes the photo of the status page into the case, and says what it counted in already', async () => {
+    await press(page, 'an alarm on the panel');
+    expect(await textOf(page, 'The case')).toMatch(
+      /Counted in already: window 36 has done [\s\S]*the pointer was centred today[\s\S]*128 bar in the bottle/,
+    );
+    const file = join(folder, 'status.png');
+    await sharp({ create: { width: 64, height: 48, channels: 3, background: '#16242c' } }).toFile(file);
+    const input = await page.waitForSelector('section[aria-label="The case"] input[type="file"]');
+    await (input as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(file);
+    await page.waitForSelector('img[alt="The photo that goes with it"]');
+    await page.reload({ waitUntil: 'networkidle0' });
+    await page.waitForSelector('img[alt="The photo that goes with it"]');
+    await press(page, 'Mended: file the case');
+    await seeText(page, 'Say what you see.');
+    const records = (await (await fetch(`${heron.url}/api/machines/bench/records`)).json()) as {
+      detail: { kind: string; photoIds?: string[] };
+    }[];
+    const [newest] = records.filter(({ detail }) => detail.kind === 'fault');
+    expect(newest?.detail.photoIds).toHaveLength(1);
   });
 
   it('files another cause than the likeliest, and the machine’s own cases are counted', async () => {

@@ -5,7 +5,7 @@ import type { Browser, ElementHandle } from 'puppeteer-core';
 import { desk, openBrowser, openPage, phone, type CheckedPage } from './support/browser.js';
 import { openDesk } from './support/desk.js';
 import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
-import { fill, named, press, seeText, signIn, textOf, valueOf } from './support/screen.js';
+import { fill, named, press, seeText, signIn, textOf, toStation, valueOf } from './support/screen.js';
 
 interface MachineAnswer {
   id: string;
@@ -110,7 +110,7 @@ describe('the machines of the shop', () => {
         void dialog.dismiss();
       });
     });
-    await press(page, 'Optics window 3, 2 coupons', 'link');
+    await toStation(page, '/optics');
     expect(await asked).toBe('Leave without saving? What was changed here is lost.');
     expect(page.url()).toContain('/shop/machines/bench');
     expect(await valueOf(page, 'Spot at focus')).toBe('0.2');

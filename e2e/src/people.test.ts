@@ -112,7 +112,7 @@ describe('the people of the shop', () => {
     await page.keyboard.press('Enter');
     await page.waitForFunction(() => document.querySelectorAll('dialog[open]').length === 1);
     await press(page, 'Save coupon');
-    await seeText(page, 'is logged, through window 3.');
+    await seeText(page, 'is logged, through window 36.');
   });
 
   it('lets everybody change their own PIN', async () => {

@@ -1,7 +1,7 @@
 import type { Browser } from 'puppeteer-core';
 import { desk, openBrowser, openPage, type CheckedPage } from './support/browser.js';
 import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
-import { fill, named, pick, press, seeText, signIn, textOf, valueOf } from './support/screen.js';
+import { fill, named, pick, press, seeText, signIn, textOf, toStation, valueOf } from './support/screen.js';
 
 /** The main job, as a newcomer walks it: from a joint to a logged coupon, and through a window change to the next. */
 describe('from a joint to a logged coupon', () => {
@@ -98,7 +98,7 @@ describe('from a joint to a logged coupon', () => {
     await seeText(page, '8.1 mm/s');
     await fill(page, 'Remark', 'first on the new rail');
     await press(page, 'Save coupon');
-    await seeText(page, 'Coupon 131 is logged, through window 1.');
+    await seeText(page, 'Coupon 131 is logged, through window 62.');
     await seeText(page, 'No 131');
     expect(await textOf(page, 'Coupons of this joint')).toContain('even line');
   });
@@ -120,7 +120,7 @@ describe('from a joint to a logged coupon', () => {
       '8.1 mm/s',
       '101.6 mm in 12.5 s',
       'the barrow unit',
-      'window 1',
+      'window 62',
       'Maren',
       'today',
     ]) {
@@ -129,23 +129,23 @@ describe('from a joint to a logged coupon', () => {
   });
 
   it('records a window change, and the next coupon carries the new window', async () => {
-    await press(page, 'Optics window 1, 48 coupons', 'link');
+    await toStation(page, '/optics');
     const card = await named(page, 'Window of the barrow unit');
     await (await card.waitForSelector('button'))?.click();
-    await seeText(page, 'Why did the old one come out?');
+    await seeText(page, 'What was seen on the old one?');
     await press(page, 'A new window is in');
-    await seeText(page, 'Say why');
+    await seeText(page, 'Say what was seen');
     await (await page.waitForSelector('input[value="paleSpecks"]'))?.click();
     await fill(page, 'Note', 'gun too upright');
     await press(page, 'A new window is in');
-    await seeText(page, 'Window 2 is in. The next coupon carries it.');
+    await seeText(page, 'Window 63 is in. The next coupon carries it.');
     expect(await textOf(page, 'Windows that came out')).toContain('gun too upright');
     await page.goto(`${heron.url}/dial?machine=barrow`, { waitUntil: 'networkidle0' });
     await page.keyboard.press('l');
     await seeText(page, 'What did the back look like?');
     await page.keyboard.press('2');
     await page.keyboard.press('Enter');
-    await seeText(page, 'Coupon 132 is logged, through window 2.');
+    await seeText(page, 'Coupon 132 is logged, through window 63.');
   });
 
   it('takes a coupon back from the toast', async () => {

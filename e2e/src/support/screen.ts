@@ -73,3 +73,8 @@ export async function signIn(page: Page, name: string, pin = '2468'): Promise<vo
   await page.keyboard.press('Enter');
   await seeText(page, `${name} is signed in.`);
 }
+
+/** Goes to a station over the waterline, whatever its state says. */
+export async function toStation(page: Page, path: string): Promise<void> {
+  await (await page.waitForSelector(`nav[aria-label="Stations"] a[href^="${path}"]`))?.click();
+}

@@ -40,7 +40,10 @@ export const stockItemSchema = z.strictObject({
   ...stockDraftSchema.shape,
   id: clientId,
   countedAt: moment,
-  /** How many changes a month of this kind were recorded over the last half year, on all machines. */
+  /**
+   * How many changes a month took this sort over the last half year, on all machines; changes that took none from the
+   * drawer are shared out evenly among the sorts of the part.
+   */
   changesPerMonth: z.number().nonnegative(),
   /** Taken off the list; null while it is on it. */
   removedAt: moment.nullable(),

@@ -17,6 +17,9 @@ const columns = [
 
 /** What is to be ordered now, a line a sort. */
 export function orderListCsv(items: readonly StockItem[]): string {
-  const rows = items.map((item) => ({ ...item, ...stockAdvice(item) })).filter(({ order }) => order > 0);
+  const rows = items
+    .map((item) => ({ ...item, ...stockAdvice(item) }))
+    .filter(({ order }) => order > 0)
+    .map((row) => ({ ...row, usedPerMonth: Math.round(row.usedPerMonth * 100) / 100 }));
   return writeTable(columns, rows);
 }

@@ -1,7 +1,7 @@
 import type { Person, StockDraft, StockItem } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { isDeepStrictEqual } from 'node:util';
-import { DataSource, IsNull, MoreThan, type EntityManager } from 'typeorm';
+import { DataSource, IsNull, MoreThan, type EntityManager, type FindOperator } from 'typeorm';
 import { ChangesService } from '../changes/changes.service.js';
 import { HeadPartEntity } from '../headParts/headPart.entity.js';
 import { notFound } from '../http/problem.js';
@@ -66,11 +66,10 @@ export class StockService {
 
   private async withUse(manager: EntityManager, row: StockItemEntity): Promise<StockItem> {
     const since = new Date(this.clock.now().getTime() - monthsCounted * msPerMonth).toISOString();
-    const changed = { fittedAt: MoreThan(since), undoneAt: IsNull() };
-    const changes =
-      row.kind === 'window'
-        ? await manager.countBy(ProtectiveWindowEntity, changed)
-        : await manager.countBy(HeadPartEntity, { ...changed, kind: row.kind });
+    const sorts = await manager.countBy(StockItemEntity, { kind: row.kind, removedAt: IsNull() });
+    const ownChanges = await changesSince(manager, row.kind, since, row.id);
+    const unsorted = await changesSince(manager, row.kind, since, IsNull());
+    const changes = ownChanges + unsorted / Math.max(1, sorts);
     const { id, countedAt, removedAt } = row;
     return { ...draftOf(row), id, countedAt, removedAt, changesPerMonth: changes / monthsCounted };
   }
@@ -78,6 +77,19 @@ export class StockService {
   private record(manager: EntityManager, by: Person, id: string, what: string): Promise<void> {
     return this.changes.record(manager, { personId: by.id, noun: 'spare', subjectId: id, what });
   }
+}
+
+/** Changes of a kind since a moment, that took a spare of a sort, or of none that is on the list. */
+function changesSince(
+  manager: EntityManager,
+  kind: StockItem['kind'],
+  since: string,
+  stockId: string | FindOperator<string>,
+): Promise<number> {
+  const changed = { fittedAt: MoreThan(since), undoneAt: IsNull(), stockId };
+  return kind === 'window'
+    ? manager.countBy(ProtectiveWindowEntity, changed)
+    : manager.countBy(HeadPartEntity, { ...changed, kind });
 }
 
 async function requireItem(manager: EntityManager, id: string): Promise<StockItemEntity> {

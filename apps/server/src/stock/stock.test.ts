@@ -34,6 +34,14 @@ describe('the drawer', () => {
     expect(((await list())[0]?.changesPerMonth ?? 0) - before).toBeCloseTo(1 / 6, 9);
   });
 
+  it('shares changes that name no sort out among the sorts of a part', async () => {
+    await save(newId(), glass()).expect(200);
+    const alone = (await list())[0]?.changesPerMonth ?? 0;
+    expect(alone).toBeGreaterThan(0);
+    await save(newId(), glass({ name: 'Window, coated' })).expect(200);
+    for (const item of await list()) expect(item.changesPerMonth).toBeCloseTo(alone / 2, 9);
+  });
+
   it('writes what to order now as a table, and nothing else', async () => {
     await save(newId(), glass({ usedPerMonth: 6, count: 1 })).expect(200);
     await save(newId(), glass({ name: '=Liner', kind: 'liner', usedPerMonth: 1, count: 9 })).expect(200);

@@ -50,8 +50,12 @@ export function FittedWindow({
             <button type="button" className="btn touch-always" onClick={onReadCounter}>
               <Gauge className="size-5" aria-hidden="true" /> Hour counter
             </button>
-            <Link className="btn touch-always" to={`/optics/glass?machine=${machine.id}`}>
-              <Camera className="size-5" aria-hidden="true" /> Photo of the glass
+            <Link
+              className="btn touch-always"
+              to={`/optics/glass?machine=${machine.id}`}
+              aria-label="Photo of the glass"
+            >
+              <Camera className="size-5" aria-hidden="true" /> Photo
             </Link>
           </>
         )}
@@ -77,13 +81,8 @@ function Worn({ fitted, study }: WornProps) {
         <div>
           <p className="text-3xl font-semibold">Window {fitted.number}</p>
           <p className="text-lg">
-            <span className="figure font-semibold">{figure(fitted.wornHours, 1)} h</span> of wear
-            {life !== null && (
-              <>
-                {' '}
-                where half last to <span className="figure">{figure(life.half, 1)} h</span>
-              </>
-            )}
+            <strong className="tabular-nums">{wornInWords(fitted.wornHours)}</strong> of wear
+            {life !== null && `; half of them last to ${figure(life.half, 1)} h`}
           </p>
         </div>
         <Glass share={share ?? 0} />
@@ -124,6 +123,11 @@ function Worn({ fitted, study }: WornProps) {
       </dl>
     </>
   );
+}
+
+/** Wear in hours at 1 kW; what is not nothing is never shown as nothing. */
+function wornInWords(hours: number): string {
+  return hours > 0 && hours < 0.05 ? 'under 0.1 h' : `${figure(hours, 1)} h`;
 }
 
 /** The glass seen from below: a ring that greys with what it bore. Decorative. */

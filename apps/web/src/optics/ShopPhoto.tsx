@@ -14,6 +14,12 @@ interface ShopPhotoProps {
   onPhoto: (photoId: string | null) => void;
 }
 
+const takeWords: Readonly<Record<ShopPhotoSubject, string>> = {
+  glass: 'Photo of the glass',
+  statusPage: 'Photo of the status page',
+  upkeep: 'Add a photo',
+};
+
 /** A photo that goes with a record: from the camera of a phone, or from a file. It is kept as soon as it is taken. */
 export function ShopPhoto({ machineId, subject, photoId, onPhoto }: ShopPhotoProps) {
   const [add, { isLoading, error }] = useAddShopPhotoMutation();
@@ -36,7 +42,7 @@ export function ShopPhoto({ machineId, subject, photoId, onPhoto }: ShopPhotoPro
     <div className="flex flex-wrap items-center gap-3">
       <label className="btn touch-always has-focus-visible:outline-3">
         <Camera className="size-5" aria-hidden="true" />
-        {isLoading ? 'Storing the photo' : photoId === null ? 'Add a photo' : 'Take another'}
+        {isLoading ? 'Storing the photo' : photoId === null ? takeWords[subject] : 'Take another'}
         <input
           type="file"
           accept="image/jpeg,image/png,image/webp"

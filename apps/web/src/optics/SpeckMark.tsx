@@ -24,7 +24,7 @@ const insides: Readonly<Record<WindowReason, ReactNode>> = {
 /** A reason's mark. Decorative: words stand beside it. */
 export function SpeckMark({ reason }: { reason: WindowReason }) {
   return (
-    <svg viewBox="0 0 32 32" className="size-9" aria-hidden="true" focusable="false">
+    <svg viewBox="0 0 32 32" className="size-9 shrink-0" aria-hidden="true" focusable="false">
       <circle cx="16" cy="16" r="13" {...ink} />
       {insides[reason]}
     </svg>

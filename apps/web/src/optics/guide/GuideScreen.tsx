@@ -44,14 +44,16 @@ function Steps({ part }: { part: GuidedPart }) {
   const { steps } = guides[part];
   const [done, setDone] = useState<ReadonlySet<number>>(new Set());
   const next = steps.findIndex((_, i) => !done.has(i));
-  const turn = (i: number) => {
-    const after = new Set(done);
-    if (!after.delete(i)) after.add(i);
-    setDone(after);
-  };
+  const turn = (i: number) =>
+    // Two quick taps may come before the first is drawn.
+    setDone((before) => {
+      const after = new Set(before);
+      if (!after.delete(i)) after.add(i);
+      return after;
+    });
   return (
     <>
-      <ol className="sheet flex flex-col divide-y divide-base-300" aria-label="Steps">
+      <ol className="sheet flex flex-col divide-y divide-base-300 overflow-hidden" aria-label="Steps">
         {steps.map(({ does, why }, i) => (
           <li key={does}>
             <label

@@ -4,7 +4,7 @@ import type { StockKind } from '@lone-heron/contract';
 export type GuidedPart = StockKind | 'water';
 
 /** A step and why it is made. */
-export interface GuideStep {
+interface GuideStep {
   readonly does: string;
   readonly why: string;
 }

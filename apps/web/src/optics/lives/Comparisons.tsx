@@ -18,7 +18,7 @@ export function Comparisons({ study, machines, onPick }: ComparisonsProps) {
   return (
     <section className="sheet overflow-x-auto px-5 py-3" aria-label="Compared by" tabIndex={0}>
       <h2 className="font-semibold">Compared by each, one at a time</h2>
-      <table className="table table-sm">
+      <table className="table [&_td]:py-1.5 [&_th]:py-1.5">
         <thead>
           <tr>
             <th scope="col">By</th>

@@ -18,7 +18,7 @@ const rows = [
 /** How what wears glass is weighted, what this shop's failures say of it, and the way to go by them. */
 export function GlassWeightsPanel() {
   const person = usePersonAtDesk();
-  const { data: house } = useHouseQuery(undefined);
+  const { data: house, isFetching } = useHouseQuery(undefined);
   const { data } = useGlassWeightsQuery(undefined);
   const [revise, { isLoading, error }] = useReviseHouseMutation();
   if (house === undefined || data === undefined) return null;
@@ -29,10 +29,11 @@ export function GlassWeightsPanel() {
     if ((await revise(sent)).error === undefined) toast('Wear is counted by these weights from here on.');
   };
   const isLead = person?.role === 'lead';
+  const isBusy = isLoading || isFetching;
   return (
     <section className="sheet flex flex-col gap-2 px-5 py-3" aria-label="Weights">
       <h2 className="font-semibold">What counts how much as wear</h2>
-      <table className="table table-sm">
+      <table className="table [&_td]:py-1.5 [&_th]:py-1.5">
         <thead>
           <tr>
             <th scope="col">Weight</th>
@@ -66,7 +67,7 @@ export function GlassWeightsPanel() {
         <button
           type="button"
           className="btn touch-always"
-          disabled={fitted === null || !isLead || isLoading}
+          disabled={fitted === null || !isLead || isBusy}
           onClick={() => fitted !== null && void take(roundedPowers(fitted.powers))}
         >
           Go by this shop’s
@@ -74,7 +75,7 @@ export function GlassWeightsPanel() {
         <button
           type="button"
           className="btn touch-always btn-ghost"
-          disabled={!isLead || isLoading}
+          disabled={!isLead || isBusy}
           onClick={() => void take(documentedPowers)}
         >
           Go by the documented ones

@@ -48,7 +48,7 @@ export function LifeCurve({ study, factor, machines }: LifeCurveProps) {
       )}
       <details>
         <summary className="min-h-12 cursor-pointer content-center">As a table</summary>
-        <table className="table table-sm">
+        <table className="table [&_td]:py-1.5 [&_th]:py-1.5">
           <thead>
             <tr>
               <th scope="col">Windows</th>

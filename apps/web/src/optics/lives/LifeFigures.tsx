@@ -19,23 +19,23 @@ export function LifeFigures({ study }: { study: WindowStudy }) {
     <section className="sheet flex flex-col gap-2 px-5 py-4" aria-label="How long they last">
       <p className="text-lg">
         Half last to{' '}
-        <strong className="figure text-2xl">
+        <strong className="text-2xl tabular-nums">
           {figure(life.half, 1)} {unit}
         </strong>
-        , nine of ten to <strong className="figure">{figure(life.tenth, 1)}</strong>
+        , nine of ten to <strong className="tabular-nums">{figure(life.tenth, 1)}</strong>
       </p>
       <p>
         {windows} windows in {figure(months, 0)} months, {failures} failed
         {unused > 0 && `, ${unused} without any use written down`}. Failed ones cost{' '}
-        <strong className="figure">{figure(costPerMonth, 2)}</strong> a month at the price in Shop.{' '}
+        <strong className="tabular-nums">{costPerMonth.toFixed(2)}</strong> a month at the price in Shop.{' '}
         {basisWords[life.restsOn]}
       </p>
-      <table className="table table-sm">
+      <table className="table [&_td]:py-1.5 [&_th]:py-1.5">
         <thead>
           <tr>
             <th scope="col">Ended by</th>
             <th scope="col">Windows</th>
-            <th scope="col">Half, were it the only one</th>
+            <th scope="col">Half, were it alone, {unit}</th>
             <th scope="col">Comes</th>
           </tr>
         </thead>
@@ -43,16 +43,14 @@ export function LifeFigures({ study }: { study: WindowStudy }) {
           {causes.map((each) => (
             <tr key={each.cause}>
               <td>
-                <span className="flex items-center gap-2">
+                <span className="flex items-center gap-2 whitespace-nowrap">
                   <SpeckMark reason={each.cause} />
                   {windowReasonWords[each.cause].short}
                 </span>
               </td>
               <td className="tabular-nums">{each.failures}</td>
-              <td className="tabular-nums">
-                {figure(each.half, 1)} {unit}
-              </td>
-              <td>{comesInWords(each.shape)}</td>
+              <td className="tabular-nums">{figure(each.half, 1)}</td>
+              <td className="whitespace-nowrap">{comesInWords(each.shape)}</td>
             </tr>
           ))}
         </tbody>
@@ -66,6 +64,6 @@ export function LifeFigures({ study }: { study: WindowStudy }) {
 
 /** What the shape of a life says. */
 function comesInWords(shape: number): string {
-  if (shape < 0.85) return 'early or never';
-  return shape <= 1.2 ? 'by accident, any time' : 'with wear';
+  if (shape < 0.85) return 'early';
+  return shape <= 1.2 ? 'any time' : 'with wear';
 }

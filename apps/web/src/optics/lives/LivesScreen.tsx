@@ -48,11 +48,13 @@ export function LivesScreen() {
       ) : (
         <>
           <div className="grid items-start gap-3 lg:grid-cols-[minmax(0,5fr)_minmax(0,4fr)]">
-            <WhatShortens study={study} machines={machines} />
+            <div className="flex flex-col gap-3">
+              <WhatShortens study={study} machines={machines} />
+              {asked.measure === 'worn' && <WillItLast study={study} machines={machines} />}
+            </div>
             <LifeFigures study={study} />
           </div>
           <LifeCurve study={study} factor={asked.factor} machines={machines} />
-          {asked.measure === 'worn' && <WillItLast study={study} machines={machines} />}
           <Comparisons study={study} machines={machines} onPick={(factor) => say('by', factor)} />
           <GlassWeightsPanel />
         </>

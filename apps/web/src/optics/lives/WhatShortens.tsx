@@ -35,7 +35,7 @@ export function WhatShortens({ study, machines }: WhatShortensProps) {
               <p className="leading-snug">
                 They fail <strong>{figure(ratio, 1)} times</strong> as often at the same use: {failed} failed,
                 about {figure(excess, 0)} of them for it.{' '}
-                <strong className="figure">{figure(costPerMonth, 2)}</strong> a month in windows.{' '}
+                <strong className="tabular-nums">{costPerMonth.toFixed(2)}</strong> a month in windows.{' '}
                 {chanceInWords(p)}.
               </p>
               <p className="leading-snug text-soft">{remedyWords[factor]}</p>

@@ -48,7 +48,7 @@ export function WillItLast({ study, machines }: WillItLastProps) {
   return (
     <section className="sheet flex flex-col gap-2 px-5 py-3" aria-label="Will it last">
       <h2 className="font-semibold">Will the one that is in last the job?</h2>
-      <div className="grid gap-3 sm:grid-cols-4 lg:grid-cols-7">
+      <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
         <PickField
           label="Machine"
           value={machineId}
@@ -82,11 +82,11 @@ export function WillItLast({ study, machines }: WillItLastProps) {
       {fitted !== undefined && wear !== null && life !== null && (
         <p className="text-lg" role="status">
           Window {fitted.number} lasts it with{' '}
-          <strong className="figure text-2xl">
+          <strong className="text-2xl tabular-nums">
             {percentFigure(chanceToLast(life, fitted.served, wear))}
           </strong>{' '}
           chance: {figure(fitted.served, 1)} h of wear so far, {figure(wear, 2)} h more. A new one with{' '}
-          <strong className="figure">{percentFigure(chanceToLast(life, 0, wear))}</strong>.
+          <strong className="tabular-nums">{percentFigure(chanceToLast(life, 0, wear))}</strong>.
         </p>
       )}
     </section>

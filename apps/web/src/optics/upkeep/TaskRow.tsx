@@ -27,7 +27,7 @@ export function TaskRow({ of, machines, onDone }: TaskRowProps) {
           {last !== undefined && last.value !== '' && `, ${last.value}`}. {task.how}
         </span>
       </span>
-      <span className="flex gap-1">
+      <span className="flex items-center gap-1">
         {task.part !== null && (
           <Link
             className="btn touch btn-ghost"

@@ -79,18 +79,20 @@ function Finder({ machine, seen, photoId, onSee, onPhoto, onFiled }: FinderProps
   const isBegun = Object.values(seen).includes('yes') || everyFaultCheck.some((check) => check in seen);
   return (
     <div className="grid grid-cols-1 items-start gap-3 lg:grid-cols-[minmax(0,4fr)_minmax(0,5fr)]">
-      <Symptoms seen={seen} onSee={onSee} />
+      <div className="flex flex-col gap-3">
+        <Symptoms seen={seen} onSee={onSee} />
+        <section className="sheet flex flex-wrap items-center gap-3 px-5 py-2" aria-label="The case">
+          <p className="min-w-60 grow leading-snug text-soft">
+            {known.words.length === 0
+              ? 'Nothing is known of this machine today that moves the odds.'
+              : `Counted in already: ${known.words.join('; ')}.`}
+          </p>
+          <ShopPhoto machineId={machine.id} subject="statusPage" photoId={photoId} onPhoto={onPhoto} />
+        </section>
+      </div>
       {isBegun ? (
         <div className="flex flex-col gap-3 max-lg:order-first">
           <NextCheck checks={found.checks} seen={seen} onSee={onSee} />
-          <section className="sheet flex flex-wrap items-center gap-3 px-5 py-2" aria-label="The case">
-            <p className="min-w-60 grow leading-snug text-soft">
-              {known.words.length === 0
-                ? 'Nothing is known of this machine today that moves the odds.'
-                : `Counted in already: ${known.words.join('; ')}.`}
-            </p>
-            <ShopPhoto machineId={machine.id} subject="statusPage" photoId={photoId} onPhoto={onPhoto} />
-          </section>
           <FaultCauses
             machine={machine}
             odds={found.odds}
