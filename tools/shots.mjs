@@ -25,11 +25,6 @@ const shots = [
   { name: 'dial-tablet', path: '/dial', size: tablet },
   { name: 'dial-phone', path: '/dial', size: phone },
   { name: 'dial-cannot', path: `/dial?${thick}` },
-  {
-    name: 'dial-compare',
-    path: '/dial?pin=power_750~duty_1~wobbleWidth_0.0016~wobbleRate_60~wireSpeed_0.0125&pin=power_990~duty_1~wobbleWidth_0.0026~wobbleRate_60~wireSpeed_0.01',
-    act: (page) => page.keyboard.press('c'),
-  },
   { name: 'log-coupon', path: '/dial', act: logHalfDone },
   { name: 'coupons', path: '/coupons' },
   { name: 'coupon', path: '/coupons', act: openCutCoupon },
@@ -40,9 +35,10 @@ const shots = [
   { name: 'ready', path: '/ready?machine=barrow', act: typeColdCoolant },
   { name: 'ready-phone', path: '/ready?machine=barrow', size: phone, theme: 'dusk' },
   { name: 'shop', path: '/shop' },
-  { name: 'shop-supply', path: '/shop/supply' },
   { name: 'shop-machine', path: '/shop/machines/barrow' },
   { name: 'optics', path: '/optics' },
+  { name: 'optics-lives', path: '/optics/lives' },
+  { name: 'optics-year', path: '/optics/upkeep/year' },
 ];
 
 const data = mkdtempSync(join(tmpdir(), 'heron-shots-'));

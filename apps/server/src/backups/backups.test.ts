@@ -27,6 +27,14 @@ beforeAll(async () => {
     .set('Content-Type', 'image/png')
     .send(picture)
     .expect(200);
+  const glass = await sharp({ create: { width: 40, height: 40, channels: 3, background: '#abc' } })
+    .png()
+    .toBuffer();
+  await server.http
+    .put(`/api/shop-photos/${newId()}?subject=glass&machineId=bench`)
+    .set('Content-Type', 'image/png')
+    .send(glass)
+    .expect(200);
 });
 afterAll(async () => {
   await server.stop();
@@ -59,7 +67,7 @@ async function answers(app: NestExpressApplication): Promise<unknown[]> {
 describe('a backup', () => {
   it('restored onto an empty machine gives the same answers, photos and all', async () => {
     const backup = await make();
-    expect(backup.counts).toMatchObject({ machines: 2, photos: 1 });
+    expect(backup.counts).toMatchObject({ machines: 2, photos: 2 });
     const dataFolder = freshFolder('empty');
     expect(await restoreBackup(pathOf(backup), dataFolder, new Date())).toBeNull();
     const app = await opened(dataFolder);
@@ -71,6 +79,9 @@ describe('a backup', () => {
     const [photo] = (await photosOf(app)).body as { hash: string }[];
     await request(app.getHttpServer()).get(`/api/photos/${photo?.hash}`).expect(200);
     await request(app.getHttpServer()).get(`/api/photos/${photo?.hash}/small`).expect(200);
+    const shopPhotos = await request(app.getHttpServer()).get('/api/machines/bench/photos').expect(200);
+    const [glass] = shopPhotos.body as { hash: string }[];
+    await request(app.getHttpServer()).get(`/api/photos/${glass?.hash}`).expect(200);
     await app.close();
   });
 

@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import type { BackupContents } from '@lone-heron/contract';
 import Database from 'better-sqlite3';
 import { hashOf, PhotoFiles } from '../photos/photoFiles.js';
+import { photosNamed } from './photosNamed.js';
 import { BrokenBackup } from './BrokenBackup.js';
 import { contentsOf, unpackBackup } from './unpackBackup.js';
 
@@ -29,14 +30,14 @@ export async function checkBackup(file: string): Promise<BackupContents> {
 /** Looks through a data folder that was unpacked. */
 export async function checkUnpacked(folder: string): Promise<void> {
   const photos = new PhotoFiles(join(folder, 'photos'));
-  for (const hash of photosNamed(join(folder, 'heron.sqlite'))) {
+  for (const hash of photosOf(join(folder, 'heron.sqlite'))) {
     const path = photos.pathOf(hash);
     if (!existsSync(path)) throw new BrokenBackup(`The photo ${hash} is missing from it.`);
     if (hashOf(await readFile(path)) !== hash) throw new BrokenBackup(`The photo ${hash} in it is changed.`);
   }
 }
 
-function photosNamed(databaseFile: string): readonly string[] {
+function photosOf(databaseFile: string): readonly string[] {
   if (!existsSync(databaseFile)) throw new BrokenBackup('It has no database in it.');
   const database = new Database(databaseFile, { readonly: true });
   try {
@@ -45,9 +46,7 @@ function photosNamed(databaseFile: string): readonly string[] {
     const dangling = database.pragma('foreign_key_check') as unknown[];
     if (dangling.length > 0)
       throw new BrokenBackup(`Its database has ${dangling.length} references to what is not there.`);
-    return (database.prepare('SELECT DISTINCT hash FROM photo').all() as { hash: string }[]).map(
-      ({ hash }) => hash,
-    );
+    return photosNamed(database);
   } catch (fault) {
     if (fault instanceof BrokenBackup) throw fault;
     throw new BrokenBackup(`Its database cannot be opened (${(fault as Error).message}).`);

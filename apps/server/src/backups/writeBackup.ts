@@ -7,6 +7,7 @@ import { backupFormat, backupVersion, type BackupContents } from '@lone-heron/co
 import Database from 'better-sqlite3';
 import { ZipFile } from 'yazl';
 import { PhotoFiles } from '../photos/photoFiles.js';
+import { photosNamed } from './photosNamed.js';
 import { backupNames } from './backupNames.js';
 import { checkBackup } from './checkBackup.js';
 
@@ -73,21 +74,19 @@ function lookAt(
     const { name } = database.prepare('SELECT name FROM migrations ORDER BY id DESC LIMIT 1').get() as {
       name: string;
     };
-    const hashes = database.prepare('SELECT DISTINCT hash FROM photo ORDER BY hash').all() as {
-      hash: string;
-    }[];
+    const photoHashes = photosNamed(database);
     const counts = {
       people: rowsOf('person'),
       machines: rowsOf('machine'),
       coupons: rowsOf('coupon'),
       tests: rowsOf('coupon_test'),
       cards: rowsOf('card'),
-      photos: hashes.length,
+      photos: photoHashes.length,
     };
     const madeAt = now.toISOString();
     return {
       contents: { format: backupFormat, version: backupVersion, id, madeAt, newestMigration: name, counts },
-      photoHashes: hashes.map(({ hash }) => hash),
+      photoHashes,
     };
   } finally {
     database.close();

@@ -3,13 +3,12 @@ import {
   sealLooks,
   windowChangeSchema,
   windowReasons,
-  type GlassSpot,
   type Machine,
   type WindowChange,
 } from '@lone-heron/contract';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
-import { useController, useForm, useWatch, type Control } from 'react-hook-form';
+import { useController, useForm, useWatch, type Control, type UseFormRegister } from 'react-hook-form';
 import { toast } from 'sonner';
 import { v7 as uuid } from 'uuid';
 import { problemOf } from '../shared/api/problemOf.js';
@@ -46,28 +45,7 @@ export function ChangeWindow({ machine, onClose }: { machine: Machine; onClose: 
   return (
     <Modal title={`Window changed on ${machine.name}`} onClose={onClose} isWide>
       <form onSubmit={(event) => void handleSubmit(save)(event)} className="flex flex-col gap-4">
-        <fieldset>
-          <legend className="mb-1 font-medium">What was seen on the old one?</legend>
-          <div className="grid grid-cols-2 gap-2 sm:grid-cols-4 lg:grid-cols-7">
-            {reasonsAsked.map((one, index) => (
-              <PictureChoice
-                key={one}
-                value={one}
-                {...register('reason')}
-                picture={<SpeckMark reason={one} />}
-                short={windowReasonWords[one].short}
-                long={windowReasonWords[one].long}
-                isPicked={reason === one}
-                isStart={index === 0}
-              />
-            ))}
-          </div>
-          {formState.errors.reason !== undefined && (
-            <p role="alert" className="fault mt-1">
-              Say what was seen: it is what tells later how long a window lasts, and why.
-            </p>
-          )}
-        </fieldset>
+        <Looks register={register} reason={reason} isMissing={formState.errors.reason !== undefined} />
         <div className="grid gap-4 md:grid-cols-2">
           {wherever.has(reason) ? (
             <Spots control={control} isPale={reason === 'paleSpecks'} />
@@ -122,9 +100,43 @@ export function ChangeWindow({ machine, onClose }: { machine: Machine; onClose: 
   );
 }
 
+interface LooksProps {
+  register: UseFormRegister<WindowChange>;
+  reason: WindowChange['reason'] | undefined;
+  isMissing: boolean;
+}
+
+/** What the glass had, each with its picture. */
+function Looks({ register, reason, isMissing }: LooksProps) {
+  return (
+    <fieldset>
+      <legend className="mb-1 font-medium">What was seen on the old one?</legend>
+      <div className="grid grid-cols-2 gap-2 sm:grid-cols-4 lg:grid-cols-7">
+        {reasonsAsked.map((one, index) => (
+          <PictureChoice
+            key={one}
+            value={one}
+            {...register('reason')}
+            picture={<SpeckMark reason={one} />}
+            short={windowReasonWords[one].short}
+            long={windowReasonWords[one].long}
+            isPicked={reason === one}
+            isStart={index === 0}
+          />
+        ))}
+      </div>
+      {isMissing && (
+        <p role="alert" className="fault mt-1">
+          Say what was seen: it is what tells later how long a window lasts, and why.
+        </p>
+      )}
+    </fieldset>
+  );
+}
+
 function Spots({ control, isPale }: { control: Control<WindowChange>; isPale: boolean }) {
   const { field } = useController({ control, name: 'found.spots' });
-  return <GlassDisc spots={field.value as GlassSpot[]} isPale={isPale} onChange={field.onChange} />;
+  return <GlassDisc spots={field.value} isPale={isPale} onChange={field.onChange} />;
 }
 
 interface ChoicesProps<Word extends string> {

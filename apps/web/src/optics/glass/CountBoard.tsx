@@ -1,4 +1,4 @@
-import type { Machine, ProtectiveWindow, ShopPhoto } from '@lone-heron/contract';
+import type { Machine, ProtectiveWindow, RecordDetail, ShopPhoto } from '@lone-heron/contract';
 import type { GlassOnPicture, PicturePoint, SpeckCount } from '@lone-heron/core';
 import { useState } from 'react';
 import { pictureAddress } from '../../shared/api/photosApi.js';
@@ -24,11 +24,9 @@ const quantities = {
 
 /** The photo with two presses on the rim, the specks that were found, and the way to keep the count. */
 export function CountBoard({ machine, fitted, photo, onKept }: CountBoardProps) {
-  const person = usePersonAtDesk();
   const typed = useTypedValues(quantities, { glass: String(usualGlassMm) });
   const [rim, setRim] = useState<readonly PicturePoint[]>([]);
   const { isRunning, said, count, start, cancel, forget } = useSpeckCount(photo);
-  const { write, isSaving, failure } = useWriteRecord(machine.id);
   const [one, other] = rim;
   const glass =
     one === undefined || other === undefined || typed.values === null
@@ -37,19 +35,6 @@ export function CountBoard({ machine, fitted, photo, onKept }: CountBoardProps) 
   const press = (point: PicturePoint) => {
     forget();
     setRim(rim.length === 2 ? [point] : [...rim, point]);
-  };
-  const keep = async (found: SpeckCount) => {
-    const kinds = (kind: 'dark' | 'pale') => found.specks.filter((speck) => speck.kind === kind).length;
-    const { beamCovered, glassCovered } = found;
-    const isStored = await write(
-      {
-        ...{ kind: 'glass', windowId: fitted.id, dark: kinds('dark'), pale: kinds('pale') },
-        ...{ beamCovered, glassCovered, photoId: photo.id },
-      },
-      '',
-      `Kept with window ${fitted.number}.`,
-    );
-    if (isStored) onKept();
   };
   return (
     <section className="sheet grid gap-4 p-4 md:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]" aria-label="Count">
@@ -105,26 +90,44 @@ export function CountBoard({ machine, fitted, photo, onKept }: CountBoardProps) 
           )}
         </div>
         {count !== null && (
-          <>
-            <p className="text-lg">{countInWords(count)}</p>
-            <WhoDidIt label="Looked at by" />
-            {failure !== null && (
-              <p role="alert" className="fault">
-                Not stored. {failure}
-              </p>
-            )}
-            <button
-              type="button"
-              className="btn touch-always self-start btn-primary"
-              disabled={person === null || isSaving}
-              onClick={() => void keep(count)}
-            >
-              {isSaving ? 'Saving' : `Keep it with window ${fitted.number}`}
-            </button>
-          </>
+          <Keep machine={machine} fitted={fitted} photo={photo} count={count} onKept={onKept} />
         )}
       </div>
     </section>
+  );
+}
+
+/** What was counted, and the way to keep it with the window. */
+function Keep({ machine, fitted, photo, count, onKept }: CountBoardProps & { count: SpeckCount }) {
+  const person = usePersonAtDesk();
+  const { write, isSaving, failure } = useWriteRecord(machine.id);
+  const keep = async () => {
+    const kinds = (kind: 'dark' | 'pale') => count.specks.filter((speck) => speck.kind === kind).length;
+    const { beamCovered, glassCovered } = count;
+    const detail: RecordDetail = {
+      ...{ kind: 'glass', windowId: fitted.id, dark: kinds('dark'), pale: kinds('pale') },
+      ...{ beamCovered, glassCovered, photoId: photo.id },
+    };
+    if (await write(detail, '', `Kept with window ${fitted.number}.`)) onKept();
+  };
+  return (
+    <>
+      <p className="text-lg">{countInWords(count)}</p>
+      <WhoDidIt label="Looked at by" />
+      {failure !== null && (
+        <p role="alert" className="fault">
+          Not stored. {failure}
+        </p>
+      )}
+      <button
+        type="button"
+        className="btn touch-always self-start btn-primary"
+        disabled={person === null || isSaving}
+        onClick={() => void keep()}
+      >
+        {isSaving ? 'Saving' : `Keep it with window ${fitted.number}`}
+      </button>
+    </>
   );
 }
 

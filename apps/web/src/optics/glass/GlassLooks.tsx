@@ -1,14 +1,12 @@
 import type { Machine, ProtectiveWindow, ShopRecord } from '@lone-heron/contract';
-import { pictureAddress } from '../../shared/api/photosApi.js';
 import { useRecordsOfQuery } from '../../shared/api/recordsApi.js';
-import { useShopPhotosQuery } from '../../shared/api/shopPhotosApi.js';
 import { percentFigure } from '../../shared/words/figures.js';
 import { shownMoment } from '../../shared/words/moments.js';
+import { ShopPhotoLink } from '../ShopPhotoLink.js';
 
 /** What was counted on the window that is in, newest first, each with what came since the one before. */
 export function GlassLooks({ machine, fitted }: { machine: Machine; fitted: ProtectiveWindow }) {
   const { data: records = [] } = useRecordsOfQuery(machine.id);
-  const { data: photos = [] } = useShopPhotosQuery(machine.id);
   const looks = looksOf(records, fitted.id);
   return (
     <section className="sheet px-5 py-3" aria-label="Looked at before">
@@ -18,17 +16,14 @@ export function GlassLooks({ machine, fitted }: { machine: Machine; fitted: Prot
       ) : (
         <ul className="divide-y divide-base-300">
           {looks.map((look, i) => {
-            const photo = photos.find(({ id }) => id === look.photoId);
             return (
               <li key={look.at} className="flex items-center gap-4 py-2">
-                {photo !== undefined && (
-                  <a href={pictureAddress(photo.hash)} target="_blank" rel="noreferrer">
-                    <img
-                      src={pictureAddress(photo.hash, 'small')}
-                      alt={`The glass, ${shownMoment(look.at, new Date())}`}
-                      className="size-20 rounded-box object-cover"
-                    />
-                  </a>
+                {look.photoId !== null && (
+                  <ShopPhotoLink
+                    machineId={machine.id}
+                    photoId={look.photoId}
+                    words={`The glass, ${shownMoment(look.at, new Date())}`}
+                  />
                 )}
                 <p className="leading-snug">
                   <strong>{shownMoment(look.at, new Date())}</strong>: {look.dark} dark, {look.pale} pale,{' '}

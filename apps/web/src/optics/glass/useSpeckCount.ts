@@ -19,7 +19,8 @@ export function useSpeckCount(photo: ShopPhoto) {
     try {
       const { picture, share } = await grayOf(pictureAddress(photo.hash));
       const worker = new Worker(new URL('./speckWorker.ts', import.meta.url), { type: 'module' });
-      running.current = askWorker<SpeckTask, SpeckAnswer>(worker, { picture, glass: scaled(glass, share) });
+      const task: SpeckTask = { picture, glass: scaled(glass, share) };
+      running.current = askWorker<SpeckAnswer>(worker, task);
       const answer = await running.current.answer;
       if ('fault' in answer) {
         setSaid(answer.fault);

@@ -18,7 +18,7 @@ import { PickField } from '../../shared/form/PickField.js';
 import { SaveButton } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
-import { useTypedValues } from '../../shared/form/useTypedValues.js';
+import { useTypedValues, type TypedValues } from '../../shared/form/useTypedValues.js';
 import { Loading } from '../../shared/Loading.js';
 import { Modal } from '../../shared/Modal.js';
 import { figure } from '../../shared/words/figures.js';
@@ -85,6 +85,27 @@ function LightForm({ machine, last, bottles, onClose }: LightFormProps) {
         Light on, not time at the bench: off the machine’s own counter, or the seams’ length over their pace.
         Coupons count by themselves.
       </p>
+      <LightFields typed={typed} rest={rest} onRest={setRest} />
+      <WhoDidIt label="Welded by" />
+      <Failure error={error} />
+      <SaveButton
+        name="Write it down"
+        isReady={typed.values !== null && person !== null}
+        isSaving={isSaving}
+      />
+    </form>
+  );
+}
+
+interface LightFieldsProps {
+  typed: TypedValues<keyof typeof quantities>;
+  rest: Rest;
+  onRest: (rest: Rest) => void;
+}
+
+function LightFields({ typed, rest, onRest }: LightFieldsProps) {
+  return (
+    <>
       <div className="grid gap-3 sm:grid-cols-3">
         <TypedField
           label="Light on"
@@ -111,19 +132,19 @@ function LightForm({ machine, last, bottles, onClose }: LightFormProps) {
           label="Metal"
           value={rest.metal}
           choices={dialledMetals.map((metal) => ({ value: metal, label: metalName(metal) }))}
-          onPick={(metal) => setRest({ ...rest, metal })}
+          onPick={(metal) => onRest({ ...rest, metal })}
         />
         <PickField
           label="Gas"
           value={rest.gas}
           choices={shieldingGases.map((gas) => ({ value: gas, label: gasWords[gas] }))}
-          onPick={(gas) => setRest({ ...rest, gas })}
+          onPick={(gas) => onRest({ ...rest, gas })}
         />
         <TextField
           label="Bottle’s batch"
           text={rest.batch}
           longest={40}
-          onType={(batch) => setRest({ ...rest, batch })}
+          onType={(batch) => onRest({ ...rest, batch })}
         />
       </div>
       <label className="flex min-h-12 items-center gap-3">
@@ -131,18 +152,11 @@ function LightForm({ machine, last, bottles, onClose }: LightFormProps) {
           type="checkbox"
           className="toggle"
           checked={rest.isSoftStart}
-          onChange={(event) => setRest({ ...rest, isSoftStart: event.target.checked })}
+          onChange={(event) => onRest({ ...rest, isSoftStart: event.target.checked })}
         />
         Soft start: the light came on over a ramp
       </label>
-      <WhoDidIt label="Welded by" />
-      <Failure error={error} />
-      <SaveButton
-        name="Write it down"
-        isReady={typed.values !== null && person !== null}
-        isSaving={isSaving}
-      />
-    </form>
+    </>
   );
 }
 

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { shownMoment } from '../../shared/words/moments.js';
 import { intervalInWords, upkeepStateWords } from '../../shared/words/upkeepWords.js';
 import type { StandingTask } from '../../shared/upkeepDue.js';
+import { ShopPhotoLink } from '../ShopPhotoLink.js';
 import { UpkeepMark } from './UpkeepMark.js';
 
 interface TaskRowProps {
@@ -28,6 +29,13 @@ export function TaskRow({ of, machines, onDone }: TaskRowProps) {
         </span>
       </span>
       <span className="flex items-center gap-1">
+        {last?.photoId != null && (
+          <ShopPhotoLink
+            machineId={machineId}
+            photoId={last.photoId}
+            words={`Photo of the last time: ${task.title}`}
+          />
+        )}
         {task.part !== null && (
           <Link
             className="btn touch btn-ghost"

@@ -113,7 +113,7 @@ function YearRow({ of, months, now }: { of: StandingTask; months: readonly Date[
 }
 
 function marksOf({ task, standing, state }: StandingTask, now: Date): readonly { at: Date; lies: Lies }[] {
-  const done = standing.done.map((each) => ({ at: new Date(each.at), lies: doneLiesAt(each) as Lies }));
+  const done = standing.done.map((each) => ({ at: new Date(each.at), lies: doneLiesAt(each) }));
   const missed = missedDays(task, standing, now).map((at) => ({ at, lies: 'missed' as const }));
   const due = standing.dueAt === null || state === 'missed' ? [] : [new Date(standing.dueAt)];
   return [...done, ...missed, ...due.map((at) => ({ at, lies: 'due' as const }))].toSorted(

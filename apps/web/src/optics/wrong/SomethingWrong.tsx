@@ -4,7 +4,7 @@ import {
   faultNetwork,
   nextChecks,
   type FaultCause,
-  type FiledCases,
+  type FiledCases as CaseCounts,
   type Seen,
 } from '@lone-heron/core';
 import type { Machine, ShopRecord } from '@lone-heron/contract';
@@ -17,6 +17,7 @@ import { LoadFailed } from '../../shared/LoadFailed.js';
 import { PageHeader } from '../../shared/PageHeader.js';
 import { ShopPhoto } from '../ShopPhoto.js';
 import { FaultCauses } from './FaultCauses.js';
+import { FiledCases } from './FiledCases.js';
 import { knownAlready } from './knownAlready.js';
 import { NextCheck } from './NextCheck.js';
 import { readSeen, withPhoto, withSeen } from './seenAddress.js';
@@ -89,6 +90,7 @@ function Finder({ machine, seen, photoId, onSee, onPhoto, onFiled }: FinderProps
           </p>
           <ShopPhoto machineId={machine.id} subject="statusPage" photoId={photoId} onPhoto={onPhoto} />
         </section>
+        <FiledCases records={records} />
       </div>
       {isBegun ? (
         <div className="flex flex-col gap-3 max-lg:order-first">
@@ -113,7 +115,7 @@ function Finder({ machine, seen, photoId, onSee, onPhoto, onFiled }: FinderProps
 }
 
 /** This shop's own cases, by their cause. */
-function filedCases(records: readonly ShopRecord[]): FiledCases {
+function filedCases(records: readonly ShopRecord[]): CaseCounts {
   const counts: Partial<Record<FaultCause, number>> = {};
   for (const { detail } of records)
     if (detail.kind === 'fault') counts[detail.cause] = (counts[detail.cause] ?? 0) + 1;

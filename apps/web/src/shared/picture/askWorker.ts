@@ -5,7 +5,7 @@ export interface RunningWork<Answer> {
 }
 
 /** Asks a worker one thing, so that the screen stays alive meanwhile; it ends with the answer or when stopped. */
-export function askWorker<Task, Answer>(worker: Worker, task: Task): RunningWork<Answer> {
+export function askWorker<Answer>(worker: Worker, task: object): RunningWork<Answer> {
   let cancel = () => {};
   const answer = new Promise<Answer | { readonly fault: string }>((resolve) => {
     cancel = () => resolve({ fault: 'Stopped.' });
