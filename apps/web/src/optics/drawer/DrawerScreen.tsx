@@ -126,7 +126,7 @@ function StockRow({ item, onOpen }: { item: StockItem; onOpen: () => void }) {
         <span className="flex items-center gap-1">
           <button
             type="button"
-            className="btn touch-always btn-square"
+            className="btn touch-always btn-square min-w-12"
             aria-label={`One less: ${item.name}`}
             disabled={isOff || item.count === 0}
             onClick={() => void count(-1)}
@@ -136,7 +136,7 @@ function StockRow({ item, onOpen }: { item: StockItem; onOpen: () => void }) {
           <strong className="figure w-10 text-center text-2xl">{item.count}</strong>
           <button
             type="button"
-            className="btn touch-always btn-square"
+            className="btn touch-always btn-square min-w-12"
             aria-label={`One more: ${item.name}`}
             disabled={isOff}
             onClick={() => void count(1)}

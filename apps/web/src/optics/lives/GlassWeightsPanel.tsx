@@ -31,7 +31,11 @@ export function GlassWeightsPanel() {
   const isLead = person?.role === 'lead';
   const isBusy = isLoading || isFetching;
   return (
-    <section className="sheet flex flex-col gap-2 px-5 py-3" aria-label="Weights">
+    <section
+      className="sheet flex flex-col gap-2 overflow-x-auto px-5 py-3"
+      aria-label="Weights"
+      tabIndex={0}
+    >
       <h2 className="font-semibold">What counts how much as wear</h2>
       <table className="table [&_td]:py-1.5 [&_th]:py-1.5">
         <thead>

@@ -32,7 +32,7 @@ export function LifeCurve({ study, factor, machines }: LifeCurveProps) {
   const { unit } = measureWords[study.measure];
   const optionOf = useCallback((ink: ChartInk) => lifeOption(named, unit, ink), [named, unit]);
   return (
-    <section className="sheet px-5 py-3" aria-label="Survival">
+    <section className="sheet overflow-x-auto px-5 py-3" aria-label="Survival" tabIndex={0}>
       <h2 className="font-semibold">
         How many are still good after so much use{factor !== undefined && `, by ${factorWords[factor]}`}
       </h2>

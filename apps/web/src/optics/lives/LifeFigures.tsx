@@ -16,7 +16,11 @@ export function LifeFigures({ study }: { study: WindowStudy }) {
   if (life === null) return null;
   const { unit, about } = measureWords[measure];
   return (
-    <section className="sheet flex flex-col gap-2 px-5 py-4" aria-label="How long they last">
+    <section
+      className="sheet flex flex-col gap-2 overflow-x-auto px-5 py-4"
+      aria-label="How long they last"
+      tabIndex={0}
+    >
       <p className="text-lg">
         Half last to{' '}
         <strong className="text-2xl tabular-nums">

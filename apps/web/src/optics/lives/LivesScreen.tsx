@@ -47,7 +47,7 @@ export function LivesScreen() {
         </p>
       ) : (
         <>
-          <div className="grid items-start gap-3 lg:grid-cols-[minmax(0,5fr)_minmax(0,4fr)]">
+          <div className="grid grid-cols-1 items-start gap-3 lg:grid-cols-[minmax(0,5fr)_minmax(0,4fr)]">
             <div className="flex flex-col gap-3">
               <WhatShortens study={study} machines={machines} />
               {asked.measure === 'worn' && <WillItLast study={study} machines={machines} />}
