@@ -103,8 +103,8 @@ describe('a window that is changed with gloves on', () => {
 
 describe('what went through the glass', () => {
   it('is written down in minutes, filled in from the bottle, and counts as wear', async () => {
-    await goto('optics');
-    await press(page, 'Log welding');
+    await goto('ready?machine=bench');
+    await press(page, 'Log welding', 'link');
     await seeText(page, 'Welded on the bench unit');
     await fill(page, 'Light on', '90 parsec');
     await seeText(page, 'light on “90 parsec”');

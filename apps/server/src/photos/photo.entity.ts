@@ -1,16 +1,14 @@
-import type { Photo, PhotoSubject } from '@lone-heron/contract';
-import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
+import type { PhotoSubject } from '@lone-heron/contract';
+import { Column, Entity, Index, JoinColumn, ManyToOne, type Relation } from 'typeorm';
 import { CouponEntity } from '../coupons/coupon.entity.js';
 import { PersonEntity } from '../people/person.entity.js';
+import { StoredPhoto } from './storedPhoto.js';
 
 /** A photo of a coupon. Its bytes lie in the data folder under their hash. */
 @Entity('photo')
 @Index('photo_coupon', ['couponId'])
 @Index('photo_hash', ['hash'])
-export class PhotoEntity {
-  @PrimaryColumn('varchar')
-  id: string;
-
+export class PhotoEntity extends StoredPhoto {
   @Column('varchar', { name: 'coupon_id' })
   couponId: string;
 
@@ -20,31 +18,6 @@ export class PhotoEntity {
 
   @Column('varchar')
   subject: PhotoSubject;
-
-  @Column('varchar')
-  hash: string;
-
-  /** Of the bytes as they were sent, to know a retried save by. */
-  @Column('varchar', { name: 'sent_hash' })
-  sentHash: string;
-
-  @Column('varchar')
-  type: Photo['type'];
-
-  @Column('integer', { name: 'width_px' })
-  widthPx: number;
-
-  @Column('integer', { name: 'height_px' })
-  heightPx: number;
-
-  @Column('integer')
-  bytes: number;
-
-  @Column('varchar', { name: 'added_at' })
-  addedAt: string;
-
-  @Column('varchar', { name: 'added_by' })
-  addedBy: string;
 
   @ManyToOne(() => PersonEntity, { nullable: false })
   @JoinColumn({ name: 'added_by', foreignKeyConstraintName: 'fk_photo_added_by' })

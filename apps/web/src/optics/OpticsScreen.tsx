@@ -1,7 +1,7 @@
 import type { Machine } from '@lone-heron/contract';
 import { CalendarClock, Package, Stethoscope, TrendingDown, TriangleAlert } from 'lucide-react';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { useMachinesQuery, useWindowsQuery } from '../shared/api/heronApi.js';
 import { Loading } from '../shared/Loading.js';
 import { LoadFailed } from '../shared/LoadFailed.js';
@@ -30,6 +30,7 @@ export function OpticsScreen() {
   const windows = useWindowsQuery(undefined);
   const { data: study } = useWindowStudyQuery({ measure: 'worn' });
   const [open, setOpen] = useState<Open | null>(null);
+  const [search, setSearch] = useSearchParams();
   if (machines.error !== undefined) {
     return <LoadFailed what="the machines" error={machines.error} retry={machines.refetch} />;
   }
@@ -38,6 +39,7 @@ export function OpticsScreen() {
   }
   const fitted = windows.data;
   if (machines.data === undefined || fitted === undefined) return <Loading what="the windows" />;
+  const logged = machines.data.find(({ id }) => id === search.get('log'));
   return (
     <div className="mx-auto flex max-w-[1500px] flex-col gap-3 px-4 py-3 sm:px-6">
       <header className="flex flex-wrap items-center gap-2">
@@ -75,6 +77,7 @@ export function OpticsScreen() {
       <OtherParts machines={machines.data} />
       <WindowHistory machines={machines.data} />
       {open?.what === 'change' && <ChangeWindow machine={open.machine} onClose={() => setOpen(null)} />}
+      {logged !== undefined && <LogLight machine={logged} onClose={() => setSearch({}, { replace: true })} />}
       {open?.what === 'light' && <LogLight machine={open.machine} onClose={() => setOpen(null)} />}
       {open?.what === 'counter' && <ReadCounter machine={open.machine} onClose={() => setOpen(null)} />}
     </div>

@@ -1,5 +1,5 @@
 import type { Day, Machine } from '@lone-heron/contract';
-import { Crosshair, FileText, ListChecks, Pencil } from 'lucide-react';
+import { Crosshair, FileText, ListChecks, Pencil, Timer } from 'lucide-react';
 import { Link } from 'react-router';
 
 /** The ways on from a machine's day. */
@@ -8,6 +8,9 @@ export function DayLinks({ machine, day }: { machine: Machine; day: Day | undefi
     <nav className="flex flex-wrap gap-2" aria-label="More of this machine">
       <Link className="btn touch-always" to={`/ready/scrap/${machine.id}`}>
         <Crosshair className="size-5" aria-hidden="true" /> Scrap test
+      </Link>
+      <Link className="btn touch-always" to={`/optics?log=${machine.id}`}>
+        <Timer className="size-5" aria-hidden="true" /> Log welding
       </Link>
       {day !== undefined && (
         <Link className="btn touch-always" to={`/ready/day/${day.id}`}>
