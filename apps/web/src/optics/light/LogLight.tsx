@@ -112,6 +112,7 @@ function LightFields({ typed, rest, onRest }: LightFieldsProps) {
           unit="min"
           text={typed.texts.minutes}
           read={typed.reads.minutes}
+          isStart
           onType={(text) => typed.type('minutes', text)}
         />
         <TypedField

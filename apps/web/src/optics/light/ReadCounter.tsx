@@ -45,6 +45,7 @@ export function ReadCounter({ machine, onClose }: { machine: Machine; onClose: (
           unit="h"
           text={texts.hours}
           read={reads.hours}
+          isStart
           onType={(text) => type('hours', text)}
         />
         <WhoDidIt label="Read by" />

@@ -34,12 +34,12 @@ export function LifeFigures({ study }: { study: WindowStudy }) {
         <strong className="tabular-nums">{costPerMonth.toFixed(2)}</strong> a month at the price in Shop.{' '}
         {basisWords[life.restsOn]}
       </p>
-      <table className="table [&_td]:py-1.5 [&_th]:py-1.5">
+      <table className="table [&_td]:px-2 [&_td]:py-1.5 [&_th]:px-2 [&_th]:py-1.5">
         <thead>
           <tr>
             <th scope="col">Ended by</th>
             <th scope="col">Windows</th>
-            <th scope="col">Half, were it alone, {unit}</th>
+            <th scope="col">Half to, were it alone</th>
             <th scope="col">Comes</th>
           </tr>
         </thead>

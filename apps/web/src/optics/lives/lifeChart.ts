@@ -25,7 +25,7 @@ export function lifeOption(
   return {
     animation: false,
     textStyle: text,
-    grid: { left: 52, right: curves.length > 1 ? 150 : 20, top: 24, bottom: 48 },
+    grid: { left: 52, right: 20, top: 24, bottom: 48 },
     tooltip: { trigger: 'axis', valueFormatter: (value: unknown) => percentOf(value) },
     xAxis: { ...axis, type: 'value', min: 0, name: `use, ${unit}`, nameLocation: 'middle', nameGap: 28 },
     yAxis: {
@@ -44,9 +44,22 @@ export function lifeOption(
           type: dashes[i % dashes.length],
         },
         itemStyle: { color: token(colours[i % colours.length] ?? '--color-primary') },
-        endLabel: curves.length > 1 ? { show: true, formatter: name, ...text, distance: 6 } : { show: false },
+        ...(curves.length > 1 ? { markPoint: nameOn(curve, i, name, { token, text }) } : {}),
       })),
     ],
+  };
+}
+
+/** A curve's name beside it, each at a height of its own so that they do not lie on each other. */
+function nameOn(curve: NamedCurve['curve'], i: number, name: string, { token, text }: ChartInk) {
+  const wanted = 0.85 - 0.14 * i;
+  const step = curve.steps.find(({ surviving }) => surviving <= wanted) ?? curve.steps.at(-1);
+  const ground = { backgroundColor: token('--color-base-100'), padding: [1, 3] };
+  const label = { ...text, ...ground, show: true, formatter: name, position: 'right' };
+  return {
+    symbolSize: 1,
+    label,
+    data: step === undefined ? [] : [{ coord: [step.duration, step.surviving] }],
   };
 }
 

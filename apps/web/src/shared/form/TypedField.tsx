@@ -6,11 +6,13 @@ interface TypedFieldProps {
   text: string;
   /** What was read of it; null while it is empty. */
   read: { readonly value: number | null } | { readonly fault: string } | null;
+  /** Whether a sheet that opens puts the focus here. */
+  isStart?: boolean;
   onType: (text: string) => void;
 }
 
 /** A value typed in any unit, with what is wrong beside it. */
-export function TypedField({ label, unit, text, read, onType }: TypedFieldProps) {
+export function TypedField({ label, unit, text, read, isStart = false, onType }: TypedFieldProps) {
   const ids = { field: useId(), fault: useId() };
   const fault = read !== null && 'fault' in read ? read.fault : null;
   return (
@@ -25,6 +27,7 @@ export function TypedField({ label, unit, text, read, onType }: TypedFieldProps)
           inputMode="text"
           autoComplete="off"
           maxLength={20}
+          data-start={isStart ? '' : undefined}
           value={text}
           aria-invalid={fault !== null}
           aria-describedby={fault === null ? undefined : ids.fault}
