@@ -7,7 +7,7 @@ import { openBrowser, openPage, type CheckedPage } from './support/browser.js';
 import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
 import { printedPages, wordsOf } from './support/printedPages.js';
 import { keepSavedFiles, type SavedFiles } from './support/savedFiles.js';
-import { fill, named, pick, press, seeText, signIn, textOf, toStation } from './support/screen.js';
+import { fill, named, pick, press, seeText, signIn, textOf, toStation, valueOf } from './support/screen.js';
 
 /** Upkeep from what is due to the calendar of other programs, and spares from the drawer to the order list. */
 const folder = freshFolder();
@@ -94,6 +94,21 @@ describe('upkeep', () => {
     await seeText(page, 'The plan is stored.');
     await seeText(page, 'Wipe the booth’s glass');
     expect(await textOf(page, 'Tasks')).toContain('every 60 days');
+  });
+
+  it('tells the slower of two leads, who loses nothing typed', async () => {
+    await goto('optics/upkeep/plan/barrow');
+    const other = await openPage(browser, `${heron.url}/optics/upkeep/plan/barrow`);
+    await fill(other, 'Why it is changed', 'the quicker one');
+    await press(other, 'Store the plan');
+    await seeText(other, 'The plan is stored.');
+    await other.close();
+    await page.bringToFront();
+    await fill(page, 'Why it is changed', 'the slower one');
+    await press(page, 'Store the plan');
+    await seeText(page, 'This plan was changed meanwhile.');
+    expect(await valueOf(page, 'Why it is changed')).toBe('the slower one');
+    await goto('optics/upkeep');
   });
 
   it('goes into other calendars as a file that a calendar library reads', async () => {

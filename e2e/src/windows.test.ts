@@ -2,8 +2,9 @@ import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Browser } from 'puppeteer-core';
 import { openBrowser, openPage, tablet, type CheckedPage } from './support/browser.js';
+import { openDesk } from './support/desk.js';
 import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
-import { fill, named, pick, press, seeText, signIn, textOf } from './support/screen.js';
+import { fill, named, pick, press, seeText, signIn, textOf, valueOf } from './support/screen.js';
 
 /** The life of the glass: changed with gloves on, what its lives tell, its light written down, its photo counted. */
 const folder = freshFolder();
@@ -123,6 +124,50 @@ describe('what went through the glass', () => {
           .querySelector<HTMLElement>('section[aria-label="Window of the bench unit"]')
           ?.innerText.includes('1.5 h'),
     );
+  });
+});
+
+describe('a bad day', () => {
+  it('keeps what was typed while the server is away, and stores it once when it is back', async () => {
+    await goto('optics');
+    await press(page, 'Log welding');
+    await fill(page, 'Light on', '25');
+    await page.setOfflineMode(true);
+    await press(page, 'Write it down');
+    await seeText(page, 'Not stored.');
+    expect(await valueOf(page, 'Light on')).toBe('25');
+    await page.setOfflineMode(false);
+    await press(page, 'Write it down');
+    await seeText(page, '25 min of light are written down.');
+    const light = (await (await fetch(`${heron.url}/api/machines/bench/light`)).json()) as {
+      minutes: number;
+    }[];
+    expect(light.filter(({ minutes }) => minutes === 25)).toHaveLength(1);
+    await press(page, 'Undo');
+    await seeText(page, 'Taken back.');
+  });
+
+  it('makes one change of a double tap', async () => {
+    await goto('optics');
+    const card = await named(page, 'Window of the bench unit');
+    await (await card.waitForSelector('button'))?.tap();
+    await (await page.waitForSelector('label:has(input[value="haze"])'))?.tap();
+    await page.$eval('dialog form', (form) => {
+      form.requestSubmit();
+      form.requestSubmit();
+    });
+    await seeText(page, 'Window 37 is in.');
+    await page.reload({ waitUntil: 'networkidle0' });
+    expect(await textOf(page, 'Window of the bench unit')).toContain('Window 37');
+    const windows = (await (await fetch(`${heron.url}/api/windows`)).json()) as {
+      id: string;
+      number: number;
+    }[];
+    const fitted = windows.find(({ number }) => number === 37);
+    const desk = await openDesk(heron.url, 'ines');
+    expect((await desk.remove(`windows/${fitted?.id}`)).status).toBe(204);
+    await page.reload({ waitUntil: 'networkidle0' });
+    expect(await textOf(page, 'Window of the bench unit')).toContain('Window 36');
   });
 });
 

@@ -1,6 +1,7 @@
 /** Another device of the shop, without a screen: calls the server as somebody signed in. */
 export interface Desk {
   readonly put: (path: string, body?: object) => Promise<Response>;
+  readonly remove: (path: string) => Promise<Response>;
 }
 
 export async function openDesk(url: string, personId: string, pin = '2468'): Promise<Desk> {
@@ -22,5 +23,6 @@ export async function openDesk(url: string, personId: string, pin = '2468'): Pro
         headers: { ...headers, cookie },
         body: JSON.stringify(body),
       }),
+    remove: (path) => fetch(`${url}/api/${path}`, { method: 'DELETE', headers: { ...headers, cookie } }),
   };
 }

@@ -1,4 +1,4 @@
-import type { Problem, ProtectiveWindow, WindowHistory } from '@lone-heron/contract';
+import type { Problem, ProtectiveWindow, WindowFound, WindowHistory } from '@lone-heron/contract';
 import {
   couponDraft,
   newId,
@@ -83,6 +83,86 @@ describe('changing a window', () => {
     const { body } = await change(newId(), what).expect(422);
     expect((body as Problem).errors?.map((error) => error.field)).toEqual([field]);
     expect(await windowsOf('bench')).toHaveLength(3);
+  });
+});
+
+describe('what was seen on a window that came out', () => {
+  const found: WindowFound = {
+    spots: [{ right: 0.2, up: -0.4 }],
+    seal: 'damaged',
+    place: 'openDoor',
+  };
+
+  it('stands on the old one, and where it was changed on the new one’s life', async () => {
+    await change(newId(), windowChange({ found, supplier: 'quay optics', lot: 'q 12' })).expect(201);
+    const [fitted, old] = await windowsOf('bench');
+    expect(fitted).toMatchObject({ supplier: 'quay optics', lot: 'q 12', removedFound: null });
+    expect(old?.removedFound).toEqual(found);
+  });
+
+  it('belongs to the change: sent again with another finding it is a conflict, taken back it is gone', async () => {
+    const id = newId();
+    await change(id, windowChange({ found })).expect(201);
+    await change(id, windowChange({ found })).expect(200);
+    await change(id, windowChange({ found: { ...found, seal: 'whole' } })).expect(409);
+    await change(id, windowChange({ found, lot: 'another' })).expect(409);
+    await server.http.delete(`/api/windows/${id}`).expect(204);
+    expect((await windowsOf('bench'))[0]).toMatchObject({ removedFound: null, removedReason: null });
+  });
+
+  it('is refused beside the glass, in a place nobody knows, and with more marks than can be told apart', async () => {
+    const refusedFields = async (what: object) =>
+      ((await change(newId(), { ...windowChange(), found: what }).expect(422)).body as Problem).errors?.map(
+        ({ field }) => field,
+      );
+    expect(await refusedFields({ ...found, spots: [{ right: 1.4, up: 0 }] })).toEqual([
+      'found.spots.0.right',
+    ]);
+    expect(await refusedFields({ ...found, place: 'attic' })).toEqual(['found.place']);
+    expect(await refusedFields({ ...found, spots: Array(13).fill({ right: 0, up: 0 }) })).toEqual([
+      'found.spots',
+    ]);
+  });
+});
+
+describe('windows that came out', () => {
+  it('are given some at a time, newest first, of all machines or of one', async () => {
+    const ids = [newId(), newId(), newId()];
+    for (const id of ids) await change(id).expect(201);
+    const page = async (query: string) =>
+      (await server.http.get(`/api/windows/history?${query}`).expect(200)).body as WindowHistory;
+    const all = await page('offset=0&limit=50');
+    expect(all.total).toBe(all.windows.length);
+    expect(all.windows.map(({ number }) => number).slice(0, 2)).toEqual([5, 4]);
+    const second = await page('offset=1&limit=1');
+    expect(second).toEqual({ total: all.total, windows: all.windows.slice(1, 2) });
+    expect((await page('offset=0&limit=50&machineId=barrow')).total).toBe(0);
+    await server.http.get('/api/windows/history?offset=0&limit=500').expect(422);
+  });
+
+  it('are studied in every measure, and a study that nobody knows is refused by name', async () => {
+    for (const measure of ['worn', 'light', 'days', 'coupons']) {
+      const { body } = await server.http.get(`/api/windows/study?measure=${measure}`).expect(200);
+      expect(body).toMatchObject({ measure, windows: 4 });
+    }
+    const { body } = await server.http.get('/api/windows/study?measure=weeks').expect(422);
+    expect((body as Problem).errors?.map(({ field }) => field)).toEqual(['measure']);
+    expect((await server.http.get('/api/windows/weights').expect(200)).body).toMatchObject({
+      fitted: null,
+      why: expect.stringContaining('windows that failed') as string,
+    });
+  });
+
+  it('are studied anew after every write', async () => {
+    const failures = async () =>
+      ((await server.http.get('/api/windows/study?measure=days').expect(200)).body as { failures: number })
+        .failures;
+    const before = await failures();
+    const id = newId();
+    await change(id).expect(201);
+    expect(await failures()).toBe(before + 1);
+    await server.http.delete(`/api/windows/${id}`).expect(204);
+    expect(await failures()).toBe(before);
   });
 });
 

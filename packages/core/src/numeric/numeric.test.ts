@@ -1,7 +1,15 @@
 import fc from 'fast-check';
 import ellipe from '@stdlib/math-base-special-ellipe';
 import libraryErfc from '@stdlib/math-base-special-erfc';
-import { besselK0Scaled, bracketedRoot, ellipticE, erfc, logNormalInterval, normalCdf } from './index.js';
+import {
+  besselK0Scaled,
+  bracketedRoot,
+  ellipticE,
+  erfc,
+  logNormalInterval,
+  newtonRoot,
+  normalCdf,
+} from './index.js';
 
 describe('the log of a normal interval', () => {
   it('is the log of the difference where that still has digits', () => {
@@ -38,6 +46,54 @@ describe('K0 without its decay', () => {
 
   it('passes smoothly into its series', () => {
     expect(besselK0Scaled(499.999) / besselK0Scaled(500.001)).toBeCloseTo(1, 5);
+  });
+});
+
+describe('the root by Newton', () => {
+  const cubic = (shift: number, bend: number) => (x: number) =>
+    [x ** 3 + bend * x - shift, 3 * x * x + bend] as const;
+
+  it('is the one that halving finds, rising or falling, however flat it is on the way', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: -900, max: 900, noNaN: true }),
+        fc.double({ min: 0, max: 5, noNaN: true }),
+        fc.boolean(),
+        (shift, bend, isFalling) => {
+          const sign = isFalling ? -1 : 1;
+          const both = (x: number) => {
+            const [value, slope] = cubic(shift, bend)(x);
+            return [sign * value, sign * slope] as const;
+          };
+          const halved = bracketedRoot((x) => both(x)[0], -10, 10, 1e-13);
+          const found = newtonRoot(both, -10, 10, 1e-13);
+          // Where the slope is nothing a root is known to the cube root of a digit.
+          expect(Math.abs(found - halved)).toBeLessThan(1e-4);
+          expect(Math.abs(both(found)[0])).toBeLessThan(1e-9);
+        },
+      ),
+    );
+  });
+
+  it('asks far less often than halving does', () => {
+    let asked = 0;
+    const counted = (x: number) => {
+      asked += 1;
+      return [Math.exp(x) - 5, Math.exp(x)] as const;
+    };
+    expect(newtonRoot(counted, -3, 4, 1e-12)).toBeCloseTo(Math.log(5), 11);
+    expect(asked).toBeLessThan(15);
+  });
+
+  it('is the nearer end where the sign does not change, and the root itself where it is hit', () => {
+    expect(newtonRoot((x) => [x + 1, 1], 0, 5, 1e-9)).toBe(0);
+    expect(newtonRoot((x) => [x - 9, 1], 0, 5, 1e-9)).toBe(5);
+    expect(newtonRoot((x) => [x - 2.5, 1], 0, 5, 1e-9)).toBe(2.5);
+  });
+
+  it('ends where a step would leave the bracket at every turn', () => {
+    // The slope that is told is wrong by a factor: every step leaps out, and it halves.
+    expect(newtonRoot((x) => [x - 1, 1e-6], -7, 9, 1e-9)).toBeCloseTo(1, 8);
   });
 });
 

@@ -161,6 +161,41 @@ describe('what shortens lives', () => {
     expect(found / 120).toBeLessThan(0.1);
   });
 
+  it('names four at most, and says each level against all others', () => {
+    const harms = ['a', 'b', 'c', 'd', 'e'] as const;
+    const all = Array.from({ length: 900 }, () => {
+      const has = harms.map(() => random() < 0.4);
+      const scale = has.reduce((life, bad) => (bad ? life / 2 : life), 80);
+      const levels = Object.fromEntries(harms.map((harm, i) => [harm, has[i] === true ? 'bad' : 'good']));
+      return {
+        duration: drawLife(2, scale),
+        failed: true,
+        levels: levels as Record<(typeof harms)[number], string>,
+      };
+    });
+    const { shortenings, comparisons } = lifeDifferences(all, [harms]);
+    expect(shortenings).toHaveLength(4);
+    for (const { worst, excess } of shortenings) {
+      expect(worst.level).toBe('bad');
+      expect(excess).toBeCloseTo(worst.failures * (1 - 1 / worst.ratio), 9);
+    }
+    for (const { levels } of comparisons) {
+      expect(levels.map(({ level }) => level)).toEqual(['bad', 'good']);
+      expect((levels[0]?.ratio ?? 0) * (levels[1]?.ratio ?? 0)).toBeCloseTo(1, 6);
+    }
+  });
+
+  it('does not mind the order that windows are told in, nor the unit of their use', () => {
+    const all = windows();
+    const told = lifeDifferences(all, [['day', 'angle'], ['person']]);
+    const other = all.map((each) => ({ ...each, duration: each.duration * 3600 })).toReversed();
+    const again = lifeDifferences(other, [['day', 'angle'], ['person']]);
+    told.comparisons.forEach(({ p }, i) => expect(again.comparisons[i]?.p).toBeCloseTo(p ?? 0, 9));
+    expect(again.shortenings.map(({ factor }) => factor)).toEqual(
+      told.shortenings.map(({ factor }) => factor),
+    );
+  });
+
   it('says nothing of a factor that nobody knows', () => {
     const all = windows().map((each) => ({ ...each, levels: { ...each.levels, day: null } }));
     expect(lifeDifferences(all, [['day']])).toEqual({

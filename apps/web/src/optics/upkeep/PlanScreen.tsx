@@ -40,7 +40,7 @@ export function PlanScreen() {
   return (
     <div className="mx-auto flex max-w-[1200px] flex-col gap-3 px-4 py-3 sm:px-6">
       <PageHeader title={`Upkeep plan of ${machine.name}`} back={{ to: '/optics/upkeep', name: 'Upkeep' }} />
-      <PlanForm key={mine.plan.revision} upkeep={mine} />
+      <PlanForm key={machineId} upkeep={mine} />
     </div>
   );
 }
@@ -51,7 +51,9 @@ interface TypedTask {
   readonly every: string;
 }
 
-function PlanForm({ upkeep: { plan } }: { upkeep: MachineUpkeep }) {
+/** Stays with the plan it was opened on: one that comes meanwhile must not take away what is typed. */
+function PlanForm({ upkeep }: { upkeep: MachineUpkeep }) {
+  const [{ plan }] = useState(upkeep);
   const person = usePersonAtDesk();
   const navigate = useNavigate();
   const [typed, setTyped] = useState<readonly TypedTask[]>(() =>
