@@ -72,6 +72,7 @@ describe('a window that is changed with gloves on', () => {
     const before = await stockOf('Protective window 30 x 5, coated');
     await (await named(page, 'A new window is in', 'button')).tap();
     await seeText(page, 'Window 37 is in. The next coupon carries it.');
+    await seeText(page, 'pale specks, seal damaged');
     const history = await textOf(page, 'Windows that came out');
     expect(history).toMatch(/36\s+today[^\n]*\s+pale specks, seal damaged\s+with the door open/);
     expect(await stockOf('Protective window 30 x 5, coated')).toBe((before ?? 0) - 1);
@@ -206,6 +207,9 @@ describe('how long windows last', () => {
 
   it('counts wear by this shop’s own failures where a lead says so', async () => {
     const before = await textOf(page, 'How long they last');
+    const open = async () =>
+      (await page.waitForSelector('::-p-xpath(//summary[contains(., "What counts how much")])'))?.click();
+    await open();
     await press(page, 'Go by this shop’s');
     await seeText(page, 'Wear is counted by these weights from here on.');
     await page.waitForFunction(
@@ -215,6 +219,7 @@ describe('how long windows last', () => {
       before,
     );
     await page.reload({ waitUntil: 'networkidle0' });
+    await open();
     await press(page, 'Go by the documented ones');
     await page.waitForFunction(
       (was) =>

@@ -1,29 +1,32 @@
 import type { MachineRuns } from '@lone-heron/contract';
-import { IsNull, Not, type EntityManager } from 'typeorm';
+import type { EntityManager } from 'typeorm';
 import { CouponEntity } from '../coupons/coupon.entity.js';
 import { LightEntryEntity } from '../lightLog/lightEntry.entity.js';
 import { DayEntity } from '../readiness/day.entity.js';
 
-/** How a machine ran: its light on timed coupons and in the light log, and the days it was started up. */
+type Lit = MachineRuns['light'][number];
+
+/**
+ * How a machine ran: its light on timed coupons and in the light log, and the days it was started up. Read as plain
+ * rows: there are tens of thousands over the years.
+ */
 export async function readMachineRuns(manager: EntityManager, machineId: string): Promise<MachineRuns> {
-  const mine = { machineId, withdrawnAt: IsNull() };
-  const coupons = await manager.find(CouponEntity, {
-    select: { id: true, weldedAt: true, lightOnS: true },
-    where: { ...mine, lightOnS: Not(IsNull()) },
-  });
-  const entries = await manager.find(LightEntryEntity, {
-    select: { id: true, weldedAt: true, minutes: true },
-    where: mine,
-  });
+  const mine = 'it.machineId = :machineId AND it.withdrawnAt IS NULL';
+  const coupons = await manager
+    .createQueryBuilder(CouponEntity, 'it')
+    .select('it.weldedAt', 'at')
+    .addSelect('it.lightOnS / 3600', 'hours')
+    .where(`${mine} AND it.lightOnS IS NOT NULL`, { machineId })
+    .getRawMany<Lit>();
+  const entries = await manager
+    .createQueryBuilder(LightEntryEntity, 'it')
+    .select('it.weldedAt', 'at')
+    .addSelect('it.minutes / 60', 'hours')
+    .where(mine, { machineId })
+    .getRawMany<Lit>();
   const days = await manager.find(DayEntity, {
     select: { id: true, openedAt: true },
     where: { machineId },
   });
-  return {
-    light: [
-      ...coupons.map(({ weldedAt, lightOnS }) => ({ at: weldedAt, hours: (lightOnS ?? 0) / 3600 })),
-      ...entries.map(({ weldedAt, minutes }) => ({ at: weldedAt, hours: minutes / 60 })),
-    ],
-    starts: days.map(({ openedAt }) => openedAt),
-  };
+  return { light: [...coupons, ...entries], starts: days.map(({ openedAt }) => openedAt) };
 }

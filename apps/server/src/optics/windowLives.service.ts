@@ -10,7 +10,7 @@ import {
   type WindowStudy,
   type WindowStudyQuery,
 } from '@lone-heron/contract';
-import { fitDoseWeights, RangeFault } from '@lone-heron/core';
+import { fitDoseWeights, RangeFault, type BorneLight } from '@lone-heron/core';
 import { Injectable, Logger, type OnModuleDestroy, type OnModuleInit } from '@nestjs/common';
 import { debounceTime, filter, type Subscription } from 'rxjs';
 import { DataSource, type EntityManager } from 'typeorm';
@@ -23,6 +23,9 @@ import { readWindowRows, type WindowRow } from './readWindowRows.js';
 
 /** Lives of windows that are in go on by themselves: what was added up is believed for so long. */
 const keptMs = 10 * 60_000;
+
+/** Weights are fitted to so many of the newest windows: older ones met other habits, and thousands would take seconds. */
+const mostFitted = 400;
 
 /** After a write the lives are added up again once it has been quiet for so long, if somebody looked of late. */
 const quietMs = 300;
@@ -39,6 +42,7 @@ interface KeptLives {
 export class WindowLivesService implements OnModuleInit, OnModuleDestroy {
   private readonly log = new Logger(WindowLivesService.name);
   private kept: KeptLives | null = null;
+  private keptWeights: { readonly writes: number; readonly weights: GlassWeights } | null = null;
   private lookedAt = 0;
   private refreshing: Subscription | null = null;
 
@@ -96,15 +100,16 @@ export class WindowLivesService implements OnModuleInit, OnModuleDestroy {
 
   /** What this shop's failures say of the weights of what wears glass. */
   async weights(): Promise<GlassWeights> {
+    const { writes } = this.queue;
+    if (this.keptWeights?.writes === writes) return this.keptWeights.weights;
     const { manager } = this.dataSource;
-    const light = await readWindowLight(manager, null);
-    const windows = await readWindowRows(manager);
-    try {
-      return { fitted: fitDoseWeights(borneLight({ windows, light })), why: null };
-    } catch (fault) {
-      if (fault instanceof RangeFault) return { fitted: null, why: fault.message };
-      throw fault;
-    }
+    const newest = (await readWindowRows(manager))
+      .toSorted((one, other) => other.fittedAt.localeCompare(one.fittedAt))
+      .slice(0, mostFitted);
+    const ids = newest.map(({ id }) => id);
+    const weights = fittedTo(borneLight({ windows: newest, light: await readWindowLight(manager, ids) }));
+    this.keptWeights = { writes, weights };
+    return weights;
   }
 
   /** Kept until something is written: adding up years of light anew for every look would be waste. */
@@ -130,6 +135,15 @@ export class WindowLivesService implements OnModuleInit, OnModuleDestroy {
       ...{ light, counters: await readCounters(manager), powers: glassWeights.content },
       now: this.clock.now(),
     });
+  }
+}
+
+function fittedTo(windows: readonly BorneLight[]): GlassWeights {
+  try {
+    return { fitted: fitDoseWeights(windows), why: null };
+  } catch (fault) {
+    if (fault instanceof RangeFault) return { fitted: null, why: fault.message };
+    throw fault;
   }
 }
 

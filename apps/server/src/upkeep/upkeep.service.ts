@@ -19,9 +19,21 @@ import { WriteQueue } from '../storage/writeQueue.js';
 import { Clock } from '../time/clock.js';
 import { UpkeepPlanEntity } from './upkeepPlan.entity.js';
 
+/** Days go by without anything being written: what was worked out is believed for so long. */
+const keptMs = 10 * 60_000;
+
+/** Where everything stands, as the records were after so many writes. */
+interface KeptUpkeep {
+  readonly writes: number;
+  readonly at: number;
+  readonly upkeep: MachineUpkeep[];
+}
+
 /** What is done to the machines again and again, and where each of it stands. */
 @Injectable()
 export class UpkeepService {
+  private kept: KeptUpkeep | null = null;
+
   constructor(
     private readonly dataSource: DataSource,
     private readonly writes: WriteQueue,
@@ -31,11 +43,16 @@ export class UpkeepService {
     private readonly clock: Clock,
   ) {}
 
-  /** Every machine's upkeep, in the order of the machines. */
+  /** Every machine's upkeep, in the order of the machines; kept until something is written, for every page asks. */
   async list(): Promise<MachineUpkeep[]> {
+    const { writes } = this.writes;
+    const at = this.clock.now().getTime();
+    if (this.kept?.writes === writes && Math.abs(at - this.kept.at) < keptMs) return this.kept.upkeep;
     const { manager } = this.dataSource;
     const machines = await this.machines.list(manager);
-    return Promise.all(machines.map((machine) => this.ofMachine(machine, manager)));
+    const upkeep = await Promise.all(machines.map((machine) => this.ofMachine(machine, manager)));
+    this.kept = { writes, at, upkeep };
+    return upkeep;
   }
 
   /** Stores the next revision of a plan. Saving the same again changes nothing; where somebody was quicker it is a conflict. */

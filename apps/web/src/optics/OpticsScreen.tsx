@@ -31,10 +31,11 @@ export function OpticsScreen() {
   const { data: study } = useWindowStudyQuery({ measure: 'worn' });
   const [open, setOpen] = useState<Open | null>(null);
   const [search, setSearch] = useSearchParams();
-  if (machines.error !== undefined) {
+  // What is shown stays while the server is away, and with it what is typed over it.
+  if (machines.error !== undefined && machines.data === undefined) {
     return <LoadFailed what="the machines" error={machines.error} retry={machines.refetch} />;
   }
-  if (windows.error !== undefined) {
+  if (windows.error !== undefined && windows.data === undefined) {
     return <LoadFailed what="the windows" error={windows.error} retry={windows.refetch} />;
   }
   const fitted = windows.data;

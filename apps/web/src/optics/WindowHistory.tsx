@@ -17,7 +17,8 @@ const pageLength = 12;
 export function WindowHistory({ machines }: { machines: readonly Machine[] }) {
   const [offset, setOffset] = useState(0);
   const { data, error, refetch } = useWindowHistoryQuery({ offset, limit: pageLength });
-  if (error !== undefined) return <LoadFailed what="the windows" error={error} retry={refetch} />;
+  if (error !== undefined && data === undefined)
+    return <LoadFailed what="the windows" error={error} retry={refetch} />;
   const total = data?.total ?? 0;
   return (
     <section className="sheet overflow-x-auto" aria-label="Windows that came out" tabIndex={0}>

@@ -11,7 +11,10 @@ export interface LevelLife {
   readonly level: string;
   readonly services: number;
   readonly failures: number;
-  /** How many times as often they fail at the same use as those of the other levels. */
+  /**
+   * How many times as often they fail at the same use as those of the other levels. Where none of those failed, they are
+   * counted as half a failure, so that a number can be said.
+   */
   readonly ratio: number;
 }
 
@@ -35,6 +38,8 @@ export interface Shortening<Factor extends string> {
 
 /** So many are named: by then a shop has enough to mend, and what is left hangs on few parts. */
 const mostNamed = 4;
+/** Others of which none failed are taken to have half a failure (Haldane 1956). */
+const leastOthers = 0.5;
 /** A factor is believed from here on. */
 const believedBelow = 0.05;
 
@@ -152,7 +157,7 @@ function levelsOf({ told, groups }: LogRank): readonly LevelLife[] {
   return groups
     .map((each): LevelLife => {
       const mine = each.failures / each.expected;
-      const others = (failures - each.failures) / (expected - each.expected);
+      const others = Math.max(leastOthers, failures - each.failures) / (expected - each.expected);
       const { group: level, services, failures: failed } = each;
       return { level, services, failures: failed, ratio: told ? mine / others : Number.NaN };
     })

@@ -185,6 +185,19 @@ describe('what shortens lives', () => {
     }
   });
 
+  it('says a number where none of the others failed', () => {
+    const all = Array.from({ length: 40 }, (_, i) => ({
+      duration: i % 2 === 0 ? 5 + i : 60,
+      failed: i % 2 === 0,
+      levels: { gas: i % 2 === 0 ? 'wet' : 'dry' },
+    }));
+    const [found] = lifeDifferences(all, [['gas']]).shortenings;
+    expect(found?.worst.level).toBe('wet');
+    expect(found?.worst.ratio).toBeGreaterThan(20);
+    expect(found?.excess).toBeLessThan(20);
+    expect(Number.isFinite(found?.worst.ratio)).toBe(true);
+  });
+
   it('does not mind the order that windows are told in, nor the unit of their use', () => {
     const all = windows();
     const told = lifeDifferences(all, [['day', 'angle'], ['person']]);

@@ -26,7 +26,8 @@ interface OpenForm {
 export function DrawerScreen() {
   const { data: items, error, refetch } = useStockQuery(undefined);
   const [open, setOpen] = useState<OpenForm | null>(null);
-  if (error !== undefined) return <LoadFailed what="the drawer" error={error} retry={refetch} />;
+  if (error !== undefined && items === undefined)
+    return <LoadFailed what="the drawer" error={error} retry={refetch} />;
   if (items === undefined) return <Loading what="the drawer" />;
   const toOrder = items.filter((item) => stockAdvice(item).order > 0);
   return (

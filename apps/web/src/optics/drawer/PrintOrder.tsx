@@ -19,7 +19,8 @@ export function PrintOrder() {
     (frame: PageFrame) => orderPaper(items ?? [], printedAt, frame),
     [items, printedAt],
   );
-  if (error !== undefined) return <LoadFailed what="the drawer" error={error} retry={refetch} />;
+  if (error !== undefined && items === undefined)
+    return <LoadFailed what="the drawer" error={error} retry={refetch} />;
   if (items === undefined) return <Loading what="the drawer" />;
   const isEmpty = items.every((item) => stockAdvice(item).order === 0);
   return (

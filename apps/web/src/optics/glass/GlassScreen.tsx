@@ -16,7 +16,7 @@ export function GlassScreen() {
   const [search, setSearch] = useSearchParams();
   const machines = useMachinesQuery(undefined);
   const { data: windows } = useWindowsQuery(undefined);
-  if (machines.error !== undefined)
+  if (machines.error !== undefined && machines.data === undefined)
     return <LoadFailed what="the machines" error={machines.error} retry={machines.refetch} />;
   if (machines.data === undefined || windows === undefined) return <Loading what="the windows" />;
   const machine = machines.data.find(({ id }) => id === search.get('machine')) ?? machines.data[0];

@@ -1,9 +1,11 @@
 import type { HouseContent } from '@lone-heron/contract';
 import { documentedPowers } from '@lone-heron/core';
+import { useState } from 'react';
 import { toast } from 'sonner';
 import { houseContent, useHouseQuery, useReviseHouseMutation } from '../../shared/api/houseApi.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { Failure } from '../../shared/form/Failure.js';
+import { Loading } from '../../shared/Loading.js';
 import { figure } from '../../shared/words/figures.js';
 import { useGlassWeightsQuery } from '../windowApi.js';
 
@@ -15,13 +17,26 @@ const rows = [
   ['power', 'Power', 'the square root of the power over 1 kW'],
 ] as const satisfies readonly (readonly [keyof Powers, string, string])[];
 
-/** How what wears glass is weighted, what this shop's failures say of it, and the way to go by them. */
+/** How what wears glass is weighted; fitted to this shop's failures once somebody asks, for that takes a moment. */
 export function GlassWeightsPanel() {
+  const [isOpen, setOpen] = useState(false);
+  return (
+    <details className="sheet px-5" onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="min-h-12 cursor-pointer content-center font-semibold">
+        What counts how much as wear
+      </summary>
+      {isOpen && <Weights />}
+    </details>
+  );
+}
+
+/** What this shop's failures say of the weights, and the way to go by them. */
+function Weights() {
   const person = usePersonAtDesk();
   const { data: house, isFetching } = useHouseQuery(undefined);
   const { data } = useGlassWeightsQuery(undefined);
   const [revise, { isLoading, error }] = useReviseHouseMutation();
-  if (house === undefined || data === undefined) return null;
+  if (house === undefined || data === undefined) return <Loading what="this shop’s failures" />;
   const { fitted } = data;
   const now = houseContent(house).glassWeights;
   const take = async (content: Powers) => {

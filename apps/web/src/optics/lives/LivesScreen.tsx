@@ -26,7 +26,8 @@ export function LivesScreen() {
   const asked = readAsked(search);
   const { data: machines } = useMachinesQuery(undefined);
   const { data, currentData, error, refetch } = useWindowStudyQuery(asked);
-  if (error !== undefined) return <LoadFailed what="the windows’ lives" error={error} retry={refetch} />;
+  if (error !== undefined && data === undefined)
+    return <LoadFailed what="the windows’ lives" error={error} retry={refetch} />;
   const study = currentData ?? data;
   if (study === undefined || machines === undefined) return <Loading what="the windows’ lives" />;
   const say = (name: string, value: string) => {

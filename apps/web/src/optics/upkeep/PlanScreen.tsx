@@ -31,7 +31,8 @@ export function PlanScreen() {
   const { machineId = '' } = useParams();
   const { data: upkeep, error, refetch } = useUpkeepQuery(undefined);
   const { data: machines } = useMachinesQuery(undefined);
-  if (error !== undefined) return <LoadFailed what="the upkeep" error={error} retry={refetch} />;
+  if (error !== undefined && upkeep === undefined)
+    return <LoadFailed what="the upkeep" error={error} retry={refetch} />;
   if (upkeep === undefined || machines === undefined) return <Loading what="the upkeep" />;
   const mine = upkeep.find(({ plan }) => plan.machineId === machineId);
   const machine = machines.find(({ id }) => id === machineId);

@@ -22,7 +22,8 @@ export function UpkeepScreen() {
   const { data: machines } = useMachinesQuery(undefined);
   const [search, setSearch] = useSearchParams();
   const [doing, setDoing] = useState<StandingTask | null>(null);
-  if (error !== undefined) return <LoadFailed what="the upkeep" error={error} retry={refetch} />;
+  if (error !== undefined && upkeep === undefined)
+    return <LoadFailed what="the upkeep" error={error} retry={refetch} />;
   if (upkeep === undefined || machines === undefined) return <Loading what="the upkeep" />;
   const machineId = search.get('machine') ?? '';
   const tasks = standingTasks(upkeep, new Date()).filter(

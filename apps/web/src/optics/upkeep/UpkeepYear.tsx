@@ -26,7 +26,8 @@ const marks: Readonly<Record<Lies, { sign: string; colour: string; words: string
 export function UpkeepYear() {
   const { data: upkeep, error, refetch } = useUpkeepQuery(undefined);
   const { data: machines } = useMachinesQuery(undefined);
-  if (error !== undefined) return <LoadFailed what="the upkeep" error={error} retry={refetch} />;
+  if (error !== undefined && upkeep === undefined)
+    return <LoadFailed what="the upkeep" error={error} retry={refetch} />;
   if (upkeep === undefined || machines === undefined) return <Loading what="the upkeep" />;
   const now = new Date();
   const first = startOfMonth(addMonths(now, -monthsBack));

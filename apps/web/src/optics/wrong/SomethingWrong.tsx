@@ -28,7 +28,8 @@ import { useMachineKnowledge } from './useMachineKnowledge.js';
 export function SomethingWrong() {
   const { data: machines, error, refetch } = useMachinesQuery(undefined);
   const [search, setSearch] = useSearchParams();
-  if (error !== undefined) return <LoadFailed what="the machines" error={error} retry={refetch} />;
+  if (error !== undefined && machines === undefined)
+    return <LoadFailed what="the machines" error={error} retry={refetch} />;
   if (machines === undefined) return <Loading what="the machines" />;
   const machine = machines.find(({ id }) => id === search.get('machine')) ?? machines[0];
   if (machine === undefined)
