@@ -9,6 +9,7 @@ import { ChangeWindow } from './ChangeWindow.js';
 import { FittedWindow } from './FittedWindow.js';
 import { LogLight } from './light/LogLight.js';
 import { ReadCounter } from './light/ReadCounter.js';
+import { NoMachine } from './NoMachine.js';
 import { OtherParts } from './parts/OtherParts.js';
 import { DueSoon } from './upkeep/DueSoon.js';
 import { WindowHistory } from './WindowHistory.js';
@@ -51,6 +52,7 @@ export function OpticsScreen() {
           </Link>
         ))}
       </header>
+      {machines.data.length === 0 && <NoMachine />}
       <div className="grid gap-3 md:grid-cols-2">
         {machines.data.map((machine) => (
           <FittedWindow

@@ -10,6 +10,7 @@ import { Loading } from '../../shared/Loading.js';
 import { LoadFailed } from '../../shared/LoadFailed.js';
 import { PageHeader } from '../../shared/PageHeader.js';
 import { isDue, standingTasks, type StandingTask } from '../../shared/upkeepDue.js';
+import { NoMachine } from '../NoMachine.js';
 import { DoneSheet } from './DoneSheet.js';
 import { TaskRow } from './TaskRow.js';
 
@@ -60,7 +61,8 @@ export function UpkeepScreen() {
             />
           ))}
         </ul>
-        {tasks.length === 0 && (
+        {machines.length === 0 && <NoMachine />}
+        {tasks.length === 0 && machines.length > 0 && (
           <p className="p-3 text-soft">This machine’s plan is empty: a lead can write one below.</p>
         )}
       </section>

@@ -6,6 +6,7 @@ import { Loading } from '../../shared/Loading.js';
 import { LoadFailed } from '../../shared/LoadFailed.js';
 import { PageHeader } from '../../shared/PageHeader.js';
 import { standingTasks, type StandingTask } from '../../shared/upkeepDue.js';
+import { NoMachine } from '../NoMachine.js';
 import { missedDays } from './missedDays.js';
 
 /** Months back and ahead of this one. */
@@ -48,6 +49,7 @@ export function UpkeepYear() {
           </span>
         ))}
       </p>
+      {machines.length === 0 && <NoMachine />}
       {machines.map((machine) => (
         <section
           key={machine.id}

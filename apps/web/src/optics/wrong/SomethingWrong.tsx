@@ -15,6 +15,7 @@ import { PickField } from '../../shared/form/PickField.js';
 import { Loading } from '../../shared/Loading.js';
 import { LoadFailed } from '../../shared/LoadFailed.js';
 import { PageHeader } from '../../shared/PageHeader.js';
+import { NoMachine } from '../NoMachine.js';
 import { ShopPhoto } from '../ShopPhoto.js';
 import { FaultCauses } from './FaultCauses.js';
 import { FiledCases } from './FiledCases.js';
@@ -32,8 +33,7 @@ export function SomethingWrong() {
     return <LoadFailed what="the machines" error={error} retry={refetch} />;
   if (machines === undefined) return <Loading what="the machines" />;
   const machine = machines.find(({ id }) => id === search.get('machine')) ?? machines[0];
-  if (machine === undefined)
-    return <p className="sheet m-6 p-6 text-lg">There is no machine yet: add one in Shop first.</p>;
+  if (machine === undefined) return <NoMachine />;
   return (
     <div className="mx-auto flex max-w-[1300px] flex-col gap-3 px-4 py-3 sm:px-6">
       <PageHeader title="Something is wrong" back={{ to: '/optics', name: 'Optics' }}>
