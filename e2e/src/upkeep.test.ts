@@ -53,7 +53,14 @@ describe('upkeep', () => {
     await press(page, 'It is done');
     await seeText(page, 'Done: Change the water of the source circuit.');
     await page.waitForFunction((was) => document.body.innerText.includes(`${was - 1} due now.`), {}, before);
-    expect(await dueOnWaterline()).toBe(before - 1);
+    await page.waitForFunction(
+      (due) =>
+        document
+          .querySelector<HTMLElement>('nav[aria-label="Stations"] a[href^="/optics"]')
+          ?.innerText.includes(`${due} due`),
+      {},
+      before - 1,
+    );
   });
 
   it('is taken back from the toast', async () => {

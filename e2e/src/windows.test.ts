@@ -76,7 +76,7 @@ describe('a window that is changed with gloves on', () => {
     const history = await textOf(page, 'Windows that came out');
     expect(history).toMatch(/36\s+today[^\n]*\s+pale specks, seal damaged\s+with the door open/);
     expect(await stockOf('Protective window 30 x 5, coated')).toBe((before ?? 0) - 1);
-    expect(await textOf(page, 'Window of the bench unit')).toContain('quay optics');
+    await seeText(page, 'quay optics');
   });
 
   it('is taken back, and the spare lies in the drawer again', async () => {
@@ -116,7 +116,7 @@ describe('what went through the glass', () => {
     await pick(page, 'Metal', 'lowCarbonSteel');
     await press(page, 'Write it down');
     await seeText(page, '90 min of light are written down.');
-    expect(await textOf(page, 'Window of the bench unit')).toContain('1.5 h of wear');
+    await seeText(page, '1.5 h of wear');
     await press(page, 'Undo');
     await seeText(page, 'Taken back.');
     await page.waitForFunction(
@@ -159,7 +159,7 @@ describe('a bad day', () => {
     });
     await seeText(page, 'Window 37 is in.');
     await page.reload({ waitUntil: 'networkidle0' });
-    expect(await textOf(page, 'Window of the bench unit')).toContain('Window 37');
+    await seeText(page, 'Window 37');
     const windows = (await (await fetch(`${heron.url}/api/windows`)).json()) as {
       id: string;
       number: number;
@@ -168,7 +168,7 @@ describe('a bad day', () => {
     const desk = await openDesk(heron.url, 'ines');
     expect((await desk.remove(`windows/${fitted?.id}`)).status).toBe(204);
     await page.reload({ waitUntil: 'networkidle0' });
-    expect(await textOf(page, 'Window of the bench unit')).toContain('Window 36');
+    await seeText(page, 'Window 36');
   });
 });
 
@@ -187,7 +187,11 @@ describe('how long windows last', () => {
     await press(page, 'Curves by gun angle');
     await seeText(page, 'by gun angle');
     await (await page.waitForSelector('section[aria-label="Survival"] summary'))?.tap();
-    expect(await textOf(page, 'Survival')).toMatch(/upright, 75° and more \(\d+\)/);
+    await page.waitForFunction(() =>
+      /upright, 75° and more \(\d+\)/.test(
+        document.querySelector<HTMLElement>('section[aria-label="Survival"]')?.innerText ?? '',
+      ),
+    );
     await pick(page, 'Machine', 'bench');
     await page.waitForFunction(() => location.search.includes('machine=bench'));
     await seeText(page, 'too few to tell');
