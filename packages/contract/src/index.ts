@@ -243,6 +243,7 @@ export {
   borneLight,
   lifeFactors,
   windowLives,
+  wornHours,
   type CounterReading,
   type LifeFactor,
   type LivesInput,

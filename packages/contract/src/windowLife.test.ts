@@ -1,5 +1,12 @@
 import { documentedPowers } from '@lone-heron/core';
-import { borneLight, windowLives, windowStudy, type LivesInput, type WindowLight } from './index.js';
+import {
+  borneLight,
+  windowLives,
+  windowStudy,
+  wornHours,
+  type LivesInput,
+  type WindowLight,
+} from './index.js';
 
 const now = new Date('2026-11-25T12:00:00.000Z');
 const window = (id: string, changes: Partial<LivesInput['windows'][number]> = {}) => ({
@@ -23,6 +30,12 @@ describe('the life of a window', () => {
     const life = lifeOf({ light: [light(), light({ gunAngleDeg: 90, isCoupon: true, batch: null })] });
     expect(life).toMatchObject({ days: 10, coupons: 1, lightHours: 2, failedBy: null });
     expect(life?.wornHours).toBeCloseTo(2.5, 9);
+  });
+
+  it('is worn by a stretch to come as by one that was welded', () => {
+    const { metal, powerW } = light();
+    const coming = wornHours({ metal, powerW, seconds: 3600, gunAngleDeg: 90 }, documentedPowers);
+    expect(coming).toBeCloseTo(lifeOf({ light: [light({ gunAngleDeg: 90 })] })?.wornHours ?? 0, 12);
   });
 
   it('takes an untimed coupon like the middle of the timed ones, and one nobody angled as leaning', () => {

@@ -142,7 +142,19 @@ export function borneLight({ windows, light }: Pick<LivesInput, 'windows' | 'lig
   });
 }
 
-function doseOf(stretch: WindowLight, usualS: number) {
+/**
+ * What a stretch of welding wears a window, hours at 1 kW.
+ *
+ * @param powers how strongly each documented weight counts
+ */
+export function wornHours(
+  stretch: Pick<WindowLight, 'metal' | 'powerW' | 'gunAngleDeg'> & { readonly seconds: number },
+  powers: DosePowers,
+): number {
+  return weightedLight(doseOf(stretch, stretch.seconds), powers) / hourAtOneKilowatt;
+}
+
+function doseOf(stretch: Pick<WindowLight, 'metal' | 'powerW' | 'gunAngleDeg' | 'seconds'>, usualS: number) {
   return windowDose({
     metal: findMetal(stretch.metal),
     lightOn: second(stretch.seconds ?? usualS),

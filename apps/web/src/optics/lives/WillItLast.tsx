@@ -1,5 +1,11 @@
-import { shownVersion, type Machine, type WindowStudy } from '@lone-heron/contract';
-import { chanceToLast, degree, findMetal, second, watt, weightedLight, windowDose } from '@lone-heron/core';
+import {
+  shownVersion,
+  wornHours,
+  type HouseContent,
+  type Machine,
+  type WindowStudy,
+} from '@lone-heron/contract';
+import { chanceToLast } from '@lone-heron/core';
 import { useState } from 'react';
 import { useCardsQuery } from '../../shared/api/cardsApi.js';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
@@ -20,9 +26,6 @@ const quantities = {
   power: { range: { quantity: 'mean power', min: 10, max: 6000, unit: 'W' }, dimension: 'power' },
   angle: { range: { quantity: 'gun angle', min: 10, max: 90, unit: '° from the sheet' }, dimension: null },
 } as const;
-/** A common coat of zinc, g/m2 each side. */
-const usualZinc = 140;
-const hourAtOneKilowatt = 3.6e6;
 
 /** The chance that the window that is in lasts a length of seam at a setting, filled in from a card or by hand. */
 export function WillItLast({ study, machines }: WillItLastProps) {
@@ -99,14 +102,7 @@ type Values = Readonly<Record<keyof typeof quantities, number>>;
 function wearOf(
   { metres, pace, power, angle }: Values,
   metal: (typeof metalChoices)[number]['value'],
-  powers: Parameters<typeof weightedLight>[1],
+  powers: HouseContent['glassWeights'],
 ): number {
-  const dose = windowDose({
-    metal: findMetal(metal),
-    lightOn: second((metres * 1000) / pace),
-    meanPower: watt(power),
-    gunAngle: degree(angle),
-    zincCoat: metal === 'galvanised' ? usualZinc : 0,
-  });
-  return weightedLight(dose, powers) / hourAtOneKilowatt;
+  return wornHours({ metal, seconds: (metres * 1000) / pace, powerW: power, gunAngleDeg: angle }, powers);
 }
