@@ -26,10 +26,19 @@ export const weldingSigns = [
 ] as const;
 export type WeldingSign = (typeof weldingSigns)[number];
 
+/**
+ * What is seen of a joint without a back, from too little to too much: toes not wetted, one of them, both and nothing
+ * on the far side, it shows there, a hole.
+ */
+export const toesLooks = ['cold', 'oneSide', 'wetted', 'shows', 'hole'] as const;
+export type ToesLook = (typeof toesLooks)[number];
+
 /** A coupon as its welder tells it. */
 export interface SeenWeld {
-  /** Null where the back cannot be seen. */
+  /** Null where there is no back, or it cannot be seen. */
   readonly back: 'none' | 'faint' | 'even' | 'heavy' | 'hole' | null;
+  /** Of a joint without a back: toes and far side, in the same five steps; left out where nobody said. */
+  readonly toes?: ToesLook;
   readonly face: readonly FaceSign[];
   readonly welding: readonly WeldingSign[];
 }

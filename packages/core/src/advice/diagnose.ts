@@ -1,4 +1,4 @@
-import type { FaceSign, SeenWeld, WeldingSign } from './SeenWeld.js';
+import type { FaceSign, SeenWeld, ToesLook, WeldingSign } from './SeenWeld.js';
 
 /** What the signs come to. */
 export type Diagnosis =
@@ -19,6 +19,13 @@ const backVoices: Readonly<Record<NonNullable<SeenWeld['back']>, Voice>> = {
   faint: { words: 'only a faint line behind', says: 'cold' },
   even: { words: 'an even line behind', says: 'right' },
   heavy: { words: 'heavy behind', says: 'hot' },
+  hole: { words: 'a hole', says: 'hot' },
+};
+
+const toesVoices: Readonly<Record<Exclude<ToesLook, 'oneSide'>, Voice>> = {
+  cold: { words: 'a bead that lies on top, its toes not wetted', says: 'cold' },
+  wetted: { words: 'both toes wetted and nothing on the far side', says: 'right' },
+  shows: { words: 'it shows on the far side', says: 'hot' },
   hole: { words: 'a hole', says: 'hot' },
 };
 
@@ -71,6 +78,10 @@ const mends: readonly {
   },
 ];
 
+function toesVoice(toes: ToesLook | undefined): readonly Voice[] {
+  return toes === undefined || toes === 'oneSide' ? [] : [toesVoices[toes]];
+}
+
 /**
  * What a coupon's signs come to: faults to mend first, then cold, hot or right. A back that is cold or hot outweighs
  * the rest: it is what the weld is for. An even back is right unless face or gun speak for cold or for hot; where they
@@ -80,9 +91,10 @@ const mends: readonly {
  * diagnose({ back: 'faint', face: [], welding: [] }) // => { kind: 'cold', signs: ['only a faint line behind'] }
  */
 export function diagnose(seen: SeenWeld): Diagnosis {
-  const fault = mends.find(({ sign }) => [...seen.face, ...seen.welding].some((each) => each === sign));
+  const signs = [...seen.face, ...seen.welding, ...(seen.toes === 'oneSide' ? (['oneSide'] as const) : [])];
+  const fault = mends.find(({ sign }) => signs.some((each) => each === sign));
   if (fault !== undefined) return { kind: 'mend', action: fault.action, why: fault.why };
-  const back = seen.back === null ? [] : [backVoices[seen.back]];
+  const back = seen.back === null ? toesVoice(seen.toes) : [backVoices[seen.back]];
   const others = [
     ...seen.face.map((sign) => faceVoices[sign]),
     ...seen.welding.map((sign) => weldingVoices[sign]),

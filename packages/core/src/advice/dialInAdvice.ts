@@ -5,6 +5,7 @@ import {
   forecastWeld,
   knobRange,
   knobValue,
+  repeatsHole,
   turnKnob,
   type Knob,
   type WeldForecast,
@@ -26,7 +27,7 @@ export interface KnobTurn {
   /** Depth over thickness that is expected before and after. */
   readonly reachBefore: number;
   readonly reachAfter: number;
-  /** Chance of landing in the wanted window before and after, with what was seen. */
+  /** Chance of an even line before and after, with what was seen. */
   readonly chanceBefore: number;
   readonly chanceAfter: number;
   readonly cost: string;
@@ -73,7 +74,7 @@ export function dialInAdvice(job: WeldJob, setting: WeldSetting, seen: SeenWeld)
   }
   if (diagnosis.kind === 'right') return { kind: 'keep', why: keepWhy(diagnosis.signs) };
   const forecast = forecastWeld(job, setting);
-  const seenReach = seenCorrection(job, setting, forecast, seen.back, diagnosis.kind);
+  const seenReach = seenCorrection(job, setting, forecast, seen, diagnosis.kind);
   const turn = bestTurn(job, setting, forecast, seenReach, diagnosis.kind);
   if (turn === null) {
     return {
@@ -86,7 +87,7 @@ export function dialInAdvice(job: WeldJob, setting: WeldSetting, seen: SeenWeld)
 
 function keepWhy(signs: readonly string[]): string {
   return signs.length === 0
-    ? 'Nothing speaks against it. Look at the back, or cut it, before you trust it.'
+    ? 'Nothing speaks against it. Look at what can be seen of it, or cut it, before you trust it.'
     : `${capital(signs.join(', '))}: keep it, and weld it once more to be sure.`;
 }
 
@@ -131,7 +132,7 @@ function turnTowards(
   if (range === null || from === null) return null;
   const isMore = (way === 'cold') === deepens(knob);
   const before = forecast.prediction.reach * Math.exp(seen.lnRatio);
-  const middle = Math.sqrt(forecast.window.from * forecast.window.to);
+  const middle = Math.sqrt(forecast.aimed.fullFrom * forecast.aimed.hotFrom);
   let best: KnobTurn | null = null;
   let last = from;
   for (let i = 1; i <= tries; i++) {
@@ -140,7 +141,8 @@ function turnTowards(
     if (to === from || to > from !== isMore || to <= 0 || to === last) continue;
     last = to;
     const turned = turnKnob(setting, knob, to);
-    const { prediction, window } = forecastWeld(job, turned);
+    if (repeatsHole(job, turned)) continue;
+    const { prediction, aimed } = forecastWeld(job, turned);
     const after = prediction.reach * Math.exp(seen.lnRatio);
     if (way === 'cold' ? after <= before : after >= before) continue;
     best = {
@@ -150,10 +152,10 @@ function turnTowards(
       setting: turned,
       reachBefore: before,
       reachAfter: after,
-      chanceBefore: oddsWithin(before, seen.sd, forecast.window.from, forecast.window.to),
-      chanceAfter: oddsWithin(after, seen.sd, window.from, window.to),
+      chanceBefore: oddsWithin(before, seen.sd, forecast.aimed.fullFrom, forecast.aimed.hotFrom),
+      chanceAfter: oddsWithin(after, seen.sd, aimed.fullFrom, aimed.hotFrom),
       cost: knobCost(knob, isMore),
-      isEnough: after >= window.from && after <= window.to,
+      isEnough: after >= aimed.fullFrom && after <= aimed.hotFrom,
     };
     if (way === 'cold' ? after >= middle : after <= middle) break;
   }

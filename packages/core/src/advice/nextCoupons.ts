@@ -5,6 +5,7 @@ import {
   knobRange,
   knobs,
   knobValue,
+  repeatsHole,
   turnKnob,
   type Knob,
   type WeldForecast,
@@ -33,26 +34,43 @@ export interface NextCoupons {
 const turns = [-0.2, -0.1, -0.05, 0.05, 0.1, 0.2];
 
 /**
- * The next coupon worth welding: the single turn most likely to land in the wanted window, and the one expected to
- * teach most about the setting in question (by information, an exact sum over the five looks). The same setting once
- * more is among them. Equal ones go to the smaller turn.
+ * The next coupon worth welding: the single turn that is expected to cost least, and the one expected to teach most about
+ * the setting in question (by information, an exact sum over the looks). The same setting once more is among them,
+ * unless it made a hole: then nothing that goes as deep is. Equal ones go to the smaller turn.
  *
+ * @param isHoled whether the setting itself made a hole
  * @example
- * nextCoupons(sampleJob(), sampleSetting).teachesMost.teaches.toFixed(2) // => '0.46'
+ * nextCoupons(sampleJob(), sampleSetting).teachesMost.teaches.toFixed(2) // => '0.40'
  */
-export function nextCoupons(job: WeldJob, setting: WeldSetting): NextCoupons {
+export function nextCoupons(job: WeldJob, setting: WeldSetting, isHoled = false): NextCoupons {
   const question = evidenceWeldOf(job, setting);
   const evidence = job.evidence?.shop ?? shopEvidence(question, []);
-  const ideas = [null, ...knobs.flatMap((knob) => turnsOf(job, setting, knob))].map((turned) =>
+  const all = [null, ...knobs.flatMap((knob) => turnsOf(job, setting, knob))].map((turned) =>
     ideaOf(job, setting, turned, { evidence, question }),
   );
-  const [same, ...others] = ideas as [CouponIdea, ...CouponIdea[]];
+  const [same] = all as [CouponIdea, ...CouponIdea[]];
+  const safe = all.filter((idea) => isAdvisable(job, idea, isHoled ? same : null));
+  const [first, ...others] = safe.length > 0 ? safe : [coolest(all)];
   const most = (value: (idea: CouponIdea) => number) =>
-    others.reduce((best, next) => (value(next) > value(best) + 1e-9 ? next : best), same);
+    others.reduce((best, next) => (value(next) > value(best) + 1e-9 ? next : best), first as CouponIdea);
   return {
-    mostLikelyToLand: most(({ forecast }) => forecast.chance),
+    mostLikelyToLand: most(({ forecast }) => -forecast.loss),
     teachesMost: most(({ teaches }) => teaches),
   };
+}
+
+/** Less deep than what made a hole by so much at least. */
+const lessDeep = 0.97;
+
+function isAdvisable(job: WeldJob, { setting, forecast }: CouponIdea, holed: CouponIdea | null): boolean {
+  if (repeatsHole(job, setting)) return false;
+  return holed === null || forecast.expectedReach < lessDeep * holed.forecast.expectedReach;
+}
+
+function coolest(ideas: readonly CouponIdea[]): CouponIdea {
+  return ideas.reduce((best, next) =>
+    next.forecast.expectedReach < best.forecast.expectedReach ? next : best,
+  );
 }
 
 function turnsOf(

@@ -4,9 +4,12 @@ import {
   everyFaultCause,
   everyFaultCheck,
   everyFaultSymptom,
+  faultChecks,
   faultNetwork,
   nextChecks,
   posterior,
+  type FaultCause,
+  type FaultCheck,
   type Network,
   type NetworkNode,
   type Seen,
@@ -149,5 +152,32 @@ describe('the network of faults', () => {
     const order = nextChecks(network, { shallow: 'yes' }).map(({ check }) => check);
     expect(order.indexOf('settingAgainstCard')).toBeLessThan(order.indexOf('windowOut'));
     expect(nextChecks(network, { gasAtTheGun: 'no' }).map(({ check }) => check)).not.toContain('gasAtTheGun');
+  });
+
+  it.each(everyFaultSymptom)(
+    'asks of “%s” only what it allows, over all checks that may have come to nothing',
+    (symptom) => {
+      for (const made of [null, ...everyFaultCheck]) {
+        const seen = { [symptom]: 'yes', ...(made === null ? {} : { [made]: 'no' }) };
+        const odds = new Map(causeOdds(network, seen).map(({ cause, chance }) => [cause, chance]));
+        for (const { check } of nextChecks(network, seen)) {
+          const { needsLight, finds }: FaultCheck = faultChecks[check];
+          if (symptom === 'noLight') expect([check, needsLight]).toEqual([check, false]);
+          const likely = Object.entries(finds)
+            .filter(([, often]) => often >= 0.3)
+            .reduce((sum, [cause]) => sum + (odds.get(cause as FaultCause) ?? 0), 0);
+          expect([symptom, made, check, likely >= 0.05]).toEqual([symptom, made, check, true]);
+        }
+      }
+    },
+  );
+
+  it('fires no light where there is none, and looks at no clamp for holes that come from the gas', () => {
+    const lit = everyFaultCheck.filter((check) => faultChecks[check].needsLight);
+    expect(lit).toEqual(['askTheHand', 'gunAngle', 'cleanScrap', 'otherBottle', 'focusLine']);
+    const ofHoles = nextChecks(network, { holes: 'yes', soot: 'yes' }).map(({ check }) => check);
+    expect(ofHoles).not.toContain('workClamp');
+    expect(ofHoles).not.toContain('interlocks');
+    expect(ofHoles).toContain('otherBottle');
   });
 });

@@ -1,4 +1,4 @@
-import { everyFaultCheck, faultChecks, type FaultCheckName } from './faultChecks.js';
+import { everyFaultCheck, faultChecks, type FaultCheck, type FaultCheckName } from './faultChecks.js';
 import { everyFaultCause, type FaultCause } from './faultCauses.js';
 import { posterior, type Network, type Seen } from './Network.js';
 
@@ -39,8 +39,7 @@ export function nextChecks(network: Network, seen: Seen): readonly CheckWorth[] 
   const causes = posterior(network, 'cause', seen);
   const now = entropyBits(causes);
   const nodes = new Map(network.map((node) => [node.name, node]));
-  return everyFaultCheck
-    .filter((check) => !(check in seen))
+  return allowedChecks(causes, seen)
     .map((check): CheckWorth => {
       // A check hangs on the cause alone: the causes by now are all that bears on its answer.
       const finds = (nodes.get(check)?.table ?? []).map(([yes = 0]) => yes);
@@ -51,6 +50,30 @@ export function nextChecks(network: Network, seen: Seen): readonly CheckWorth[] 
       return { check, chance, bits: Math.max(0, bits), minutes: checkMinutes(check) };
     })
     .toSorted((one, other) => other.bits / other.minutes - one.bits / one.minutes);
+}
+
+/** A check is worth asking for where what it finds is at least this likely. */
+const leastChance = 0.05;
+/** A check speaks to the causes that it finds at least so often. */
+const speaksTo = 0.3;
+
+/**
+ * The checks that have not been made, that the symptoms allow, and that speak to a cause which is still likely: no light
+ * is asked of a machine that gives none, and no clamp is looked at where the holes come from the gas. Where none is
+ * left that speaks to anything likely, all that the symptoms allow.
+ */
+function allowedChecks(causes: readonly number[], seen: Seen): readonly FaultCheckName[] {
+  const possible = everyFaultCheck.filter(
+    (check) => !(check in seen) && !(seen['noLight'] === 'yes' && faultChecks[check].needsLight),
+  );
+  const telling = possible.filter((check) => {
+    const { finds }: FaultCheck = faultChecks[check];
+    const likely = sumOf(
+      everyFaultCause.map((cause, i) => ((finds[cause] ?? 0) >= speaksTo ? (causes[i] ?? 0) : 0)),
+    );
+    return likely >= leastChance;
+  });
+  return telling.length > 0 ? telling : possible;
 }
 
 function sumOf(values: readonly number[]): number {

@@ -11,12 +11,26 @@ export interface EvidenceWeld {
   readonly gas: ShieldingGas;
   /** Gun from the sheet. */
   readonly gunAngle: Radian;
+  /** Whose far side can be looked at, and where the melt shows on it; an open back where it is left out. */
+  readonly far?: FarSide;
+}
+
+/** The far side of a joint whose back is another sheet, or none. */
+export interface FarSide {
+  /** Depth over the thickness to melt at which the melt comes out on the far side; null where there is none. */
+  readonly reach: number | null;
 }
 
 /** What was found of a coupon. */
 export type CouponFinding =
   /** The back, as it was seen. */
   | { readonly by: 'look'; readonly back: 'none' | 'faint' | 'even' | 'heavy' | 'hole' }
+  /** The face and the far side of a joint that has no back to look at; null for what nobody said. */
+  | {
+      readonly by: 'toes';
+      readonly toes: 'cold' | 'wetted' | null;
+      readonly far: 'nothing' | 'shows' | 'hole' | null;
+    }
   /** A cut, ground and etched section whose melt stopped inside the sheet. */
   | { readonly by: 'section'; readonly depth: Metre }
   /** A section whose melt came through: at least the thickness, never a value. */

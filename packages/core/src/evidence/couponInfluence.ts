@@ -10,20 +10,35 @@ export interface CouponInfluence {
 }
 
 /**
- * What each coupon did to the answer for a weld: the answer less the answer without that coupon, by one Newton step
- * from the mode with the coupon's own curvature taken out (Sherman and Morrison). Largest first.
+ * What each coupon did to the answer for a weld: the answer less the answer without that coupon, by taking its stand-in
+ * out again (Sherman and Morrison), over the scatters that the shop may have. Largest first.
  *
  * @example
- * couponInfluence(shopEvidence(sampleWeld, [sampleCoupon('faint')]), sampleWeld)[0].lnShift.toFixed(2) // => '-0.20'
+ * couponInfluence(shopEvidence(sampleWeld, [sampleCoupon('faint')]), sampleWeld)[0].lnShift.toFixed(2) // => '-0.11'
  */
 export function couponInfluence(evidence: ShopEvidence, weld: EvidenceWeld): readonly CouponInfluence[] {
   const asked = lineRow(evidence.line.terms, weld);
-  const influences = evidence.used.map(({ id, row, slope, curvature }) => {
-    const across = quadratic(evidence, asked, row);
-    const own = quadratic(evidence, row, row);
-    return { id, lnShift: (across * slope) / (1 - curvature * own) };
+  const influences = evidence.used.map(({ id, row, standIns }) => {
+    const lnShift = evidence.fits.reduce((sum, { share, covariance }, f) => {
+      const { slope, curvature } = standIns[f] as (typeof standIns)[number];
+      const across = product(covariance, asked, row);
+      const own = product(covariance, row, row);
+      return sum + (share * across * slope) / (1 - curvature * own);
+    }, 0);
+    return { id, lnShift };
   });
   return influences.sort((a, b) => Math.abs(b.lnShift) - Math.abs(a.lnShift) || (a.id < b.id ? -1 : 1));
+}
+
+/** x'Vy of a flat matrix. */
+function product(matrix: Float64Array, x: Float64Array, y: Float64Array): number {
+  let sum = 0;
+  for (let j = 0; j < x.length; j++) {
+    for (let k = 0; k < y.length; k++) {
+      sum += (x[j] as number) * (y[k] as number) * (matrix[j * x.length + k] as number);
+    }
+  }
+  return sum;
 }
 
 /** x'Vy. */

@@ -11,11 +11,11 @@ export interface DepthCorrection {
 }
 
 /**
- * What the evidence says of a weld's depth. A machine, family or gas that the evidence was not made for is as unknown
+ * What the evidence says of a setting's depth, the scatter of one weld from the next left out. A machine, family or gas that the evidence was not made for is as unknown
  * as before any coupon, and widens the answer accordingly.
  *
  * @example
- * depthCorrection(shopEvidence(sampleWeld, []), sampleWeld).sd.toFixed(2) // => '0.22'
+ * depthCorrection(shopEvidence(sampleWeld, []), sampleWeld).sd.toFixed(2) // => '0.20'
  */
 export function depthCorrection(evidence: ShopEvidence, weld: EvidenceWeld): DepthCorrection {
   const { terms } = evidence.line;

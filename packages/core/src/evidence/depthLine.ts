@@ -1,6 +1,7 @@
 import type { MetalFamily } from '../metal/index.js';
 import type { ShieldingGas } from '../gas/index.js';
 import type { EvidenceCoupon, EvidenceWeld } from './EvidenceWeld.js';
+import { weldScatter } from '../odds/index.js';
 import { tableSpread } from './tableSpread.js';
 
 /** What one weight of the shop's line stands for. */
@@ -30,7 +31,7 @@ const prior = {
 } as const;
 
 /** The shop's own offset is never taken for surer than this. */
-const leastShopSd = 0.05;
+const leastShopSd = 0.03;
 
 const covariates = ['gunAngle', 'wobbleRate', 'modulation', 'duty', 'power'] as const;
 
@@ -38,9 +39,9 @@ const covariates = ['gunAngle', 'wobbleRate', 'modulation', 'duty', 'power'] as 
  * The line that a question and a set of coupons need: one weight for the shop, one for each machine, metal family and
  * gas that occurs, and the covariates.
  *
- * The spread of the metal table is the whole spread of an answer before any coupon. What machine, family, gas and
- * covariates take of it at the question is taken off the shop's own weight, so that without a coupon the answer has
- * exactly the table's spread. A family whose own spread is wider than the question's carries the excess in its weight.
+ * The spread of the metal table is the whole spread of a weld before any coupon. What one weld differs from the next by,
+ * and what machine, family, gas and covariates take of it at the question, is taken off the shop's own weight, so that
+ * without a coupon the next weld has exactly the table's spread. A family whose own spread is wider than the question's carries the excess in its weight.
  *
  * @example
  * depthLine(sampleWeld, []).terms.length // => 9
@@ -58,7 +59,7 @@ export function depthLine(question: EvidenceWeld, coupons: readonly EvidenceCoup
     ...distinct(welds, ({ gas }) => gas).map((gas) => ({ kind: 'gas', gas }) as const),
     ...covariates.map((kind) => ({ kind })),
   ];
-  const whole = tableSpread(question) ** 2;
+  const whole = tableSpread(question) ** 2 - weldScatter ** 2;
   const priorSd = terms.map((term) => termSd(term, question, welds, whole));
   const x = lineRow(terms, question);
   const others = terms.reduce(
@@ -82,7 +83,7 @@ function termSd(
   if (term.kind === 'shop') return 0;
   if (term.kind !== 'family' || term.family === question.melt.metal.family) return prior[term.kind];
   const own = welds.filter(({ melt }) => melt.metal.family === term.family).map(tableSpread);
-  return Math.sqrt(prior.family ** 2 + Math.max(0, Math.max(...own) ** 2 - whole));
+  return Math.sqrt(prior.family ** 2 + Math.max(0, Math.max(...own) ** 2 - weldScatter ** 2 - whole));
 }
 
 /**

@@ -1,4 +1,4 @@
-import { reachLimits, meltKernel, type ReachLimits } from '../melt/index.js';
+import { reachLimits, meltKernel } from '../melt/index.js';
 import { normalCdf } from '../numeric/index.js';
 import { quadratic } from './couponInfluence.js';
 import { couponNoise } from './couponNoise.js';
@@ -19,7 +19,7 @@ const reach = 5;
  * @param question the weld one wants to know about
  * @param coupon the weld that would be made, with its time and length taken
  * @example
- * informationGain(shopEvidence(sampleWeld, []), sampleWeld, sampleWeld).toFixed(2) // => '0.45'
+ * informationGain(shopEvidence(sampleWeld, []), sampleWeld, sampleWeld).toFixed(2) // => '0.40'
  */
 export function informationGain(
   evidence: ShopEvidence,
@@ -50,17 +50,22 @@ export function informationGain(
   return Math.max(0, gain / weights);
 }
 
-/** Where one look passes into the next, as ln(real/model depth). */
-function lookEdges({ melt, gap }: EvidenceWeld): readonly number[] {
+/** Where one look passes into the next, as ln(real/model depth): of the back, or of the toes and the far side. */
+function lookEdges({ melt, gap, far }: EvidenceWeld): readonly number[] {
   const { reach: modelReach, width } = meltKernel(melt);
-  return edgesOf(reachLimits(melt.thickness, width, gap)).map((edge) => Math.log(edge / modelReach));
+  const { coldBelow, fullFrom, hotFrom, holeFrom } = reachLimits(melt.thickness, width, gap);
+  const edges =
+    far === undefined ? [coldBelow, fullFrom, hotFrom, holeFrom] : toesEdges(coldBelow, holeFrom, far.reach);
+  return edges.map((edge) => Math.log(edge / modelReach));
 }
 
-function edgesOf({ coldBelow, fullFrom, hotFrom, holeFrom }: ReachLimits): readonly number[] {
-  return [coldBelow, fullFrom, hotFrom, holeFrom];
+function toesEdges(coldBelow: number, holeFrom: number, farReach: number | null): readonly number[] {
+  return farReach === null
+    ? [coldBelow, holeFrom]
+    : [coldBelow, farReach, Math.max(holeFrom, farReach * 1.001)];
 }
 
-/** Chances of the five looks for a normal ln depth. */
+/** Chances of the looks for a normal ln depth. */
 function lookChances(edges: readonly number[], mean: number, sd: number): readonly number[] {
   const below = edges.map((edge) => normalCdf((edge - mean) / sd));
   return [...below, 1].map((chance, k) => chance - (k === 0 ? 0 : (below[k - 1] as number)));

@@ -1,18 +1,37 @@
-import type { Matrix } from 'ml-matrix';
+import { Matrix } from 'ml-matrix';
 import { meltKernel } from '../melt/index.js';
+import { normalCdf } from '../numeric/index.js';
 import { couponInterval } from './couponInterval.js';
 import { couponNoise } from './couponNoise.js';
 import { depthLine, lineRow, type DepthLine } from './depthLine.js';
+import { cavityOf, epIntervals, type EpData, type EpFit } from './epIntervals.js';
 import type { EvidenceCoupon, EvidenceWeld } from './EvidenceWeld.js';
-import { fitIntervals } from './fitIntervals.js';
+import { beliefShape, type ShapePart } from './beliefShape.js';
+import { scatterFactors } from './scatterFactors.js';
 
 /** Why a coupon says nothing about a setting. */
-export type LeftOutWhy = 'slip' | 'hardlyMelted';
+export type LeftOutWhy = 'slip' | 'hardlyMelted' | 'unseen';
+
+/** The line if the shop's coupons scattered so much. */
+export interface ScatterFit {
+  /** Times the usual scatter. */
+  readonly factor: number;
+  /** Chance of this factor; those of an evidence add up to 1. */
+  readonly share: number;
+  readonly mean: Float64Array;
+  /** Flat, row by row. */
+  readonly covariance: Float64Array;
+  /** How the answer to the question is spread, in its own standard deviations: normal parts. */
+  readonly shape: readonly ShapePart[];
+}
 
 /** What the shop's coupons say of the depth line, as seen from one question. */
 export interface ShopEvidence {
   readonly line: DepthLine;
-  /** Most likely weights, and their covariance. */
+  /** Row of the question that it was made for. */
+  readonly asked: Float64Array;
+  readonly fits: readonly ScatterFit[];
+  /** Mean of the weights and their covariance, all scatters together. */
   readonly mode: Float64Array;
   readonly covariance: Matrix;
   /** Coupons that counted, by id, with their share in the fit. */
@@ -24,18 +43,24 @@ export interface ShopEvidence {
 export interface UsedCoupon {
   readonly id: string;
   readonly row: Float64Array;
-  /** Slope and curvature of its log likelihood along its line, at the mode. */
-  readonly slope: number;
-  readonly curvature: number;
+  /** Slope and curvature of its stand-in's log likelihood along its line, at the mean, under each scatter. */
+  readonly standIns: readonly { readonly slope: number; readonly curvature: number }[];
+  /** Chance that the other coupons gave, beforehand, to a finding as far out as this one: 0 to 1. */
+  readonly expected: number;
 }
 
 /** Coupons that melted less than this share of the sheet say little of the model. */
 const leastReach = 0.05;
 
+/** A scatter less likely than this is no longer told apart. */
+const leastShare = 0.01;
+
 /**
  * Learns from coupons what the model leaves out: ln(real depth/model depth) = x'beta + noise, with Gaussian weights
- * and each coupon a value or an interval. A coupon on another machine or metal family counts for less because it
- * shares fewer weights with the question. Slips of the hand and coupons that hardly melted are left out, by name.
+ * and each coupon a value or an interval. How much coupons scatter is learned with the rest, so that coupons which
+ * contradict each other widen the answer. A coupon on another machine or metal family counts for less because it
+ * shares fewer weights with the question. Slips of the hand, coupons that hardly melted and those that nobody could
+ * see into are left out, by name.
  *
  * @param question the weld that is asked about: its spread before any coupon is the metal table's
  * @param coupons in any order; the answer does not depend on it
@@ -44,40 +69,162 @@ const leastReach = 0.05;
  */
 export function shopEvidence(question: EvidenceWeld, coupons: readonly EvidenceCoupon[]): ShopEvidence {
   const inOrder = [...coupons].sort((a, b) => (a.id < b.id ? -1 : 1));
-  const all = inOrder.map((coupon) => ({ coupon, ...modelFigures(coupon) }));
+  const all = inOrder.map((coupon) => ({ coupon, ...readCoupon(coupon) }));
   const used = all.filter(({ why }) => why === null);
   const line = depthLine(
     question,
     used.map(({ coupon }) => coupon),
   );
-  const rows = used.map(({ coupon }) => lineRow(line.terms, coupon.weld));
-  const intervals = used.map(({ coupon, figures }) => couponInterval(coupon.finding, figures));
-  const fit = fitIntervals({
-    rows,
-    low: intervals.map(({ low }) => low),
-    high: intervals.map(({ high }) => high),
-    noise: used.map(({ coupon: { weld, finding, isTravelMeasured } }) =>
-      couponNoise(weld, { by: finding.by === 'look' ? 'look' : 'section', isTravelMeasured }),
-    ),
-    priorMean: line.terms.map(() => 0),
-    priorSd: line.priorSd,
-  });
+  const asked = lineRow(line.terms, question);
+  const data = dataOf(line, used);
+  const fits = fitScatters(data, asked);
+  const pooled = pool(fits, line.terms.length);
+  const plain = fits.find(({ factor }) => factor === 1)?.fit ?? (fits[0] as WeighedFit).fit;
   return {
     line,
-    mode: fit.mode,
-    covariance: fit.covariance,
+    asked,
+    fits: fits.map(({ factor, share, fit, shape }) => ({
+      factor,
+      share,
+      mean: fit.mean,
+      covariance: fit.covariance,
+      shape,
+    })),
+    ...pooled,
     used: used.map(({ coupon }, i) => ({
       id: coupon.id,
-      row: rows[i] as Float64Array,
-      slope: fit.slopes[i] as number,
-      curvature: fit.curvatures[i] as number,
+      row: data.rows[i] as Float64Array,
+      standIns: fits.map(({ fit }) => standIn(fit, data.rows[i] as Float64Array, i)),
+      expected: expectedOf(data, plain, i),
     })),
     leftOut: all.flatMap(({ coupon, why }) => (why === null ? [] : [{ id: coupon.id, why }])),
   };
 }
 
-function modelFigures({ weld, isSlip }: EvidenceCoupon) {
+interface ReadCoupon {
+  readonly coupon: EvidenceCoupon;
+  readonly low: number;
+  readonly high: number;
+  readonly why: LeftOutWhy | null;
+}
+
+function readCoupon({ weld, finding, isSlip }: EvidenceCoupon): Omit<ReadCoupon, 'coupon'> {
   const { depth, width, reach } = meltKernel(weld.melt);
-  const why: LeftOutWhy | null = isSlip ? 'slip' : reach < leastReach ? 'hardlyMelted' : null;
-  return { figures: { thickness: weld.melt.thickness, depth, width, gap: weld.gap }, why };
+  const { gap, far } = weld;
+  const figures = {
+    thickness: weld.melt.thickness,
+    depth,
+    width,
+    gap,
+    ...(far === undefined ? {} : { far }),
+  };
+  const { low, high } = couponInterval(finding, figures);
+  const isUnseen = low === -Infinity && high === Infinity;
+  const why = isSlip ? 'slip' : isUnseen ? 'unseen' : reach < leastReach ? 'hardlyMelted' : null;
+  return { low, high, why };
+}
+
+function dataOf(line: DepthLine, used: readonly ReadCoupon[]): EpData {
+  const size = line.terms.length;
+  const prior = new Float64Array(size * size);
+  line.priorSd.forEach((sd, j) => (prior[j * size + j] = sd * sd));
+  return {
+    rows: used.map(({ coupon }) => lineRow(line.terms, coupon.weld)),
+    low: Float64Array.from(used, ({ low }) => low),
+    high: Float64Array.from(used, ({ high }) => high),
+    noise: Float64Array.from(used, ({ coupon: { weld, finding, isTravelMeasured } }) =>
+      couponNoise(weld, {
+        by: finding.by === 'look' || finding.by === 'toes' ? 'look' : 'section',
+        isTravelMeasured,
+      }),
+    ),
+    prior,
+  };
+}
+
+interface WeighedFit {
+  readonly factor: number;
+  readonly share: number;
+  readonly fit: EpFit;
+  readonly shape: readonly ShapePart[];
+}
+
+/** The fit under every scatter, weighed by how likely it makes the coupons; without one, the prior alone. */
+function fitScatters(data: EpData, asked: Float64Array): readonly WeighedFit[] {
+  if (data.rows.length === 0) {
+    return [{ factor: 1, share: 1, fit: epIntervals(data), shape: plainShape }];
+  }
+  const fitted = scatterFactors.map(({ factor, share }) => {
+    const scattered = { ...data, noise: data.noise.map((sd) => sd * factor) };
+    const fit = epIntervals(scattered);
+    return { factor, fit, scattered, weight: Math.log(share) + fit.logEvidence };
+  });
+  const most = Math.max(...fitted.map(({ weight }) => weight));
+  const shares = fitted.map(({ weight }) => Math.exp(weight - most));
+  const whole = shares.reduce((sum, share) => sum + share, 0);
+  const told = fitted.flatMap(({ factor, fit, scattered }, i) => {
+    const share = (shares[i] as number) / whole;
+    return share < leastShare ? [] : [{ factor, fit, scattered, share }];
+  });
+  const kept = told.reduce((sum, { share }) => sum + share, 0);
+  return told.map(({ factor, fit, scattered, share }) => ({
+    factor,
+    fit,
+    share: share / kept,
+    shape: beliefShape(scattered, fit, asked),
+  }));
+}
+
+const plainShape: readonly ShapePart[] = [{ share: 1, mean: 0, sd: 1 }];
+
+function pool(fits: readonly WeighedFit[], size: number): Pick<ShopEvidence, 'mode' | 'covariance'> {
+  const mode = new Float64Array(size);
+  for (const { share, fit } of fits) {
+    for (let j = 0; j < size; j++) mode[j] = (mode[j] as number) + share * (fit.mean[j] as number);
+  }
+  const covariance = Matrix.zeros(size, size);
+  for (const { share, fit } of fits) {
+    for (let j = 0; j < size; j++) {
+      const aside = (fit.mean[j] as number) - (mode[j] as number);
+      for (let k = 0; k < size; k++) {
+        const product = aside * ((fit.mean[k] as number) - (mode[k] as number));
+        const own = (fit.covariance[j * size + k] as number) + product;
+        covariance.set(j, k, covariance.get(j, k) + share * own);
+      }
+    }
+  }
+  return { mode, covariance };
+}
+
+/** Mean and variance of a fit's line at a row. */
+function lineAt(
+  { mean, covariance }: EpFit,
+  row: Float64Array,
+): { readonly mean: number; readonly variance: number } {
+  const size = row.length;
+  let at = 0;
+  let variance = 0;
+  for (let j = 0; j < size; j++) {
+    at += (row[j] as number) * (mean[j] as number);
+    for (let k = 0; k < size; k++) {
+      variance += (row[j] as number) * (row[k] as number) * (covariance[j * size + k] as number);
+    }
+  }
+  return { mean: at, variance };
+}
+
+/** What one coupon does to the line. */
+function standIn(fit: EpFit, row: Float64Array, i: number): UsedCoupon['standIns'][number] {
+  const precision = fit.precision[i] as number;
+  return { slope: (fit.weighted[i] as number) - precision * lineAt(fit, row).mean, curvature: precision };
+}
+
+/** How far out the other coupons would have called a finding, on either side. */
+function expectedOf(data: EpData, fit: EpFit, i: number): number {
+  const { mean, variance } = lineAt(fit, data.rows[i] as Float64Array);
+  const others = cavityOf(mean, variance, fit.precision[i] as number, fit.weighted[i] as number);
+  const sd = Math.hypot(Math.sqrt(others.variance), data.noise[i] as number);
+  const belowHigh = normalCdf(((data.high[i] as number) - others.mean) / sd);
+  const aboveLow = normalCdf((others.mean - (data.low[i] as number)) / sd);
+  return Math.min(1, 2 * Math.min(belowHigh, aboveLow));
 }

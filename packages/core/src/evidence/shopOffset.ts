@@ -17,7 +17,7 @@ export interface ShopOffset {
  *
  * @returns null where the evidence holds nothing of that machine or family
  * @example
- * shopOffset(shopEvidence(sampleWeld, [sampleCoupon('faint', 'a'), sampleCoupon('faint', 'b')]), sampleWeld.machineId, 'stainless').words // => '20 % shallower, give or take 9'
+ * shopOffset(shopEvidence(sampleWeld, [sampleCoupon('faint', 'a'), sampleCoupon('faint', 'b')]), sampleWeld.machineId, 'stainless').words // => '12 % shallower, give or take 10'
  */
 export function shopOffset(
   evidence: ShopEvidence,

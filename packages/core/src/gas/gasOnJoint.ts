@@ -2,7 +2,7 @@ import type { Joint } from '../joint/index.js';
 import type { Metal } from '../metal/index.js';
 import { usualPractice, type Practice } from '../practice/index.js';
 import { gasesByFamily, gasTable, type ShieldingGas } from './gasTable.js';
-import { shieldingGasFor, type GasChoice } from './shieldingGas.js';
+import { shieldingGasFor, usualFlowFor, type FlowFor, type GasChoice } from './shieldingGas.js';
 
 /** A gas that somebody chose, with its flow; why it should not be used there, or null. */
 export interface GasOnJoint extends GasChoice {
@@ -10,7 +10,7 @@ export interface GasOnJoint extends GasChoice {
 }
 
 /**
- * A chosen gas on a joint: the flow that the joint asks for, what the gas does on the metal, and why not where it
+ * A chosen gas on a joint: the flow that joint, power and bore ask for, what the gas does on the metal, and why not where it
  * spoils it.
  *
  * @example
@@ -21,8 +21,9 @@ export function gasOnJoint(
   metal: Metal,
   joint: Joint,
   practice: Practice = usualPractice,
+  of: FlowFor = usualFlowFor,
 ): GasOnJoint {
-  const { flowLitresPerMinute } = shieldingGasFor(metal, joint, practice);
+  const { flowLitresPerMinute } = shieldingGasFor(metal, joint, practice, of);
   const row = gasesByFamily[metal.family].find((each) => each.gas === gas);
   return {
     gas,

@@ -6,7 +6,7 @@ export {
   type GasRow,
   type GasOnFamily,
 } from './gasTable.js';
-export { shieldingGasFor, type GasChoice } from './shieldingGas.js';
+export { shieldingGasFor, usualFlowFor, type FlowFor, type GasChoice } from './shieldingGas.js';
 export { nozzleFlow, type NozzleFlowInput, type NozzleGas } from './nozzleFlow.js';
 export { flowSlip, type FlowSlip } from './flowSlip.js';
 export { gasLeft, gasPerSeam, bottleReach, type GasBottle, type GasUse, type BottleReach } from './bottle.js';

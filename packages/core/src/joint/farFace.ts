@@ -1,5 +1,5 @@
 import { metre, type Metre } from '../quantity/index.js';
-import { filletThroat, jointThermal } from './jointThermal.js';
+import { jointThermal, throatOf } from './jointThermal.js';
 import { seamOf, type Joint } from './Joint.js';
 
 /** What lies behind a seam, along the beam. */
@@ -36,7 +36,7 @@ export function farFace(joint: Joint): FarFace {
     case 'insideCorner':
     case 'flareGroove':
       return {
-        distance: metre(filletThroat(seam.leg) + atFortyFive * Math.min(first, second)),
+        distance: metre(throatOf(seam) + atFortyFive * Math.min(first, second)),
         isOpen: false,
       };
     case 'edge':

@@ -19,7 +19,8 @@ export {
   type TackJoint,
   type Bevel,
 } from './Joint.js';
-export { jointThermal, sheetRange, type JointThermal } from './jointThermal.js';
+export { jointThermal, sheetRange, throatOf, type JointThermal } from './jointThermal.js';
+export { ownLeg } from './ownLeg.js';
 export { heatDirectionsWhy } from './heatDirectionsWhy.js';
 export { farFace, type FarFace } from './farFace.js';
 export { metalNeeded, usualCrown, type MetalNeeded } from './metalNeeded.js';

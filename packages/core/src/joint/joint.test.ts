@@ -67,7 +67,7 @@ describe('the heat’s directions', () => {
     ['tee', 0.7 * 3 + 0.2 * 1.5, 5.5 / 2.4],
     ['tubeToPlate', 2.4, 5.5 / 2.4],
     ['insideCorner', 2.4, 3.5 / 2.4],
-    ['flareGroove', 0.7 * 3 + 0.2 * 2, 7 / 2.5],
+    ['flareGroove', (5 / 16) * 3 + 0.2 * 2, 7 / ((5 / 16) * 3 + 0.2 * 2)],
     ['plug', 0.7 * 2 + 0.2 * 1.5, 5 / 1.7],
     ['outsideCorner', 1.5, 3.5 / 3],
     ['edge', 1.5, 3.5 / 3],
@@ -124,7 +124,7 @@ describe('a joint that cannot be', () => {
     ['gap', made('tee', { first: 1, second: 2, gap: 1.5 }), 'gap 1.5 mm'],
     ['tack', { ...made('tack', usual), length: mm(50) } as Joint, 'tack 50 mm: allowed is 0.5 to 30 mm.'],
     ['tack’s time', { ...made('tack', usual), lightOn: second(0) } as Joint, 'time of a tack 0 s'],
-    ['leg', { ...made('tee', usual), leg: mm(20) } as Joint, 'leg 20 mm: allowed is 0.5 to 12 mm.'],
+    ['leg', { ...made('tee', usual), leg: mm(20) } as Joint, 'leg 20 mm: allowed is 0.05 to 12 mm.'],
     ['tube', { ...made('tubeToPlate', usual), tubeRadius: mm(1) } as Joint, 'tube radius 1 mm'],
     ['hole', { ...made('plug', usual), holeDiameter: mm(40) } as Joint, 'hole 40 mm: allowed is 1 to 20 mm.'],
     [

@@ -13,8 +13,7 @@ export interface JointThermal {
 /** Sheet that a handheld machine of up to 3 kW is used on; over 5 mm the model is extrapolated. */
 export const sheetRange = { quantity: 'thickness', min: 0.3, max: 12, unit: 'mm' } as const;
 
-/** A fillet is taken to reach this far into the root, as shares of its leg and of the sheet it leads into. */
-const throatShare = 0.7;
+/** A weld is taken to reach this far into the root, as a share of the sheet it leads into. */
 const rootShare = 0.2;
 
 /**
@@ -24,7 +23,8 @@ const rootShare = 0.2;
  * - lap, through the first sheet: t = t1 + 0.4 t2; n = 2 (t1 + t2)/t
  * - tee, tube on plate, at 45 degrees: t = 0.7 leg + 0.2 t2; n = (2 t1 + t2)/t
  * - inside corner: the same throat; both sheets end there, n = (t1 + t2)/t
- * - flare groove: t = 0.7 leg + 0.2 t1; tube wall and sheet both run on, n = 2 (t1 + t2)/t
+ * - flare groove: t = 5/16 leg + 0.2 t1 (a flush groove's leg is the tube's radius); tube wall and sheet both run on,
+ *   n = 2 (t1 + t2)/t
  * - plug: the fillet round the hole with leg min(t1, half the hole); n = (t1 + 2 t2)/t
  * - outside corner, edge: t = min(t1, t2); heat leaves one way only, n = (t1 + t2)/(2 t)
  * - tack: as the seam it is on. A tack starts cold, so it reaches less than a seam under way at the same pace.
@@ -46,13 +46,15 @@ export function jointThermal(joint: Joint): JointThermal {
       return thermal(first + 0.4 * second, 2 * (first + second));
     case 'tee':
     case 'tubeToPlate':
-      return thermal(throat(seam.leg, second), 2 * first + second);
+      return thermal(filletThroat(seam.leg) + rootShare * second, 2 * first + second);
     case 'insideCorner':
-      return thermal(throat(seam.leg, second), first + second);
+      return thermal(filletThroat(seam.leg) + rootShare * second, first + second);
     case 'flareGroove':
-      return thermal(throat(seam.leg, first), 2 * (first + second));
-    case 'plug':
-      return thermal(throat(plugLeg(seam.firstThickness, seam.holeDiameter), second), first + 2 * second);
+      return thermal(flareThroat(seam.leg) + rootShare * first, 2 * (first + second));
+    case 'plug': {
+      const leg = plugLeg(seam.firstThickness, seam.holeDiameter);
+      return thermal(filletThroat(leg) + rootShare * second, first + 2 * second);
+    }
     case 'outsideCorner':
     case 'edge':
       return thermal(thinnerSheet(seam), (first + second) / 2);
@@ -66,11 +68,17 @@ export function plugLeg(topSheet: Metre, holeDiameter: Metre): Metre {
 
 /** From a fillet's face to its root. */
 export function filletThroat(leg: Metre): number {
-  return throatShare * leg;
+  return 0.7 * leg;
 }
 
-function throat(leg: Metre, into: Metre): number {
-  return filletThroat(leg) + rootShare * into;
+/** From a flare groove's face to its root: 5/16 of the tube's radius where it is flush, and in proportion below. */
+export function flareThroat(leg: Metre): number {
+  return (5 / 16) * leg;
+}
+
+/** From the face of what is filled to its root, for joints that are filled. */
+export function throatOf(seam: Extract<SeamJoint, { leg: Metre }>): number {
+  return seam.kind === 'flareGroove' ? flareThroat(seam.leg) : filletThroat(seam.leg);
 }
 
 function thermal(thickness: number, ways: number): JointThermal {
@@ -81,7 +89,7 @@ function requireJoint(seam: SeamJoint): void {
   requireWithin(inMm(seam.firstThickness), sheetRange);
   requireWithin(inMm(seam.secondThickness), sheetRange);
   requireBridgeable(seam.gap, thinnerSheet(seam));
-  if ('leg' in seam) requireWithin(inMm(seam.leg), { quantity: 'leg', min: 0.5, max: 12, unit: 'mm' });
+  if ('leg' in seam) requireWithin(inMm(seam.leg), { quantity: 'leg', min: 0.05, max: 12, unit: 'mm' });
   if ('tubeRadius' in seam) {
     requireWithin(inMm(seam.tubeRadius), { quantity: 'tube radius', min: 2, max: 1000, unit: 'mm' });
   }

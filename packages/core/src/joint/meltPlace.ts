@@ -2,7 +2,7 @@ import { inMm, metre, type Metre } from '../quantity/index.js';
 import { farFace } from './farFace.js';
 import { seamOf, type Joint, type SeamJoint } from './Joint.js';
 import { jointOutline, type PointMm } from './jointOutline.js';
-import { filletThroat, plugLeg } from './jointThermal.js';
+import { filletThroat, plugLeg, throatOf } from './jointThermal.js';
 
 /** Where in a joint's outline the melt lies. */
 export interface MeltPlace {
@@ -43,7 +43,7 @@ function filledAbove(seam: SeamJoint): number {
     case 'tubeToPlate':
     case 'insideCorner':
     case 'flareGroove':
-      return filletThroat(seam.leg);
+      return throatOf(seam);
     case 'plug':
       return filletThroat(plugLeg(seam.firstThickness, seam.holeDiameter));
     case 'outsideCorner':

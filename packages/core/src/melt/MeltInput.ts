@@ -1,6 +1,6 @@
 import type { Wobble } from '../beam/index.js';
 import type { Metal } from '../metal/index.js';
-import type { Fraction, Hertz, Kelvin, Metre, MetrePerSecond, Watt } from '../quantity/index.js';
+import type { Fraction, Hertz, Kelvin, Metre, MetrePerSecond, SquareMetre, Watt } from '../quantity/index.js';
 
 /** Wire fed cold into the melt. */
 export interface WireFeed {
@@ -27,6 +27,11 @@ export interface MeltInput {
   readonly wobble: Wobble;
   /** Null where no wire is fed. */
   readonly wire: WireFeed | null;
+  /**
+   * Section of the melt that the wire's metal fills (a fillet, a groove), above what lies over the sheets: the wire's
+   * share of the heat has melted it already. None where it is left out.
+   */
+  readonly deposit?: SquareMetre;
   /** Temperature of the sheets before the beam; room temperature where it is left out. The wire is always cold. */
   readonly start?: Kelvin;
 }

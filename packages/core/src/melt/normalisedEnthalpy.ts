@@ -36,12 +36,13 @@ export function normalisedEnthalpy(input: EnthalpyInput): number {
 }
 
 /**
- * Share of the keyhole in how the light is taken, rising from 0 to 1 around H = 6: 1/(1 + (6/H)^(1/0.35)).
+ * Share of the keyhole in how the light is taken, rising from 0 to 1 around where it opens: 1/(1 + (Ho/H)^(1/0.35)).
  *
  * @param enthalpy normalised enthalpy, 0 or more
+ * @param opensAt enthalpy at which half of it is open, above 0
  * @example
  * keyholeShare(6) // => 0.5
  */
-export function keyholeShare(enthalpy: number): number {
-  return 1 / (1 + (6 / enthalpy) ** (1 / 0.35));
+export function keyholeShare(enthalpy: number, opensAt = 6): number {
+  return 1 / (1 + (opensAt / enthalpy) ** (1 / 0.35));
 }

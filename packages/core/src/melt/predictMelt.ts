@@ -4,7 +4,8 @@ import { diffusivity, heatToMelt, meltRise } from '../metal/index.js';
 import { inCelsius, inMm, inMmPerSecond, metre } from '../quantity/index.js';
 import { heatLimitedDepth } from './heatLimitedDepth.js';
 import type { MeltInput, MeltPrediction, WireFeed } from './MeltInput.js';
-import { keyholeShare, normalisedEnthalpy } from './normalisedEnthalpy.js';
+import { secondEdition, type MeltEdition } from './meltEdition.js';
+import { keyholeShare } from './normalisedEnthalpy.js';
 import { reachLimitedDepth } from './reachLimitedDepth.js';
 
 /** What is left for the sheets is never counted below this, so that the balance keeps a root. */
@@ -14,26 +15,27 @@ const leastPower = 1;
  * Depth and width of a weld: the lesser of what the heat can melt and what the keyhole can reach.
  * Process model, melt steps 1 to 5. Sources: Hann, Iammi and Folkes 2011 (enthalpy); Rosenthal 1946 and
  * Swift-Hook and Gick 1973 (heat balance); Lankalapalli, Tu and Gartner 1996 (keyhole). The blend, the wobble terms
- * and the absorptivities are calibrated. A planning aid for a coupon, not a qualified procedure.
+ * and the absorptivities are calibrated. See {@link secondEdition} for what it corrects. A planning aid for a coupon, not a qualified procedure.
  *
  * @param input thickness 0.05 to 50 mm, power 1 to 20 000 W, duty 0.01 to 1, travel 0.1 to 500 mm/s,
  *   spot 0.02 to 2 mm, wobble to 20 mm, wire to 3 mm
  * @throws RangeFault for a value outside those ranges
  * @example
- * predictMelt({ metal: findMetal('stainless304'), thickness: mm(2), heatDirections: 2, power: watt(900), duty: fraction(1), travel: mmPerSecond(8), spot: mm(0.15), wobble: { shape: 'sideToSide', width: mm(2.5), frequency: hertz(60) }, wire: null }).reach.toFixed(2) // => '1.06'
+ * predictMelt({ metal: findMetal('stainless304'), thickness: mm(2), heatDirections: 2, power: watt(900), duty: fraction(1), travel: mmPerSecond(8), spot: mm(0.15), wobble: { shape: 'sideToSide', width: mm(2.5), frequency: hertz(60) }, wire: null }).reach.toFixed(2) // => '1.07'
  */
-export function predictMelt(input: MeltInput): MeltPrediction {
+export function predictMelt(input: MeltInput, edition: MeltEdition = secondEdition): MeltPrediction {
   requireMeltRanges(input);
-  return meltKernel(input);
+  return meltKernel(input, edition);
 }
 
 /**
  * {@link predictMelt} without its guards, for searches that make their own inputs.
  *
+ * @param edition of the model; the newest unless the oracle is asked
  * @example
- * meltKernel(meltInputOf(sampleJob(), sampleSetting)).reach.toFixed(2) // => '1.23'
+ * meltKernel(meltInputOf(sampleJob(), sampleSetting)).reach.toFixed(2) // => '1.12'
  */
-export function meltKernel(input: MeltInput): MeltPrediction {
+export function meltKernel(input: MeltInput, edition: MeltEdition = secondEdition): MeltPrediction {
   const { metal, thickness, wobble, travel, duty } = input;
   const wobbleWidth = wobble.shape === 'none' ? 0 : wobble.width;
   const spotRadius = input.spot / 2;
@@ -41,8 +43,10 @@ export function meltKernel(input: MeltInput): MeltPrediction {
   const keyholeDrive = input.power * keyholeDuty(input, spotRadius);
 
   // Step 1: how the light is taken.
-  const enthalpy = normalisedEnthalpy({
-    absorptivity: metal.surfaceAbsorptivity,
+  const surface = edition.surfaceAbsorptivity(metal);
+  const enthalpy = edition.enthalpy({
+    absorptivity: surface,
+    liquidConductivity: metal.liquidConductivity,
     power: keyholeDrive,
     density: metal.density,
     heatCapacity: metal.heatCapacity,
@@ -51,18 +55,18 @@ export function meltKernel(input: MeltInput): MeltPrediction {
     pathSpeed,
     spotRadius,
   });
-  const share = keyholeShare(enthalpy);
-  const absorptivity =
-    metal.surfaceAbsorptivity + (metal.keyholeAbsorptivity - metal.surfaceAbsorptivity) * share;
+  const share = keyholeShare(enthalpy, edition.keyholeOpensAt);
+  const absorptivity = surface + (metal.keyholeAbsorptivity - surface) * share;
 
   // Step 2: what the cold wire leaves for the sheets.
   const absorbed = absorptivity * input.power * duty;
   const wirePower = input.wire === null ? 0 : wireVolumeRate(input.wire) * heatToMelt(metal);
   const wireShare = Math.min(1, wirePower / absorbed);
-  const left = Math.max(absorbed - wirePower, leastPower);
+  const bead = wobbleWidth + 1.2 * input.spot;
+  const paid = wireShare < 1 ? paidByWire(input, wirePower, bead) : 0;
+  const left = Math.max(absorbed - wirePower + paid, leastPower);
 
   // Step 3: how deep the heat can melt.
-  const bead = wobbleWidth + 1.2 * input.spot;
   const heatLimited = heatLimitedDepth(heatBalance(input, wobbleWidth, bead), left);
 
   // Step 4: how deep the keyhole can reach.
@@ -72,7 +76,7 @@ export function meltKernel(input: MeltInput): MeltPrediction {
     keyholePower: share * absorptivity * keyholeDrive * (1 - wireShare),
     pathSpeed,
     spotRadius,
-    wobbleWidth,
+    weave: edition.weave(wobbleWidth),
     beadWidth: bead,
   });
 
@@ -91,6 +95,20 @@ export function meltKernel(input: MeltInput): MeltPrediction {
     width: metre(beadWidth(input, { bead, depth, heatLimited, left })),
     reach: depth / thickness,
   };
+}
+
+/** The deposit never counts as more than this share of the bead over the thickness: the rest is sheet. */
+const mostDeposit = 0.8;
+
+/**
+ * Heat of the section's melt that the wire has been given already, W: its own metal is not melted twice. At most what
+ * the wire took, for more metal than was fed cannot lie there.
+ */
+function paidByWire(input: MeltInput, wirePower: number, bead: number): number {
+  const { metal, deposit, travel, thickness } = input;
+  if (deposit === undefined) return 0;
+  const inSection = Math.min(deposit, mostDeposit * bead * thickness);
+  return Math.min(wirePower, travel * inSection * heatToMelt(metal));
 }
 
 /** Fast modulation acts on the keyhole as its mean; slow modulation lets it follow each pulse. */

@@ -1,8 +1,6 @@
 import { diffusivity, liquidDiffusivity, type Metal } from '../metal/index.js';
 import { keyholeResistance } from './keyholeResistance.js';
-
-/** Wobble from this width on sweeps over a pool that is still liquid. */
-const fullWeave = 1e-3;
+import type { Weave } from './meltEdition.js';
 
 /** Sweeping there and back heats a place more often than a straight pass would. */
 const weaveReach = Math.sqrt(3);
@@ -18,30 +16,29 @@ export interface ReachInput {
   readonly pathSpeed: number;
   /** m */
   readonly spotRadius: number;
-  /** Wobble width, m; 0 without wobble. */
-  readonly wobbleWidth: number;
+  /** How far the sweep counts as laid over a pool still liquid. */
+  readonly weave: Weave;
   /** Width of the bead, m. */
   readonly beadWidth: number;
 }
 
 /**
  * How deep the keyhole can reach, half a bead of melt below its tip: hR = m hK + b/2, hK = P/(D R(Pe)).
- * Without wobble the wall is fed through solid metal; with 1 mm of wobble and more through a liquid pool; between
- * the two, the geometric blend. Source: Lankalapalli, Tu and Gartner 1996, extended here for wobble (calibrated).
+ * Without wobble the wall is fed through solid metal, under a full weave through a liquid pool; between the two, the
+ * geometric blend. Source: Lankalapalli, Tu and Gartner 1996, extended here for wobble (calibrated).
  *
  * @returns m
  */
 export function reachLimitedDepth(input: ReachInput): number {
-  const { metal, rise, keyholePower, pathSpeed, spotRadius, wobbleWidth, beadWidth } = input;
-  const weave = Math.min(1, wobbleWidth / fullWeave);
-  const demand = blend(straightDemand(metal, rise), weaveDemand(metal), weave);
+  const { metal, rise, keyholePower, pathSpeed, spotRadius, weave, beadWidth } = input;
+  const demand = blend(straightDemand(metal, rise), weaveDemand(metal), weave.liquid);
   const peclet = blend(
     (pathSpeed * spotRadius) / (2 * diffusivity(metal)),
     (pathSpeed * spotRadius) / (2 * liquidDiffusivity(metal)),
-    weave,
+    weave.liquid,
   );
   const keyhole = keyholePower / (demand * keyholeResistance(peclet));
-  return blend(1, weaveReach, weave) * keyhole + beadWidth / 2;
+  return blend(1, weaveReach, weave.gain) * keyhole + beadWidth / 2;
 }
 
 /** Geometric blend of two positive numbers. */

@@ -5,6 +5,8 @@ import type { MachineLimits } from '../machine/index.js';
 import type { Metal } from '../metal/index.js';
 import type { Practice } from '../practice/index.js';
 import type { Fraction, Metre, Radian } from '../quantity/index.js';
+import type { AimLosses } from './aimLosses.js';
+import type { TriedSetting } from './triedSettings.js';
 
 /** What the weld is for. */
 export type Aim =
@@ -14,7 +16,7 @@ export type Aim =
   | { readonly kind: 'leastHeat' }
   /** Through, with as little as possible to grind off. */
   | { readonly kind: 'leastDressing' }
-  /** Through, and still so when the hand is a fifth too quick or too slow. */
+  /** Through, and still so when the hand is unsteady in pace and line, and the gap opens. */
   | { readonly kind: 'wideForgiving' }
   /** Through, with wire carried across a gap. */
   | { readonly kind: 'fillGap' }
@@ -36,6 +38,8 @@ export interface JobEvidence {
   readonly machineId: string;
   readonly gas: ShieldingGas;
   readonly gunAngle: Radian;
+  /** What came of the settings that this very joint was welded with. */
+  readonly tried?: readonly TriedSetting[];
 }
 
 /** A joint to be welded on a machine for a purpose. */
@@ -49,6 +53,12 @@ export interface WeldJob {
   readonly wireDiameter: Metre | null;
   readonly machine: MachineLimits;
   readonly aim: Aim;
+  /** From how many sides the joint is melted through; one where it is left out. A T on both sides is two fillets instead. */
+  readonly runs?: 1 | 2;
+  /** What each outcome costs the shop; by default where every shop starts. */
+  readonly losses?: AimLosses;
+  /** Wire the shop has, and the system it buys in; by default millimetres and an empty shelf. */
+  readonly shelf?: { readonly system: 'mm' | 'in'; readonly diameters: readonly Metre[] };
   /** Distance from the seam to the part's free edges where it is small enough to run hot; left out for large parts. */
   readonly freeEdge?: Metre;
   /** The shop's schools; by default where every shop starts. */

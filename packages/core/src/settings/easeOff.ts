@@ -1,6 +1,7 @@
 import { snapToKnob } from '../machine/index.js';
 import { watt, type Metre, type Radian } from '../quantity/index.js';
 import { forecastWeld, type WeldForecast } from './forecastWeld.js';
+import { lossForAim } from './lossForAim.js';
 import type { Candidate } from './solveStrength.js';
 import type { WeldJob } from './WeldJob.js';
 import type { WeldSetting } from './WeldSetting.js';
@@ -20,8 +21,8 @@ export interface EasedOff extends Candidate {
   readonly turn: { readonly before: Radian; readonly after: Radian };
   /** Depth over thickness that is expected, before and after. */
   readonly reach: { readonly before: number; readonly after: number };
-  /** Chance of landing, before and after. */
-  readonly chance: { readonly before: number; readonly after: number };
+  /** Chance of an even line, before and after. */
+  readonly evenChance: { readonly before: number; readonly after: number };
 }
 
 /** One ease takes off this share of the power, as hands do it. */
@@ -34,7 +35,7 @@ const easeShare = 0.05;
  * @param eases 1 or more
  * @throws RangeFault as {@link forecastWeld}
  * @example
- * easeOff(sampleJob(), sampleSetting, 1).setting.power // => 750
+ * easeOff(sampleJob(), sampleSetting, 1).setting.power // => 690
  */
 export function easeOff(job: WeldJob, setting: WeldSetting, eases: number): EasedOff {
   const { power: range } = job.machine;
@@ -45,6 +46,7 @@ export function easeOff(job: WeldJob, setting: WeldSetting, eases: number): Ease
   return {
     setting: eased,
     forecast: after.forecast,
+    loss: lossForAim(job, eased, after.forecast),
     powerLess: 1 - eased.power / setting.power,
     heatLeft: after.forecast.heat / before.forecast.heat,
     straw:
@@ -52,7 +54,7 @@ export function easeOff(job: WeldJob, setting: WeldSetting, eases: number): Ease
     shrinkage: { before: before.shrinkage, after: after.shrinkage },
     turn: { before: before.turn, after: after.turn },
     reach: { before: before.forecast.expectedReach, after: after.forecast.expectedReach },
-    chance: { before: before.forecast.chance, after: after.forecast.chance },
+    evenChance: { before: before.forecast.evenChance, after: after.forecast.evenChance },
   };
 }
 

@@ -1,6 +1,6 @@
-import { depthCorrection, type DepthCorrection } from '../evidence/index.js';
+import { depthBelief } from '../evidence/index.js';
 import { partWarming } from '../heat/index.js';
-import { jointThermal, seamOf } from '../joint/index.js';
+import { farFace, jointThermal, seamOf } from '../joint/index.js';
 import { diffusivity, meltRise, roomTemperature } from '../metal/index.js';
 import {
   meltKernel,
@@ -12,16 +12,27 @@ import {
   type Outcome,
   type ReachLimits,
 } from '../melt/index.js';
-import { depthSpread, oddsWithin, outcomeOdds, type OutcomeOdds } from '../odds/index.js';
+import {
+  beliefMoments,
+  beliefOdds,
+  beliefOfSpread,
+  depthSpread,
+  type DepthBelief,
+  type OutcomeOdds,
+} from '../odds/index.js';
 import {
   joulePerMetre,
   kelvin,
   type JoulePerMetre,
   type Kelvin,
+  type Metre,
   type MetrePerSecond,
 } from '../quantity/index.js';
+import { aimedLimits } from './aimedLimits.js';
+import { expectedLoss, lossesOf } from './aimLosses.js';
+import { jointMissed } from './jointMissed.js';
 import { meltInputOf, travelOf } from './meltInputOf.js';
-import { wantedWindow, type ReachWindow } from './wantedWindow.js';
+import { weldPass, type WeldPass } from './weldPass.js';
 import type { WeldJob } from './WeldJob.js';
 import type { WeldSetting } from './WeldSetting.js';
 
@@ -29,20 +40,32 @@ import type { WeldSetting } from './WeldSetting.js';
 export interface WeldForecast {
   /** What the model alone says. */
   readonly prediction: MeltPrediction;
+  /** The pass that is welded: its leg, and how many of it. */
+  readonly pass: WeldPass;
   /** Temperature of the sheets before the beam: warmer than the room on a small part. */
   readonly start: Kelvin;
   /** Depth over thickness with what the shop's coupons say; the model's own without coupons. */
   readonly expectedReach: number;
+  /** What is believed of the next weld's depth against the model's. */
+  readonly belief: DepthBelief;
   /** Standard deviation of ln(real depth / expected depth) of the next weld. */
   readonly spread: number;
+  /** Where outcomes part for the sheet, whatever is asked. */
   readonly limits: ReachLimits;
-  /** The outcome at the expected reach. */
+  /** Where they part for what is asked. */
+  readonly aimed: ReachLimits;
+  /** The outcome at the expected reach, as asked. */
   readonly outcome: Outcome;
+  /** Odds of the outcomes as asked. */
   readonly odds: OutcomeOdds;
-  /** Reach that the aim asks for. */
-  readonly window: ReachWindow;
-  /** Chance of landing in the window, 0 to 1. */
-  readonly chance: number;
+  /** Odds of what one run does to the sheet, whatever is asked. */
+  readonly sheetOdds: OutcomeOdds;
+  /** Chance of an even line: what was asked, and not too much; 0 to 1. */
+  readonly evenChance: number;
+  /** Chance of doing what was asked without a hole, heavy ones among them; 0 to 1. */
+  readonly soundChance: number;
+  /** What the weld is expected to cost by the aim's losses, the chance of missing the joint among them; 1 is a coupon for the bin. */
+  readonly loss: number;
   /** Travel of the gun: the hand's, or what the wire asks for. */
   readonly travel: MetrePerSecond;
   /** Light given per length of seam, before absorption. */
@@ -81,26 +104,53 @@ function forecastWith(
   setting: WeldSetting,
   travel: MetrePerSecond,
 ): WeldForecast {
-  const thermal = jointThermal(job.joint);
-  const input = meltInputOf(job, setting, travel, thermal);
+  const pass = weldPass(job);
+  const thermal = jointThermal(pass.joint);
+  const input = meltInputOf(job, setting, travel, pass, thermal);
   const { prediction, start } = withWarming(predict, job, input);
-  const { lnRatio, sd } = correctionOf(job, input, prediction);
+  const belief = beliefOf(job, input, prediction);
+  const { lnRatio, sd } = beliefMoments(belief);
   const expectedReach = prediction.reach * Math.exp(lnRatio);
-  const limits = reachLimits(thermal.thickness, prediction.width, seamOf(job.joint).gap);
-  const window = wantedWindow(job.aim, limits);
+  const limits = sheetLimits(pass, thermal.thickness, prediction);
+  const aimed = aimedLimits(job, limits);
+  const sheetOdds = beliefOdds(prediction.reach, belief, limits, 1);
+  const odds = aimed === limits ? sheetOdds : beliefOdds(prediction.reach, belief, aimed, job.runs ?? 1);
+  const losses = lossesOf(job.aim, job.losses);
+  const missed = jointMissed(prediction.width);
   return {
     prediction,
+    pass,
     start,
     expectedReach,
+    belief,
     spread: sd,
     limits,
-    outcome: readOutcome(expectedReach, limits),
-    odds: outcomeOdds(expectedReach, sd, limits),
-    window,
-    chance: oddsWithin(expectedReach, sd, window.from, window.to),
+    aimed,
+    outcome: readOutcome(expectedReach, aimed),
+    odds,
+    sheetOdds,
+    evenChance: odds.full,
+    soundChance: odds.full + odds.hot,
+    loss: (1 - missed) * expectedLoss(odds, losses) + missed * losses.cold,
     travel,
     heat: joulePerMetre((setting.power * setting.duty) / travel),
   };
+}
+
+/** Of the way from through to a hole, this much is still even: as for a sheet that bears its bead. */
+const evenOfTheWay = 0.35 / 0.6;
+
+/**
+ * Where outcomes part for a pass. Behind a lap, a fillet or a plug lies the other sheet: a hole is only where the melt
+ * comes out on its far side, and too hot is as far on the way there as it is for a sheet.
+ */
+function sheetLimits({ joint }: WeldPass, thickness: Metre, prediction: MeltPrediction): ReachLimits {
+  const limits = reachLimits(thickness, prediction.width, seamOf(joint).gap);
+  const far = farFace(joint);
+  if (far.isOpen || far.distance === null) return limits;
+  const holeFrom = Math.max(limits.holeFrom, far.distance / thickness);
+  const hotFrom = Math.max(limits.hotFrom, limits.fullFrom + evenOfTheWay * (holeFrom - limits.fullFrom));
+  return { ...limits, hotFrom, holeFrom };
 }
 
 /**
@@ -131,19 +181,12 @@ function withWarming(
 /** A part that gets warmer than this share of its melting rise is past what one pass's images can say. */
 const warmestShare = 0.6;
 
-/** Two welds of one setting differ by this much, whatever is known of the setting: what a cut section scatters by. */
-const weldScatter = 0.1;
-
-/**
- * What the shop's coupons say, or the metal table's own spread around the model. The table's spread is the whole of
- * it; what coupons take away from it is doubt about the setting, never the scatter from one weld to the next.
- */
-function correctionOf(job: WeldJob, melt: MeltInput, prediction: MeltPrediction): DepthCorrection {
+/** What the shop's coupons say, or the metal table's own spread around the model. */
+function beliefOf(job: WeldJob, melt: MeltInput, prediction: MeltPrediction): DepthBelief {
   const { evidence } = job;
-  const before = depthSpread(job.metal, melt.thickness, prediction.keyholeShare);
-  if (evidence === undefined || evidence.shop.used.length === 0) return { lnRatio: 0, sd: before };
+  if (evidence === undefined || evidence.shop.used.length === 0) {
+    return beliefOfSpread(depthSpread(job.metal, melt.thickness, prediction.keyholeShare));
+  }
   const { machineId, gas, gunAngle } = evidence;
-  const weld = { machineId, melt, gap: seamOf(job.joint).gap, gas, gunAngle };
-  const { lnRatio, sd } = depthCorrection(evidence.shop, weld);
-  return { lnRatio, sd: Math.max(sd, Math.min(before, Math.hypot(sd, weldScatter))) };
+  return depthBelief(evidence.shop, { machineId, melt, gap: seamOf(job.joint).gap, gas, gunAngle });
 }

@@ -1,17 +1,36 @@
 export { expectedDepth } from './expectedDepth.js';
 export { aimKinds, type Aim, type WeldJob, type JobEvidence } from './WeldJob.js';
 export type { WeldSetting, Pace } from './WeldSetting.js';
-export { wantedWindow, type ReachWindow } from './wantedWindow.js';
+export {
+  expectedLoss,
+  lossesOf,
+  mostLoss,
+  requireLosses,
+  usualLosses,
+  type AimLosses,
+  type OutcomeLosses,
+} from './aimLosses.js';
+export { aimedLimits } from './aimedLimits.js';
 export { wobbleFor, type WobbleChoice, type WobbleJob } from './wobbleChoice.js';
+export { weldPass, wettedFace, type WeldPass, type PassJob } from './weldPass.js';
+export { proposedLeg } from './proposedLeg.js';
+export { handBand } from './handBand.js';
 export { meltInputOf, plainBead, travelOf } from './meltInputOf.js';
 export { forecastWeld, type WeldForecast } from './forecastWeld.js';
+export { jointMissed } from './jointMissed.js';
+export { lossForAim } from './lossForAim.js';
 export { solvePower, solveDuty, type Candidate } from './solveStrength.js';
+export { lossTie, type Found } from './searchSetting.js';
 export { suggestSetting, type Suggestion } from './suggestSetting.js';
 export { suggestAlternatives, type Alternative } from './suggestAlternatives.js';
 export { type SettingReasons } from './settingReasons.js';
-export { type Shortfall } from './findShortfall.js';
-export type { JobChange, Remedy } from './JobChange.js';
-export { aimFromBothSides } from './bothSides.js';
+export { type Obstacle } from './findObstacle.js';
+export { tryRemedies, type BothChances, type Remedy } from './tryRemedies.js';
+export { changedJob } from './changedJob.js';
+export type { JobChange } from './JobChange.js';
+export { triedSettings, isSameSetting, type TriedSetting, type TrialVerdict } from './triedSettings.js';
+export { hottestAllowed, repeatsHole } from './holedSettings.js';
+export { isOnMachine } from './isOnMachine.js';
 export { matchDepth } from './matchDepth.js';
 export { suggestHolding, type HeldKnobs } from './suggestHolding.js';
 export { easeOff, type EasedOff } from './easeOff.js';

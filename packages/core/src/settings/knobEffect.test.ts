@@ -20,8 +20,8 @@ describe('the usable band', () => {
       const value = knobValue(setting, knob);
       if (range === null || value === null) continue;
       const lands = (at: number) => {
-        const { expectedReach, window } = forecastWeld(job, turnKnob(setting, knob, at));
-        return expectedReach >= window.from && expectedReach <= window.to;
+        const { expectedReach, aimed } = forecastWeld(job, turnKnob(setting, knob, at));
+        return expectedReach >= aimed.fullFrom && expectedReach <= aimed.hotFrom;
       };
       const steps = Array.from({ length: stepCount(range) + 1 }, (_, i) => valueAtStep(range, i)).filter(
         (at) => at > 0,

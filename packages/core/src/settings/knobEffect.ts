@@ -9,7 +9,7 @@ import type { WeldSetting } from './WeldSetting.js';
 export interface KnobEffect {
   /** Change of depth for 10 % more. */
   readonly depthForTenPercent: Metre;
-  /** Settings of the knob for which the expected depth lands in the wanted window; null where none does. */
+  /** Settings of the knob for which an even line is expected; null where none does. */
   readonly usable: { readonly from: number; readonly to: number } | null;
 }
 
@@ -20,7 +20,7 @@ const mostTries = 24;
  * Sensitivity and usable band of a knob; null where the setting has no such knob.
  *
  * @example
- * (knobEffect(sampleJob(), sampleSetting, 'power').depthForTenPercent * 1000).toFixed(2) // => '0.19'
+ * (knobEffect(sampleJob(), sampleSetting, 'power').depthForTenPercent * 1000).toFixed(2) // => '0.17'
  */
 export function knobEffect(job: WeldJob, setting: WeldSetting, knob: Knob): KnobEffect | null {
   const value = knobValue(setting, knob);
@@ -42,8 +42,8 @@ function usableBand(job: WeldJob, setting: WeldSetting, knob: Knob, range: KnobR
   const lands = (step: number) => {
     const at = valueAtStep(range, step);
     if (at <= 0) return false;
-    const { expectedReach, window } = forecastUnguarded(job, turnKnob(setting, knob, at));
-    return expectedReach >= window.from && expectedReach <= window.to;
+    const { expectedReach, aimed } = forecastUnguarded(job, turnKnob(setting, knob, at));
+    return expectedReach >= aimed.fullFrom && expectedReach <= aimed.hotFrom;
   };
   const last = stepCount(range);
   const stride = Math.max(1, Math.ceil(last / mostTries));

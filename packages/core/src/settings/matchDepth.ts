@@ -2,7 +2,7 @@ import { snapToKnob, stepCount, valueAtStep } from '../machine/index.js';
 import { metrePerSecond, watt, type Metre } from '../quantity/index.js';
 import { expectedDepth } from './expectedDepth.js';
 import { forecastUnguarded } from './forecastWeld.js';
-import type { Candidate } from './solveStrength.js';
+import { rated, type Candidate } from './solveStrength.js';
 import { knobRange, knobs, knobValue, turnKnob } from './turnKnob.js';
 import type { WeldJob } from './WeldJob.js';
 import type { WeldSetting } from './WeldSetting.js';
@@ -14,14 +14,14 @@ import type { WeldSetting } from './WeldSetting.js';
  *
  * @param depth m
  * @example
- * matchDepth(sampleJob(), sampleSetting, metre(0.0015)).setting.power // => 660
+ * matchDepth(sampleJob(), sampleSetting, metre(0.0015)).setting.power // => 645
  */
 export function matchDepth(job: WeldJob, start: WeldSetting, depth: Metre): Candidate {
   const setting = withinReach(job, start);
   const { power } = job.machine;
   const at = (step: number): Candidate => {
     const tried = { ...setting, power: watt(valueAtStep(power, step)) };
-    return { setting: tried, forecast: forecastUnguarded(job, tried) };
+    return rated(job, tried);
   };
   const missing = ({ forecast }: Candidate) => Math.log(expectedDepth(forecast) / depth);
   let low = 0;

@@ -1,9 +1,25 @@
-import { jointThermal, metalNeeded, type JointThermal } from '../joint/index.js';
+import {
+  jointThermal,
+  metalNeeded,
+  seamOf,
+  thinnerSheet,
+  type Joint,
+  type JointThermal,
+} from '../joint/index.js';
 import type { MeltInput } from '../melt/index.js';
-import { metre, type Metre, type MetrePerSecond } from '../quantity/index.js';
+import {
+  metre,
+  metrePerSecond,
+  squareMetre,
+  type Metre,
+  type MetrePerSecond,
+  type SquareMetre,
+} from '../quantity/index.js';
 import { travelFromWire } from '../wire/index.js';
 import type { WeldJob } from './WeldJob.js';
-import type { WeldSetting } from './WeldSetting.js';
+import { handBand } from './handBand.js';
+import { weldPass, type WeldPass } from './weldPass.js';
+import type { Pace, WeldSetting } from './WeldSetting.js';
 
 /**
  * A setting on a job as the melt model takes it.
@@ -15,9 +31,11 @@ export function meltInputOf(
   job: WeldJob,
   setting: WeldSetting,
   travel: MetrePerSecond = travelOf(job, setting),
-  thermal: JointThermal = jointThermal(job.joint),
+  pass: WeldPass = weldPass(job),
+  thermal: JointThermal = jointThermal(pass.joint),
 ): MeltInput {
   const { pace } = setting;
+  const deposit = pace.by === 'wire' ? depositIn(pass.joint) : 0;
   return {
     metal: job.metal,
     thickness: thermal.thickness,
@@ -28,11 +46,19 @@ export function meltInputOf(
     spot: job.machine.spot,
     wobble: setting.wobble,
     wire: pace.by === 'wire' ? { diameter: pace.diameter, speed: pace.wireSpeed } : null,
+    ...(deposit > 0 ? { deposit: squareMetre(deposit) } : {}),
   };
 }
 
+/** Metal of the wire that lies in the section to be melted: a fillet, a flare groove, a plug's fill. */
+function depositIn(joint: Joint): number {
+  const seam = seamOf(joint);
+  return 'leg' in seam || seam.kind === 'plug' ? metalNeeded(seam, thinnerSheet(seam)).fill : 0;
+}
+
 /**
- * Travel of the gun: the hand's, or what the wire asks for.
+ * Travel of the gun: the hand's, or what the wire asks for as far as a hand follows it. A wire that would drive the gun
+ * faster than 20 mm/s piles up instead.
  *
  * @example
  * travelOf(sampleJob(), { ...sampleSetting, pace: { by: 'hand', travel: mmPerSecond(8) } }) // => 0.008
@@ -40,8 +66,22 @@ export function meltInputOf(
 export function travelOf(job: WeldJob, setting: WeldSetting): MetrePerSecond {
   const { pace } = setting;
   if (pace.by === 'hand') return pace.travel;
-  const fill = metalNeeded(job.joint, plainBead(job, setting)).total;
-  return travelFromWire(pace.diameter, pace.wireSpeed, fill);
+  const driven = wireTravel(job, setting.wobble, pace);
+  return metrePerSecond(Math.min(driven, handBand.fastest));
+}
+
+/** Travel at which a wire just lays down what a pass takes, however fast that is. */
+export function wireTravel(
+  job: WeldJob,
+  wobble: WeldSetting['wobble'],
+  pace: Extract<Pace, { by: 'wire' }>,
+): MetrePerSecond {
+  return travelFromWire(pace.diameter, pace.wireSpeed, passFill(job, { wobble }));
+}
+
+/** Metal that one pass takes per length of seam, m2. */
+export function passFill(job: WeldJob, setting: Pick<WeldSetting, 'wobble'>): SquareMetre {
+  return metalNeeded(weldPass(job).joint, plainBead(job, setting)).total;
 }
 
 /**

@@ -1,41 +1,8 @@
 import { findMetal } from '../metal/index.js';
-import { inMm, mm, watt, type Metre } from '../quantity/index.js';
+import { mm, watt, type Metre } from '../quantity/index.js';
 import { bench, sampleJob, type SaidJob } from '../testing/sampleJobs.js';
-import { aimFromBothSides, suggestSetting, type JobChange, type WeldJob } from './index.js';
-
-/** The job with a remedy's change made, as the interface makes it. */
-function changed(job: WeldJob, change: JobChange): WeldJob {
-  const { joint } = job;
-  switch (change.kind) {
-    case 'bothSides':
-      return joint.kind === 'tee'
-        ? { ...job, joint: { ...joint, sides: 2 } }
-        : { ...job, aim: aimFromBothSides(job.aim) };
-    case 'bevel':
-      return joint.kind === 'butt' ? { ...job, joint: { ...joint, bevel: change } } : job;
-    case 'gap':
-      return joint.kind === 'tack' ? job : { ...job, joint: { ...joint, gap: change.gap } };
-    case 'leg':
-      return 'leg' in joint ? { ...job, joint: { ...joint, leg: change.leg } } : job;
-    case 'hole':
-      return joint.kind === 'plug' ? { ...job, joint: { ...joint, holeDiameter: change.holeDiameter } } : job;
-    case 'swapSheets':
-      return joint.kind === 'tack'
-        ? job
-        : {
-            ...job,
-            joint: { ...joint, firstThickness: joint.secondThickness, secondThickness: joint.firstThickness },
-          };
-    case 'wire':
-      return { ...job, wireDiameter: change.diameter };
-    case 'share':
-      return { ...job, aim: { kind: 'share', share: change.share } };
-    case 'machine':
-      return { ...job, machine: { ...job.machine, power: { ...job.machine.power, most: change.power } } };
-    case 'backing':
-      return job;
-  }
-}
+import { wireDiameters } from '../wire/index.js';
+import { changedJob, suggestSetting, tryRemedies, type WeldJob } from './index.js';
 
 const wireOf = (job: WeldJob, diameter: Metre) => ({ ...job, wireDiameter: diameter });
 
@@ -44,43 +11,77 @@ describe('remedies that can be tried', () => {
     ['a butt too thick', { thickness: 8 }],
     [
       'a lap with the thick sheet on top',
-      { joint: { kind: 'lap', firstThickness: mm(7), secondThickness: mm(2), gap: mm(0) } },
+      {
+        metal: 'aluminium5052',
+        joint: { kind: 'lap', firstThickness: mm(4), secondThickness: mm(1), gap: mm(0) },
+      },
     ],
     [
       'a leg too large',
       {
         joint: {
           kind: 'insideCorner',
-          firstThickness: mm(3),
-          secondThickness: mm(3),
+          firstThickness: mm(5),
+          secondThickness: mm(5),
           gap: mm(0),
-          leg: mm(9),
+          leg: mm(4),
         },
+        wire: mm(1.6),
       },
     ],
     ['a gap too wide', { thickness: 1, gap: 0.6, wire: mm(0.8) }],
   ];
-  it.each(impossible)('%s: each does what it says, and the first brings the weld home', (_, said) => {
-    const job = sampleJob(said);
-    const { shortfall, forecast } = suggestSetting(job);
-    const changes = (shortfall?.remedies ?? []).flatMap(({ change }) => (change === null ? [] : [change]));
-    expect(changes.length).toBeGreaterThan(0);
-    for (const change of changes) {
-      const after = suggestSetting(changed(job, change));
-      // Asking for less is another question: its answer is that nothing stands in the way of it.
-      if (change.kind === 'share') expect(after.shortfall).toBeNull();
-      else if (change.kind !== 'backing') expect(after.forecast.chance).toBeGreaterThan(forecast.chance);
-    }
-    expect(suggestSetting(changed(job, changes[0] as JobChange)).shortfall).toBeNull();
+  it.each(impossible)(
+    '%s: each lowers the loss and does what it said, the first brings the weld home',
+    (_, said) => {
+      const job = sampleJob(said);
+      const best = suggestSetting(job);
+      const remedies = tryRemedies(job, best);
+      expect(remedies.length).toBeGreaterThan(0);
+      expect(remedies[0]?.lands).toBe(true);
+      for (const { change, after, before, loss, lands } of remedies) {
+        const found = suggestSetting(changedJob(job, change));
+        expect(found.loss).toBeLessThan(best.loss);
+        expect(found.loss).toBe(loss);
+        expect(found.obstacle === null).toBe(lands);
+        expect(after.evenChance).toBe(found.forecast.evenChance);
+        expect(before.soundChance).toBe(best.forecast.soundChance);
+      }
+    },
+  );
+
+  it('are none where nothing stands in the way, and none where nothing helps', () => {
+    const easy = sampleJob();
+    expect(tryRemedies(easy, suggestSetting(easy))).toEqual([]);
+    const weak = { ...bench, power: { least: watt(50), most: watt(100), step: 5 } };
+    const lap = { kind: 'lap', firstThickness: mm(12), secondThickness: mm(12), gap: mm(0) } as const;
+    const hopeless = sampleJob({ joint: lap, metal: 'copper', machine: weak });
+    const best = suggestSetting(hopeless);
+    expect(best.obstacle?.kind).toBe('tooShallow');
+    expect(tryRemedies(hopeless, best)).toEqual([]);
   });
 
-  it('takes thinner wire where a thick one drinks all the heat, and never a diameter nobody has', () => {
-    const weak = { ...bench, power: { least: watt(150), most: watt(300), step: 15 } };
-    const job = sampleJob({ thickness: 2, gap: 0.8, wire: mm(1.6), machine: weak });
-    const { shortfall } = suggestSetting(job);
-    const wires = shortfall?.remedies.flatMap(({ change }) => (change?.kind === 'wire' ? [change] : []));
-    expect(shortfall?.obstacle).toContain('cold wire');
-    expect(wires?.map(({ diameter }) => (diameter === null ? null : inMm(diameter)))).toEqual([1.2, null]);
+  it('never names a wire that is not sold, and says it in the system the shop buys in', () => {
+    const weak = { ...bench, power: { least: watt(150), most: watt(600), step: 15 } };
+    const tee = {
+      kind: 'tee',
+      firstThickness: mm(3),
+      secondThickness: mm(3),
+      gap: mm(0),
+      leg: mm(3),
+      sides: 1,
+    } as const;
+    for (const system of ['mm', 'in'] as const) {
+      const job = {
+        ...sampleJob({ joint: tee, wire: mm(0.8), machine: weak }),
+        shelf: { system, diameters: [] },
+      };
+      for (const { change, words } of tryRemedies(job, suggestSetting(job))) {
+        if (change.kind !== 'wire' || change.diameter === null) continue;
+        expect(wireDiameters).toContain(change.diameter);
+        expect(words).toContain(system === 'mm' ? ' mm' : ' in');
+      }
+    }
   });
 });
 
@@ -91,21 +92,32 @@ describe('two metals', () => {
   });
 
   it('refuses a pair that does not weld by melting, whatever the setting', () => {
-    const { shortfall } = suggestSetting(wireOf(pairJob('lowCarbonSteel', 'aluminium5052'), mm(1)));
-    expect(shortfall?.obstacle).toContain('do not weld by melting');
-    expect(shortfall?.remedies.every(({ change }) => change === null)).toBe(true);
+    const job = wireOf(pairJob('lowCarbonSteel', 'aluminium5052'), mm(1));
+    const best = suggestSetting(job);
+    expect(best.obstacle?.words).toContain('do not weld by melting');
+    expect(tryRemedies(job, best).every(({ lands }) => !lands)).toBe(true);
   });
 
   it('asks for wire where the mix turns hard, names it, and is content with it', () => {
     const job = pairJob('lowCarbonSteel', 'stainless304');
-    const { shortfall } = suggestSetting(job);
-    expect(shortfall?.remedies[0]?.words).toContain('309L');
-    expect(suggestSetting(wireOf(job, mm(1))).shortfall).toBeNull();
+    expect(tryRemedies(job, suggestSetting(job))[0]?.words).toContain('309L');
+    expect(suggestSetting(wireOf(job, mm(1))).obstacle).toBeNull();
   });
 });
 
-it('welded from both sides each run aims short of the back, and a share stays as it was', () => {
-  expect(aimFromBothSides({ kind: 'leastHeat' }).kind).toBe('share');
-  const half = { kind: 'share', share: 0.5 as never } as const;
-  expect(aimFromBothSides(half)).toBe(half);
+describe('from both sides', () => {
+  it('a run has done its part from half the way on, and what counts is that the two meet', () => {
+    const job = sampleJob({ thickness: 4, gap: 0 });
+    const one = suggestSetting(job);
+    const both = suggestSetting({ ...job, runs: 2 });
+    expect(both.forecast.expectedReach).toBeGreaterThan(0.55);
+    expect(both.forecast.expectedReach).toBeLessThan(1);
+    expect(both.forecast.evenChance).toBeGreaterThan(0.85);
+    expect(both.forecast.evenChance).toBeGreaterThan(one.forecast.evenChance + 0.3);
+  });
+
+  it('a share of the way stays as it was asked', () => {
+    const share = sampleJob({ thickness: 3, aim: { kind: 'share', share: 0.6 as never } });
+    expect(suggestSetting({ ...share, runs: 2 }).forecast.aimed.fullFrom).toBeCloseTo(0.6, 12);
+  });
 });

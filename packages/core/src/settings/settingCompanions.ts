@@ -1,4 +1,4 @@
-import { shieldingGasFor, type GasChoice } from '../gas/index.js';
+import { shieldingGasFor, usualFlowFor, type GasChoice } from '../gas/index.js';
 import { beamAim, nozzleFor, type BeamAim, type NozzleChoice } from '../joint/index.js';
 import { usualPractice } from '../practice/index.js';
 import { mm, second, type Metre, type Second } from '../quantity/index.js';
@@ -36,10 +36,15 @@ const gasAfterHot = { reactive: second(3), other: second(0.5) };
  * Gas, nozzle, aim, focus, ramps and gas times to go with a setting: starting values of common practice and the
  * shop's schools. None of them enters the computed depth.
  *
+ * @param bore of the nozzle, m; by default a common one
  * @example
  * settingCompanions(sampleJob(), sampleSetting).nozzle.shape // => 'flat'
  */
-export function settingCompanions(job: WeldJob, setting: WeldSetting): SettingCompanions {
+export function settingCompanions(
+  job: WeldJob,
+  setting: WeldSetting,
+  bore: number = usualFlowFor.bore,
+): SettingCompanions {
   const practice = job.practice ?? usualPractice;
   const { metal, joint } = job;
   const isReflective = metal.lightNote !== null;
@@ -47,7 +52,7 @@ export function settingCompanions(job: WeldJob, setting: WeldSetting): SettingCo
   const isReactive = metal.family === 'titanium';
   const hasWire = setting.pace.by === 'wire';
   return {
-    gas: shieldingGasFor(metal, joint, practice),
+    gas: shieldingGasFor(metal, joint, practice, { power: setting.power * setting.duty, bore }),
     nozzle:
       practice.nozzle === 'perJoint'
         ? nozzleFor(joint, hasWire)

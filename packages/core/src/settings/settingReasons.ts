@@ -1,5 +1,5 @@
 import { inMmPerSecond } from '../quantity/index.js';
-import type { Candidate } from './solveStrength.js';
+import type { Found } from './searchSetting.js';
 import type { Knob } from './turnKnob.js';
 import type { WeldJob } from './WeldJob.js';
 import type { WobbleChoice } from './wobbleChoice.js';
@@ -8,7 +8,7 @@ import type { WobbleChoice } from './wobbleChoice.js';
 export type SettingReasons = Readonly<Partial<Record<Knob | 'wobbleShape', string>>>;
 
 /** Says why a setting was chosen, knob by knob. */
-export function settingReasons(job: WeldJob, candidate: Candidate, usual: WobbleChoice): SettingReasons {
+export function settingReasons(job: WeldJob, candidate: Found, usual: WobbleChoice): SettingReasons {
   const { setting } = candidate;
   const { wobble, pace } = setting;
   const swept =
@@ -16,7 +16,7 @@ export function settingReasons(job: WeldJob, candidate: Candidate, usual: Wobble
       ? {}
       : {
           wobbleShape: usual.reasons.shape,
-          wobbleWidth: widthReason(wobble.width, usual),
+          wobbleWidth: widthReason(job, wobble.width, usual),
           wobbleRate: usual.reasons.rate,
         };
   return {
@@ -27,33 +27,37 @@ export function settingReasons(job: WeldJob, candidate: Candidate, usual: Wobble
   };
 }
 
-function powerReason(job: WeldJob, { setting, forecast }: Candidate): string {
+function powerReason(job: WeldJob, { setting, forecast, keptFor }: Found): string {
   const { power } = job.machine;
-  if (setting.duty < 1)
+  if (keptFor !== null) return `what ${keptFor} even coupons of yours stand behind`;
+  if (setting.duty < 1 && setting.power >= power.most)
     return 'full peak power, as the shop lights reflective metals: the duty sets how much';
   if (setting.power >= power.most) return 'all the machine has';
   if (setting.power <= power.least) return 'the least the machine gives';
-  const middle = Math.round(Math.sqrt(forecast.window.from * forecast.window.to) * 100);
-  return `the ${power.step} W step whose expected depth comes nearest to ${middle} % of the thickness, the middle of the window`;
+  const percent = Math.round(forecast.expectedReach * 100);
+  return `the ${power.step} W step that too cold and too hot weigh least against: ${percent} % of the thickness is expected`;
 }
 
-function dutyReason({ setting }: Candidate): string {
-  return setting.duty < 1
-    ? 'trimmed until the depth lands in the window'
-    : 'full: the light is on all the time';
+function dutyReason({ setting }: Found): string {
+  return setting.duty < 1 ? 'trimmed until the depth is right' : 'full: the light is on all the time';
 }
 
 /** Widths that differ by less are the same step of a knob. */
 const sameWidth = 0.06e-3;
 
-function widthReason(width: number, usual: WobbleChoice): string {
+function widthReason({ aim }: WeldJob, width: number, usual: WobbleChoice): string {
   if (Math.abs(width - usual.width) < sameWidth) return usual.reasons.width;
+  if (aim.kind === 'leastHeat' || aim.kind === 'leastDressing')
+    return 'narrower than usual: less metal is melted';
+  if (aim.kind === 'wideForgiving' && width < usual.width) {
+    return 'narrower than usual and slower: the depth minds a hand’s pace less';
+  }
   return width < usual.width
     ? 'narrower than usual: the machine needs all its reach here'
     : 'wider than usual: it bears an unsteady hand';
 }
 
-function wireReason({ forecast }: Candidate): string {
+function wireReason({ forecast }: Found): string {
   return `lays down the gap and the crown at ${inMmPerSecond(forecast.travel).toFixed(0)} mm/s: the wire sets the pace`;
 }
 

@@ -1,8 +1,10 @@
 import { sweepsOverOnePlace } from '../beam/index.js';
 import { gapBorne, seamOf } from '../joint/index.js';
-import { inMm, inMmPerSecond, mm } from '../quantity/index.js';
+import { inMm, inMmPerSecond, metre, mm } from '../quantity/index.js';
+import { handBand, racingWire } from './handBand.js';
 import type { WeldForecast } from './forecastWeld.js';
 import type { WeldJob } from './WeldJob.js';
+import { wettedFace } from './weldPass.js';
 import type { WeldSetting } from './WeldSetting.js';
 
 /** Wire that takes more than this share of the heat chills the pool. */
@@ -10,9 +12,6 @@ const coldWireShare = 0.25;
 
 /** A straight bead narrower than this is easily laid beside the joint. */
 const narrowBead = mm(0.6);
-
-/** Travel that a steady hand can hold, mm/s. */
-const handBand = { slowest: 5, fastest: 20 };
 
 /**
  * What a welder should know of a setting before striking the light, most pressing first; empty when there is nothing.
@@ -27,6 +26,10 @@ export function settingWarnings(
 ): readonly string[] {
   return [
     coldWire(forecast),
+    coldToes(job, forecast),
+    ownFillet(forecast),
+    severalPasses(forecast),
+    racing(setting),
     zigzag(job, setting, forecast),
     missedJoint(setting, forecast),
     gapWithoutWire(job, setting),
@@ -39,6 +42,27 @@ function coldWire({ prediction }: WeldForecast): string | null {
   if (prediction.wireShare >= 1) return 'The wire takes all the heat: nothing is left for the sheets.';
   if (prediction.wireShare <= coldWireShare) return null;
   return `The cold wire takes ${Math.round(prediction.wireShare * 100)} % of the heat: thinner wire or less of it.`;
+}
+
+function coldToes({ wireDiameter }: WeldJob, { pass, prediction }: WeldForecast): string | null {
+  const seam = seamOf(pass.joint);
+  if (wireDiameter === null || !('leg' in seam) || prediction.width >= wettedFace(seam) - 1e-6) return null;
+  return `A bead of ${inMm(prediction.width).toFixed(1)} mm does not wet both legs of this fillet: its toes stay cold. Sweep wider, or ask for a smaller leg.`;
+}
+
+function ownFillet({ pass: { leg } }: WeldForecast): string | null {
+  if (leg === null || leg.given >= leg.asked) return null;
+  return `Without wire the edges give a leg of about ${inMm(leg.given).toFixed(1)} mm, not ${inMm(leg.asked).toFixed(1)} mm: take wire where it must carry.`;
+}
+
+function severalPasses({ pass: { passes, leg } }: WeldForecast): string | null {
+  if (leg === null || passes === 1) return null;
+  return `In ${passes} passes: one of this wire gives a leg of ${inMm(metre(leg.asked / Math.sqrt(passes))).toFixed(1)} mm. The figures are for the first, at the root.`;
+}
+
+function racing({ pace: feed }: WeldSetting): string | null {
+  if (feed.by === 'hand' || feed.wireSpeed <= racingWire * 1.01) return null;
+  return `Wire at ${inMmPerSecond(feed.wireSpeed).toFixed(0)} mm/s races: thicker wire carries as much at less.`;
 }
 
 function zigzag(job: WeldJob, setting: WeldSetting, { travel }: WeldForecast): string | null {
@@ -65,8 +89,9 @@ function nothingInHand(job: WeldJob, setting: WeldSetting): string | null {
 
 function pace({ travel }: WeldForecast): string | null {
   const speed = inMmPerSecond(travel);
-  if (speed > handBand.fastest) return `${speed.toFixed(0)} mm/s is faster than a hand holds steady.`;
-  if (speed < handBand.slowest - 1e-9)
+  if (speed > inMmPerSecond(handBand.fastest) + 1e-6)
+    return `${speed.toFixed(0)} mm/s is faster than a hand holds steady.`;
+  if (speed < inMmPerSecond(handBand.slowest) - 1e-6)
     return `${speed.toFixed(1)} mm/s is slow: heat builds up ahead of the bead.`;
   return null;
 }

@@ -12,6 +12,7 @@ import {
   settingWarnings,
   solvePower,
   suggestSetting,
+  tryRemedies,
   turnKnob,
 } from './index.js';
 
@@ -19,12 +20,14 @@ type Said = SaidJob;
 const job = sampleJob;
 
 describe('suggestSetting', () => {
-  it('lands about two times in three on steel before any coupon, inside the machine and a steady pace', () => {
+  it('gives an even line one time in two on steel before any coupon, and goes through without a hole in two of three', () => {
     for (const metal of ['lowCarbonSteel', 'stainless304'] as const) {
-      const { setting, forecast, shortfall } = suggestSetting(job({ metal, gap: 0 }));
-      expect(forecast.chance).toBeGreaterThan(0.6);
+      const { setting, forecast, obstacle, keptFor } = suggestSetting(job({ metal, gap: 0 }));
+      expect(forecast.evenChance).toBeGreaterThan(0.48);
+      expect(forecast.soundChance).toBeGreaterThan(0.63);
       expect(forecast.outcome).toBe('full');
-      expect(shortfall).toBeNull();
+      expect(obstacle).toBeNull();
+      expect(keptFor).toBeNull();
       expect((setting.power - 150) % 15).toBe(0);
       expect(forecast.travel * 1000).toBeGreaterThanOrEqual(5);
       expect(forecast.travel * 1000).toBeLessThanOrEqual(20);
@@ -34,12 +37,11 @@ describe('suggestSetting', () => {
   it('lets the wire set the pace, in the feeder’s steps', () => {
     const { setting, forecast } = suggestSetting(job({ wire: mm(0.8) }));
     expect(setting.pace.by).toBe('wire');
-    if (setting.pace.by !== 'wire') return;
+    if (setting.pace.by !== 'wire' || setting.wobble.shape === 'none') return;
     const laid = (Math.PI / 4) * 0.64 * setting.pace.wireSpeed * 1000;
-    expect(forecast.travel * 1000).toBeCloseTo(
-      laid / (0.1 * 1.5 + (2 / 3) * 2.18 * 0.225 + (2 / 3) * 1.09 * 0.1125),
-      6,
-    );
+    const bead = inMm(setting.wobble.width) + 0.18;
+    const [crown, root] = [(2 / 3) * bead * 0.225, (2 / 3) * (bead / 2) * 0.1125];
+    expect(forecast.travel * 1000).toBeCloseTo(laid / (0.1 * 1.5 + crown + root), 6);
     expect((setting.pace.wireSpeed * 1000 - 2) / (10 / 60)).toBeCloseTo(
       Math.round((setting.pace.wireSpeed * 1000 - 2) / (10 / 60)),
       6,
@@ -53,19 +55,20 @@ describe('suggestSetting', () => {
   it('is cooler when asked for least heat', () => {
     const plain = suggestSetting(job());
     const cool = suggestSetting(job({ aim: { kind: 'leastHeat' } }));
-    expect(cool.forecast.heat).toBeLessThan(plain.forecast.heat);
-    expect(cool.forecast.chance).toBeGreaterThan(plain.forecast.chance - 0.1);
+    expect(cool.forecast.heat).toBeLessThan(0.9 * plain.forecast.heat);
+    expect(cool.forecast.evenChance).toBeGreaterThan(plain.forecast.evenChance - 0.05);
   });
 
   it('stops at a share of the thickness where the sheet is no thinner than its bead', () => {
     const { forecast, setting } = suggestSetting(
       job({ thickness: 3, aim: { kind: 'share', share: fraction(0.7) } }),
     );
-    expect(forecast.prediction.reach).toBeCloseTo(0.7, 1);
+    expect(forecast.prediction.reach).toBeGreaterThan(0.7);
+    expect(forecast.prediction.reach).toBeLessThan(0.7 * 1.35);
     expect(setting.wobble.shape === 'none' ? 0 : inMm(setting.wobble.width) + 0.18).toBeLessThanOrEqual(3);
     expect(() =>
-      suggestSetting(job({ thickness: 0.7, aim: { kind: 'share', share: fraction(0.7) } })),
-    ).toThrow(/share of the thickness on 0.70 mm sheet/);
+      suggestSetting(job({ thickness: 0.6, aim: { kind: 'share', share: fraction(0.7) } })),
+    ).toThrow(/share of the thickness on 0.60 mm sheet/);
     expect(() => suggestSetting(job({ aim: { kind: 'share', share: fraction(0.2) } }))).toThrow(
       'allowed is 50 to 90 %',
     );
@@ -73,37 +76,53 @@ describe('suggestSetting', () => {
 
   it('narrows the sweep only where the machine is short of reach', () => {
     const easy = suggestSetting(job({ thickness: 1.5 }));
-    const hard = suggestSetting(job({ metal: 'aluminium5052', thickness: 4 }));
+    const hard = suggestSetting(job({ metal: 'aluminium5052', thickness: 3.5 }));
     expect(knobValue(easy.setting, 'wobbleWidth')).toBeCloseTo(0.002, 9);
     expect(knobValue(hard.setting, 'wobbleWidth')).toBeLessThan(0.003);
     expect(hard.reasons.wobbleWidth).toContain('narrower');
   });
 
-  it('says what stands in the way and what would do it where the machine is too weak', () => {
-    const { shortfall, setting } = suggestSetting(job({ thickness: 8 }));
-    expect(setting.power).toBe(1500);
-    expect(shortfall?.obstacle).toMatch(
+  it('says what stands in the way where the machine is too weak, and what was tried and does it', () => {
+    const hard = job({ thickness: 6 });
+    const best = suggestSetting(hard);
+    expect(best.setting.power).toBe(1500);
+    expect(best.obstacle?.words).toMatch(
       /At its full 1500 W this machine melts \d\.\d mm, \d+ % of the way through/,
     );
-    const words = shortfall?.remedies.map((each) => each.words);
-    expect(words).toContain('Weld from both sides.');
-    expect(words?.[0]).toMatch(/A machine of about \d+00 W\./);
+    const kinds = tryRemedies(hard, best).map(({ change }) => change.kind);
+    expect(kinds).toEqual(expect.arrayContaining(['bothSides', 'bevel', 'machine']));
   });
 
-  it('finds a machine of the power it names strong enough', () => {
-    const { shortfall } = suggestSetting(job({ thickness: 8 }));
-    const change = shortfall?.remedies[0]?.change;
-    const named = change?.kind === 'machine' ? change.power : 0;
-    const stronger = { ...bench, power: { least: watt(200), most: watt(named), step: 10 } };
-    expect(suggestSetting(job({ thickness: 8, machine: stronger })).shortfall).toBeNull();
+  it('names the least machine that does it: 50 W less does not', () => {
+    const hard = job({ thickness: 6 });
+    const best = suggestSetting(hard);
+    const named = tryRemedies(hard, best).flatMap(({ change }) =>
+      change.kind === 'machine' ? [change.power] : [],
+    )[0];
+    const withPower = (power: number) =>
+      suggestSetting(
+        job({ thickness: 6, machine: { ...bench, power: { ...bench.power, most: watt(power) } } }),
+      );
+    expect(withPower(named ?? 0).obstacle).toBeNull();
+    expect(withPower((named ?? 0) - 50).obstacle).not.toBeNull();
   });
 
-  it('says so when the least power is still too much, and when the gap is too wide', () => {
-    const strong = { ...bench, power: { least: watt(1400), most: watt(3000), step: 20 } };
-    expect(suggestSetting(job({ thickness: 0.5, gap: 0, machine: strong })).shortfall?.obstacle).toContain(
-      'Even at its least, 1400 W',
-    );
-    expect(suggestSetting(job({ thickness: 1, gap: 0.6 })).shortfall?.obstacle).toContain(
+  it('goes quicker, then trims the duty, before it says that the least is too much', () => {
+    const strong = { ...bench, power: { least: watt(700), most: watt(3000), step: 20 } };
+    const thin = suggestSetting(job({ thickness: 0.8, gap: 0, machine: strong }));
+    expect(thin.obstacle).toBeNull();
+    expect(thin.forecast.travel * 1000).toBeGreaterThan(10);
+    const thinner = suggestSetting(job({ thickness: 0.5, gap: 0, machine: strong }));
+    expect(thinner.obstacle).toBeNull();
+    expect(thinner.setting.duty).toBeLessThan(1);
+    const { duty, ...untrimmed } = strong;
+    expect(duty).toBeDefined();
+    const least = suggestSetting(job({ thickness: 0.4, gap: 0, machine: untrimmed }));
+    expect(least.obstacle?.words).toMatch(/^Even at 700 W and \d+ mm\/s this machine melts too much/);
+  });
+
+  it('says so when the gap is too wide', () => {
+    expect(suggestSetting(job({ thickness: 1, gap: 0.6 })).obstacle?.words).toContain(
       'half the sheet or more',
     );
   });
@@ -135,11 +154,11 @@ describe('solvePower', () => {
           wobble: { shape: 'sideToSide' as const, width: mm(width), frequency: hertz(60) },
           pace: { by: 'hand' as const, travel: mmPerSecond(travel) },
         };
-        const chances = Array.from(
+        const losses = Array.from(
           { length: stepCount(bench.power) + 1 },
-          (_, step) => forecastWeld(one, { ...rest, power: valueAtStep(bench.power, step) }).chance,
+          (_, step) => forecastWeld(one, { ...rest, power: valueAtStep(bench.power, step) }).loss,
         );
-        expect(solvePower(one, rest).forecast.chance).toBeGreaterThanOrEqual(Math.max(...chances) - 0.005);
+        expect(solvePower(one, rest).loss).toBeLessThanOrEqual(Math.min(...losses) + 0.002);
       }),
       { numRuns: 60 },
     );
@@ -173,9 +192,9 @@ describe('knobs', () => {
     expect(usable?.from).toBeLessThan(setting.power);
     expect(usable?.to).toBeGreaterThan(setting.power);
     for (const power of [usable?.from, usable?.to]) {
-      const { prediction, window } = forecastWeld(wired, turnKnob(setting, 'power', power as number));
-      expect(prediction.reach).toBeGreaterThanOrEqual(window.from);
-      expect(prediction.reach).toBeLessThanOrEqual(window.to);
+      const { prediction, aimed } = forecastWeld(wired, turnKnob(setting, 'power', power as number));
+      expect(prediction.reach).toBeGreaterThanOrEqual(aimed.fullFrom);
+      expect(prediction.reach).toBeLessThanOrEqual(aimed.hotFrom);
     }
   });
 

@@ -1,6 +1,10 @@
 import { stepCount, valueAtStep, type KnobRange } from '../machine/index.js';
+import { beliefOdds } from '../odds/index.js';
 import { fraction, watt } from '../quantity/index.js';
+import { expectedLoss, lossesOf } from './aimLosses.js';
 import { forecastUnguarded, type WeldForecast } from './forecastWeld.js';
+import { hottestAllowed } from './holedSettings.js';
+import { lossForAim } from './lossForAim.js';
 import type { WeldJob } from './WeldJob.js';
 import type { WeldSetting } from './WeldSetting.js';
 
@@ -8,58 +12,98 @@ import type { WeldSetting } from './WeldSetting.js';
 export interface Candidate {
   readonly setting: WeldSetting;
   readonly forecast: WeldForecast;
+  /** What the aim expects it to cost: the forecast's own loss, or its mean over an unsteady hand. */
+  readonly loss: number;
 }
 
-/** Steps either side of the crossing that are tried: the window moves a little with the bead's width. */
-const neighbours = 3;
-
 /**
- * The power, in the machine's own steps, most likely to land in the wanted window with everything else held.
+ * The power, in the machine's own steps, that the aim expects to cost least with everything else held.
  *
  * @example
- * solvePower(sampleJob(), sampleSetting).setting.power // => 795
+ * solvePower(sampleJob(), sampleSetting).setting.power // => 720
  */
 export function solvePower(job: WeldJob, rest: Omit<WeldSetting, 'power'>): Candidate {
   return solveSteps(job, job.machine.power, (power) => ({ ...rest, power: watt(power) }));
 }
 
 /**
- * The duty, in the machine's own steps, most likely to land, with the power held.
+ * The duty, in the machine's own steps, that the aim expects to cost least, with the power held.
  *
  * @example
- * solveDuty(sampleJob(), { least: 0.3, most: 1, step: 0.05 }, { ...sampleSetting, power: watt(1500) }).setting.duty.toFixed(2) // => '0.50'
+ * solveDuty(sampleJob(), { least: 0.3, most: 1, step: 0.05 }, { ...sampleSetting, power: watt(1500) }).setting.duty.toFixed(2) // => '0.45'
  */
 export function solveDuty(job: WeldJob, duty: KnobRange<number>, rest: Omit<WeldSetting, 'duty'>): Candidate {
   return solveSteps(job, duty, (value) => ({ ...rest, duty: fraction(value) }));
 }
 
+/** A setting rated as its job's aim rates it. */
+export function rated(job: WeldJob, setting: WeldSetting): Candidate {
+  const forecast = forecastUnguarded(job, setting);
+  return { setting, forecast, loss: lossForAim(job, setting, forecast) };
+}
+
 /**
- * Depth rises along the knob, so the step where the reach crosses the middle of the window is found by halving, and
- * its neighbours are compared; equal chances go to the lower step.
+ * Depth rises along the knob: the step that first reaches the depth of least loss is found by halving, then the
+ * losses on either side are followed downhill, since belief and limits move a little with the knob. Equal losses go
+ * to the lower step. A setting that made a hole is not reached again.
  */
 function solveSteps(
   job: WeldJob,
   range: KnobRange<number>,
   settingAt: (value: number) => WeldSetting,
 ): Candidate {
-  const at = (step: number): Candidate => {
-    const setting = settingAt(valueAtStep(range, step));
-    return { setting, forecast: forecastUnguarded(job, setting) };
-  };
-  const last = stepCount(range);
-  const crossing = firstStepPast(last, (step) => reachesMiddle(at(step).forecast));
-  let best = at(Math.max(crossing - neighbours, 0));
-  for (let step = crossing - neighbours + 1; step <= crossing + neighbours; step++) {
-    if (step < 1 || step > last) continue;
-    const candidate = at(step);
-    if (candidate.forecast.chance > best.forecast.chance) best = candidate;
+  const at = (step: number) => settingAt(valueAtStep(range, step));
+  const last = lastAllowed(job, stepCount(range), at);
+  const middle = forecastUnguarded(job, at(last >> 1));
+  const target = bestReach(job, middle);
+  const crossing = firstStepPast(last, (step) => forecastUnguarded(job, at(step)).prediction.reach >= target);
+  let best = rated(job, at(crossing));
+  for (const way of [-1, 1]) {
+    for (let step = crossing + way; step >= 0 && step <= last; step += way) {
+      const next = rated(job, at(step));
+      const isBetter = way < 0 ? next.loss <= best.loss : next.loss < best.loss;
+      if (!isBetter) break;
+      best = next;
+    }
   }
   return best;
 }
 
-/** The chance is greatest where the reach is the geometric middle of the window. */
-function reachesMiddle({ expectedReach, window }: WeldForecast): boolean {
-  return expectedReach * expectedReach >= window.from * window.to;
+function lastAllowed(job: WeldJob, last: number, at: (step: number) => WeldSetting): number {
+  const most = hottestAllowed(job, at(last));
+  if (most === null) return last;
+  let allowed = last;
+  while (allowed > 0 && at(allowed).power * at(allowed).duty > most) allowed--;
+  return allowed;
+}
+
+/** Looked at between these reaches of the model, by golden section. */
+const leastReach = Math.log(0.2);
+const mostReach = Math.log(4);
+const golden = (Math.sqrt(5) - 1) / 2;
+const sections = 16;
+
+/** The reach of the model at which a belief like this forecast's costs least. */
+function bestReach(job: WeldJob, { belief, aimed }: WeldForecast): number {
+  const losses = lossesOf(job.aim, job.losses);
+  const runs = job.runs ?? 1;
+  const cost = (lnReach: number) => expectedLoss(beliefOdds(Math.exp(lnReach), belief, aimed, runs), losses);
+  let [low, high] = [leastReach, mostReach];
+  let left = high - golden * (high - low);
+  let right = low + golden * (high - low);
+  let [atLeft, atRight] = [cost(left), cost(right)];
+  for (let i = 0; i < sections; i++) {
+    if (atLeft <= atRight) {
+      [high, right, atRight] = [right, left, atLeft];
+      left = high - golden * (high - low);
+      atLeft = cost(left);
+    } else {
+      [low, left, atLeft] = [left, right, atRight];
+      right = low + golden * (high - low);
+      atRight = cost(right);
+    }
+  }
+  return Math.exp((low + high) / 2);
 }
 
 /** Lowest step from 0 to last for which `isPast` holds, or last; `isPast` must not fall back once true. */

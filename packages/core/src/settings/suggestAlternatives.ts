@@ -34,13 +34,22 @@ export function suggestAlternatives(job: WeldJob, chosen: Suggestion): readonly 
   const found: Alternative[] = [];
   for (const { name, aim } of aims) {
     if (aim.kind === job.aim.kind || found.length === mostAlternatives) continue;
-    const { setting, forecast, shortfall } = suggestSetting({ ...job, aim });
-    const isWorse = shortfall !== null || forecast.chance < chosen.forecast.chance - chanceGivenUp;
-    const isSeen = [chosen, ...found].some((each) => isSameSetting(each, { setting, forecast }));
-    if (!isWorse && !isSeen)
-      found.push({ name, setting, forecast, trades: tradesAgainst(chosen, { setting, forecast }) });
+    const { obstacle, ...other } = suggestSetting(searchedAnew(job, aim));
+    const isWorse =
+      obstacle !== null || other.forecast.evenChance < chosen.forecast.evenChance - chanceGivenUp;
+    const isSeen = [chosen, ...found].some((each) => isSameSetting(each, other));
+    if (isWorse || isSeen) continue;
+    const { setting, forecast, loss } = other;
+    found.push({ name, setting, forecast, loss, trades: tradesAgainst(chosen, other) });
   }
   return found;
+}
+
+/** Another aim's answer, with what made a hole still out of bounds and what is proven not kept. */
+function searchedAnew(job: WeldJob, aim: Aim): WeldJob {
+  if (job.evidence?.tried === undefined) return { ...job, aim };
+  const tried = job.evidence.tried.map((each) => ({ ...each, even: 0 }));
+  return { ...job, aim, evidence: { ...job.evidence, tried } };
 }
 
 /** Settings this close are one setting to a hand. */
@@ -89,10 +98,13 @@ function widthTrade(chosen: Candidate, other: Candidate): Trade[] {
 }
 
 function chanceTrade(chosen: Candidate, other: Candidate): Trade[] {
-  const surer = Math.round((other.forecast.chance - chosen.forecast.chance) * 100);
+  const surer = Math.round((other.forecast.evenChance - chosen.forecast.evenChance) * 100);
   if (surer === 0) return [];
   return [
-    { isGain: surer > 0, words: `lands ${Math.abs(surer)} in 100 ${surer > 0 ? 'more' : 'less'} often` },
+    {
+      isGain: surer > 0,
+      words: `an even line ${Math.abs(surer)} in 100 ${surer > 0 ? 'more' : 'less'} often`,
+    },
   ];
 }
 

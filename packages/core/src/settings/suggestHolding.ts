@@ -1,11 +1,12 @@
-import { metalNeeded } from '../joint/index.js';
 import { snapToKnob } from '../machine/index.js';
 import { hertz, metre, mmPerSecond } from '../quantity/index.js';
 import { wireForTravel } from '../wire/index.js';
-import { aimRule } from './aimRules.js';
-import { forecastUnguarded, forecastWeld } from './forecastWeld.js';
-import { plainBead } from './meltInputOf.js';
-import { solvePower, type Candidate } from './solveStrength.js';
+import { pacesOf } from './ways.js';
+import { forecastWeld } from './forecastWeld.js';
+import { lossForAim } from './lossForAim.js';
+import { lossTie } from './searchSetting.js';
+import { passFill } from './meltInputOf.js';
+import { rated, solvePower, type Candidate } from './solveStrength.js';
 import { knobs, turnKnob, type Knob } from './turnKnob.js';
 import type { WeldJob } from './WeldJob.js';
 import type { Pace, WeldSetting } from './WeldSetting.js';
@@ -20,12 +21,9 @@ const paceStep = 0.5;
 const widthShares = [1.5, 1.25, 1, 0.8, 0.6, 0.4];
 const rateShares = [1, 0.75, 1.33];
 
-/** Chances this close count as equal. */
-const tie = 0.02;
-
 /**
- * The setting most likely to land with some knobs held: the others are searched anew, the power in the machine's own
- * steps where it is free, else pace (or wire), width and rate around it. Of settings that land as surely the one
+ * The setting of least expected loss with some knobs held: the others are searched anew, the power in the machine's own
+ * steps where it is free, else pace (or wire), width and rate around it. Of settings that cost within 0.02 the one
  * nearest to the start is taken, so that nothing is turned without need.
  *
  * @param start the setting that would be suggested with nothing held
@@ -40,13 +38,12 @@ export function suggestHolding(job: WeldJob, start: WeldSetting, held: HeldKnobs
     return value === undefined ? setting : turnKnob(setting, knob, value);
   }, start);
   // The guarded forecast refuses a held value that cannot be computed before the search runs without guards.
-  const first: Candidate = { setting: from, forecast: forecastWeld(job, from) };
+  const forecast = forecastWeld(job, from);
+  const first: Candidate = { setting: from, forecast, loss: lossForAim(job, from, forecast) };
   const candidates = settingsAround(job, from, held).map((setting) =>
-    held.power === undefined
-      ? solvePower(job, setting)
-      : { setting, forecast: forecastUnguarded(job, setting) },
+    held.power === undefined ? solvePower(job, setting) : rated(job, setting),
   );
-  return nearestOfTied(job, from, [first, ...candidates]);
+  return nearestOfTied(from, [first, ...candidates]);
 }
 
 function settingsAround(job: WeldJob, from: WeldSetting, held: HeldKnobs): readonly WeldSetting[] {
@@ -84,8 +81,7 @@ function pacesAround(job: WeldJob, setting: WeldSetting, held: HeldKnobs): reado
   const { pace } = setting;
   const isHeld = pace.by === 'hand' ? held.travel !== undefined : held.wireSpeed !== undefined;
   if (isHeld || job.joint.kind === 'tack') return [pace];
-  const { paces } = aimRule(job);
-  const [slowest = 5, fastest = 10] = [paces[0], paces.at(-1)];
+  const { slowest, fastest } = pacesOf(job);
   const count = Math.round((fastest - slowest) / paceStep) + 1;
   return Array.from({ length: count }, (_, i) => paceAt(job, setting, slowest + i * paceStep));
 }
@@ -95,15 +91,13 @@ function paceAt(job: WeldJob, setting: WeldSetting, travelMmS: number): Pace {
   const travel = mmPerSecond(travelMmS);
   const { wireSpeed } = job.machine;
   if (pace.by === 'hand' || wireSpeed === null) return { by: 'hand', travel };
-  const fill = metalNeeded(job.joint, plainBead(job, setting)).total;
-  return { ...pace, wireSpeed: snapToKnob(wireSpeed, wireForTravel(pace.diameter, travel, fill)) };
+  const wanted = wireForTravel(pace.diameter, travel, passFill(job, setting));
+  return { ...pace, wireSpeed: snapToKnob(wireSpeed, wanted) };
 }
 
-function nearestOfTied(job: WeldJob, from: WeldSetting, candidates: readonly [Candidate, ...Candidate[]]) {
-  const rule = aimRule(job);
-  const rated = candidates.map((candidate) => ({ candidate, chance: rule.chance(job, candidate) }));
-  const most = Math.max(...rated.map(({ chance }) => chance));
-  const tied = rated.filter(({ chance }) => chance >= most - tie).map(({ candidate }) => candidate);
+function nearestOfTied(from: WeldSetting, candidates: readonly [Candidate, ...Candidate[]]): Candidate {
+  const least = Math.min(...candidates.map(({ loss }) => loss));
+  const tied = candidates.filter(({ loss }) => loss <= least + lossTie);
   return tied.reduce((best, next) => (turnedBetween(from, next) < turnedBetween(from, best) ? next : best));
 }
 

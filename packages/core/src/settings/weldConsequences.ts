@@ -7,20 +7,14 @@ import {
   type LaidHeat,
   type SeamTint,
 } from '../heat/index.js';
-import { farFace, jointThermal, metalNeeded } from '../joint/index.js';
+import { farFace, jointThermal } from '../joint/index.js';
 import type { BeadBalance } from '../melt/index.js';
 import { meltRise, zincBoiledOff, zincBoilingPoint } from '../metal/index.js';
 import { celsius, joulePerMetre, metre, type JoulePerMetre, type Second } from '../quantity/index.js';
-import {
-  dressingLeft,
-  paceAgainstWire,
-  travelFromWire,
-  type Dressing,
-  type PaceAgainstWire,
-} from '../wire/index.js';
+import { dressingLeft, paceAgainstWire, type Dressing, type PaceAgainstWire } from '../wire/index.js';
 import { beadBalanceOf } from './beadBalanceOf.js';
 import type { WeldForecast } from './forecastWeld.js';
-import { plainBead } from './meltInputOf.js';
+import { wireTravel } from './meltInputOf.js';
 import type { WeldJob } from './WeldJob.js';
 import type { WeldSetting } from './WeldSetting.js';
 
@@ -50,7 +44,7 @@ const judgedTo = celsius(500);
  *
  * @param zincCoat g/m2 on each side; 0 for bare sheet
  * @example
- * (weldConsequences(sampleJob(), sampleSetting, forecastWeld(sampleJob(), sampleSetting)).tint.back.straw * 1000).toFixed(1) // => '13.0'
+ * (weldConsequences(sampleJob(), sampleSetting, forecastWeld(sampleJob(), sampleSetting)).tint.back.straw * 1000).toFixed(1) // => '11.6'
  */
 export function weldConsequences(
   job: WeldJob,
@@ -59,8 +53,8 @@ export function weldConsequences(
   zincCoat = 0,
 ): WeldConsequences {
   const { metal } = job;
-  const thermal = jointThermal(job.joint);
-  const bead = beadBalanceOf(job, setting, forecast);
+  const thermal = jointThermal(forecast.pass.joint);
+  const bead = beadBalanceOf(setting, forecast);
   const absorbed = forecast.prediction.absorptivity * forecast.heat;
   // The peak-temperature form is for heat that leaves both ways in one thickness.
   const heatedThickness = metre((thermal.heatDirections * thermal.thickness) / 2);
@@ -73,7 +67,7 @@ export function weldConsequences(
     melting: metal.meltingPoint,
   };
   const depth = forecast.expectedReach * thermal.thickness;
-  const { distance } = farFace(job.joint);
+  const { distance } = farFace(forecast.pass.joint);
   return {
     grossHeat: forecast.heat,
     absorbedHeat: joulePerMetre(absorbed),
@@ -107,7 +101,5 @@ export function weldConsequences(
 }
 
 function paceOf(job: WeldJob, { pace, wobble }: WeldSetting, forecast: WeldForecast): PaceAgainstWire | null {
-  if (pace.by === 'hand') return null;
-  const fill = metalNeeded(job.joint, plainBead(job, { wobble })).total;
-  return paceAgainstWire(forecast.travel, travelFromWire(pace.diameter, pace.wireSpeed, fill));
+  return pace.by === 'hand' ? null : paceAgainstWire(forecast.travel, wireTravel(job, wobble, pace));
 }

@@ -1,27 +1,32 @@
 import { wobbleNames, type WobbleShape } from '../beam/index.js';
-import { edgesBeyondGap, gapBorne, jointThermal, seamOf } from '../joint/index.js';
+import { edgesBeyondGap, gapBorne, jointThermal, seamOf, type SeamJoint } from '../joint/index.js';
 import type { Metal } from '../metal/index.js';
 import { usualPractice, type Practice } from '../practice/index.js';
 import { hertz, metre, mm, type Hertz, type Metre } from '../quantity/index.js';
 import type { WeldJob } from './WeldJob.js';
+import { weldPass, wettedFace } from './weldPass.js';
 
 /** A wobble to start from with why it fits. */
 export interface WobbleChoice {
   readonly shape: WobbleShape;
   readonly width: Metre;
   readonly frequency: Hertz;
-  /** Below this the weave no longer reaches both edges of the gap; 0 where the gap is borne plainly. */
+  /** Below this the weave no longer reaches both edges of the gap, or both legs of the fillet; 0 where neither asks. */
   readonly leastWidth: Metre;
   readonly reasons: { readonly shape: string; readonly width: string; readonly rate: string };
 }
 
-const rows: readonly { readonly below: Metre; readonly width: Metre; readonly reason: string }[] = [
-  { below: mm(1), width: mm(1.5), reason: 'thin sheet: a narrow sweep keeps the heat down' },
-  { below: mm(2), width: mm(2), reason: 'wide enough to catch both edges, narrow enough to reach' },
-  { below: mm(3), width: mm(2.5), reason: 'a middle width: catches both edges of a hand-fitted seam' },
+/** Usual widths by thickness; in between along a line, so that a hair more sheet never moves the sweep by much. */
+const widths: readonly { readonly at: Metre; readonly width: Metre; readonly reason: string }[] = [
+  { at: mm(0.3), width: mm(0.8), reason: 'very thin sheet: a wider melt would sag' },
+  { at: mm(0.75), width: mm(1.5), reason: 'thin sheet: a narrow sweep keeps the heat down' },
+  { at: mm(1.5), width: mm(2), reason: 'wide enough to catch both edges, narrow enough to reach' },
+  { at: mm(2.5), width: mm(2.5), reason: 'a middle width: catches both edges of a hand-fitted seam' },
+  { at: mm(3.5), width: mm(3), reason: 'thick edges want a wide bead to wet' },
 ];
 
-const thick = { width: mm(3), reason: 'thick edges want a wide bead to wet' };
+/** From the gap that is borne plainly to this many times it the weave that must cross it comes in. */
+const weaveFullAt = 2;
 
 /** Sheet from here on counts as thick work, where closed shapes are used. */
 const thickWork = mm(4);
@@ -44,28 +49,38 @@ const widthBySchool = {
  * rate by reach or by the hand. A shape the machine does not have gives way to one it has, and says so.
  *
  * @example
- * wobbleFor({ metal: findMetal('stainless304'), joint: { kind: 'butt', firstThickness: mm(1.5), secondThickness: mm(1.5), gap: mm(0) }, machine: { spot: mm(0.15), wobbleShapes: ['sideToSide'] } }).width // => 0.002
+ * wobbleFor(sampleJob()).width // => 0.002
  */
 export function wobbleFor(job: WobbleJob): WobbleChoice {
   const practice = job.practice ?? usualPractice;
-  const { thickness } = jointThermal(job.joint);
+  const { joint } = weldPass(job);
+  const { thickness } = jointThermal(joint);
   const shape = shapeFor(job, thickness, practice);
-  const { gap } = seamOf(job.joint);
-  const width = widthFor(thickness, gap, practice);
-  const { plain, leastWeave } = gapBorne(job.joint, null);
+  const seam = seamOf(joint);
+  const { gap } = seam;
+  const wets =
+    job.wireDiameter !== null && joint.kind !== 'tack' && 'leg' in seam ? weaveToWet(seam, job) : mm(0);
+  const width = widthFor(thickness, { gap, wets }, practice);
+  const { plain, leastWeave } = gapBorne(joint, null);
+  const across = Math.min(1, Math.max(0, (gap - plain) / ((weaveFullAt - 1) * plain)));
   const rate = rateFor(job.machine.spot, practice);
   return {
     shape: shape.value,
     width: width.value,
     frequency: rate.value,
-    leastWidth: gap > plain ? leastWeave : mm(0),
+    leastWidth: metre(Math.max(wets, across * leastWeave)),
     reasons: { shape: shape.reason, width: width.reason, rate: rate.reason },
   };
 }
 
 /** What of a job decides its wobble. */
-export interface WobbleJob extends Pick<WeldJob, 'metal' | 'joint' | 'practice'> {
-  readonly machine: Pick<WeldJob['machine'], 'spot' | 'wobbleShapes'>;
+export interface WobbleJob extends Pick<WeldJob, 'metal' | 'joint' | 'practice' | 'wireDiameter'> {
+  readonly machine: Pick<WeldJob['machine'], 'spot' | 'wobbleShapes' | 'wobbleWidth' | 'wireSpeed'>;
+}
+
+/** The sweep whose bead wets both legs of a fillet. */
+function weaveToWet(seam: Extract<SeamJoint, { leg: Metre }>, { machine }: WobbleJob): Metre {
+  return metre(Math.max(0, wettedFace(seam) - 1.2 * machine.spot));
 }
 
 interface Reasoned<T> {
@@ -113,15 +128,39 @@ function shapeByMetal(metal: Metal, thickness: Metre): Reasoned<WobbleShape> {
   return { value: 'sideToSide', reason: 'side to side: fast, and quick to learn' };
 }
 
-function widthFor(thickness: Metre, gap: Metre, practice: Practice): Reasoned<Metre> {
-  const row = rows.find((candidate) => thickness < candidate.below) ?? thick;
+interface Asked {
+  readonly gap: Metre;
+  /** Sweep that wets both legs of a fillet; 0 where there is none to wet. */
+  readonly wets: Metre;
+}
+
+function widthFor(thickness: Metre, { gap, wets }: Asked, practice: Practice): Reasoned<Metre> {
   const school = widthBySchool[practice.wobbleWidth];
-  const usual = metre(row.width * school.factor);
+  const usual = usualWidth(thickness);
+  const wanted = metre(usual.value * school.factor);
   const acrossGap = metre(gap + edgesBeyondGap);
-  if (acrossGap > usual) {
+  if (wets > Math.max(wanted, acrossGap)) {
+    return { value: wets, reason: 'as wide as wets both legs of the fillet' };
+  }
+  if (acrossGap > wanted) {
     return { value: acrossGap, reason: 'wider than the gap by half a millimetre on each edge' };
   }
-  return { value: usual, reason: school.reason === '' ? row.reason : `${row.reason}; ${school.reason}` };
+  return { value: wanted, reason: school.reason === '' ? usual.reason : `${usual.reason}; ${school.reason}` };
+}
+
+function usualWidth(thickness: Metre): Reasoned<Metre> {
+  const after = widths.findIndex(({ at }) => thickness < at);
+  const [first, last] = [widths[0], widths[widths.length - 1]];
+  if (first === undefined || last === undefined) throw new Error('there are no usual widths');
+  if (after === 0) return { value: first.width, reason: first.reason };
+  const next = widths[after];
+  const before = widths[after - 1];
+  if (next === undefined || before === undefined) return { value: last.width, reason: last.reason };
+  const share = (thickness - before.at) / (next.at - before.at);
+  return {
+    value: metre(before.width + share * (next.width - before.width)),
+    reason: share < 0.5 ? before.reason : next.reason,
+  };
 }
 
 function rateFor(spot: Metre, { wobbleRate }: Practice): Reasoned<Hertz> {

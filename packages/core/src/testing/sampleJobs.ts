@@ -1,9 +1,9 @@
 import { evidenceWeldOf } from '../advice/index.js';
 import type { EvidenceCoupon } from '../evidence/index.js';
-import type { Joint } from '../joint/index.js';
+import type { Joint, JointKind } from '../joint/index.js';
 import type { MachineLimits } from '../machine/index.js';
 import { findMetal, type MetalId } from '../metal/index.js';
-import { fraction, hertz, mm, mmPerSecond, watt, type Metre } from '../quantity/index.js';
+import { fraction, hertz, mm, mmPerSecond, second, watt, type Metre } from '../quantity/index.js';
 import { suggestSetting, type Aim, type WeldJob } from '../settings/index.js';
 
 /** A bench machine of 1.5 kW with a feeder, for tests. */
@@ -16,6 +16,39 @@ export const bench: MachineLimits = {
   wireSpeed: { least: mmPerSecond(2), most: mmPerSecond(60), step: mmPerSecond(10 / 60) },
   duty: { least: fraction(0.3), most: fraction(1), step: 0.05 },
 };
+
+/** Three machines that shops have: a kilowatt, the bench's one and a half, two. */
+export const machines: readonly MachineLimits[] = [
+  { ...bench, power: { least: watt(100), most: watt(1000), step: 10 } },
+  bench,
+  { ...bench, power: { least: watt(200), most: watt(2000), step: 20 } },
+];
+
+/** A joint of each kind in equal sheets, its other sizes common ones. */
+export function sheetJoint(kind: JointKind, thicknessMm: number): Joint {
+  const sheets = { firstThickness: mm(thicknessMm), secondThickness: mm(thicknessMm), gap: mm(0) };
+  const leg = mm(2);
+  switch (kind) {
+    case 'tee':
+      return { kind, ...sheets, leg, sides: 1 };
+    case 'insideCorner':
+      return { kind, ...sheets, leg };
+    case 'flareGroove':
+    case 'tubeToPlate':
+      return { kind, ...sheets, leg, tubeRadius: mm(20) };
+    case 'tubeButt':
+      return { kind, ...sheets, tubeRadius: mm(20) };
+    case 'plug':
+      return { kind, ...sheets, holeDiameter: mm(4) };
+    case 'tack':
+      return { kind, on: { kind: 'butt', ...sheets }, length: mm(3), lightOn: second(0.5) };
+    case 'butt':
+    case 'lap':
+    case 'outsideCorner':
+    case 'edge':
+      return { kind, ...sheets };
+  }
+}
 
 /** What a test says of a job; the rest is a tight 1.5 mm butt in 304 on the bench machine. */
 export interface SaidJob {

@@ -1,4 +1,11 @@
-export { wireDiameterFor, wireDiameters, type WireChoice } from './wireDiameter.js';
+export {
+  wireDiameterFor,
+  wireDiameters,
+  wireName,
+  wireSizes,
+  type WireChoice,
+  type WireSize,
+} from './wireDiameter.js';
 export { wireArea, travelFromWire, wireForTravel } from './wirePace.js';
 export {
   fillers,

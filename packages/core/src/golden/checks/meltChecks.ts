@@ -1,7 +1,14 @@
 import { advancePerCycle, meanPathSpeed, peakPathSpeed, wobbleFrom } from '../../beam/index.js';
 import type { Wobble, WobbleShape } from '../../beam/index.js';
 import { findMetal } from '../../metal/index.js';
-import { depthFromWidth, keyholeDepth, normalisedEnthalpy, predictMelt } from '../../melt/index.js';
+import {
+  depthFromWidth,
+  firstEdition,
+  keyholeDepth,
+  normalisedEnthalpy,
+  predictMelt,
+  type MeltInput,
+} from '../../melt/index.js';
 import { fraction, hertz, inMm, inMmPerSecond, mm, mmPerSecond, watt } from '../../quantity/index.js';
 import { closedForm, meltTolerance, type GoldenCheck } from '../goldenCheck.js';
 import { compare, overCases } from '../overCases.js';
@@ -105,7 +112,7 @@ interface MeltCase {
 
 const melt = overCases<MeltCase>(({ input, ...expected }, label) => {
   const { diameterMm, speedMmS } = input.wire;
-  const got = predictMelt({
+  const weld: MeltInput = {
     metal: findMetal(input.metal),
     thickness: mm(input.thicknessMm),
     heatDirections: input.heatPaths,
@@ -115,7 +122,8 @@ const melt = overCases<MeltCase>(({ input, ...expected }, label) => {
     spot: mm(input.spotMm),
     wobble: wobbleNamed(input.wobble.shape, input.wobble.widthMm, input.wobble.frequencyHz),
     wire: diameterMm > 0 ? { diameter: mm(diameterMm), speed: mmPerSecond(speedMmS) } : null,
-  });
+  };
+  const got = predictMelt(weld, firstEdition);
   return compare(label, meltTolerance, [
     ['normalised enthalpy', expected.normalisedEnthalpy, got.normalisedEnthalpy],
     ['keyhole share', expected.keyholeShare, got.keyholeShare],
