@@ -61,15 +61,15 @@ export function adaptCard(
   const { setting } = content;
   const dialled = coreSetting(setting);
   const job = jobOn(joint, setting, machine, dialled, learn, machine.id);
-  const { window } = forecastWeld(job, dialled);
-  const middle = Math.sqrt(window.from * window.to) * jointThermal(job.joint).thickness;
+  const { aimed, pass } = forecastWeld(job, dialled);
+  const middle = Math.sqrt(aimed.fullFrom * aimed.hotFrom) * jointThermal(pass.joint).thickness;
   const kept = matchDepth(job, dialled, metre(middle));
   const anew = suggestSetting(job);
-  const adapted = kept.forecast.chance >= anew.forecast.chance - worthKeeping ? kept : anew;
+  const adapted = kept.loss <= anew.loss + worthKeeping ? kept : anew;
   return { joint, setting: recorded(adapted.setting, setting), asIs: unturned(job, dialled), adapted };
 }
 
-/** A setting that is known is worth so much less chance. */
+/** A setting that is known is worth so much more loss. */
 const worthKeeping = 0.05;
 
 function jobOn(
@@ -89,7 +89,8 @@ function jobOn(
 
 function unturned(job: WeldJob, setting: WeldSetting): Candidate | null {
   if (setting.power > job.machine.power.most) return null;
-  return { setting, forecast: forecastWeld(job, setting) };
+  const forecast = forecastWeld(job, setting);
+  return { setting, forecast, loss: forecast.loss };
 }
 
 function recorded(setting: WeldSetting, { gas, gasFlowLMin, pace }: Setting): Setting {

@@ -9,6 +9,7 @@ import {
   type EvidenceCoupon,
 } from '@lone-heron/core';
 import { realTravelMmS, type Coupon } from './coupon.js';
+import { lookFinding } from './couponLook.js';
 import type { MachineProfile } from './machine.js';
 import { coreJob, coreSetting } from './toCore.js';
 
@@ -23,6 +24,8 @@ type Weld = Pick<
   | 'joint'
   | 'setting'
   | 'back'
+  | 'lookedAt'
+  | 'face'
   | 'along'
   | 'slip'
   | 'section'
@@ -73,7 +76,8 @@ interface Reading {
   readonly isSlip: boolean;
 }
 
-function readings({ section, along, back, slip }: Weld): readonly Reading[] {
+function readings(coupon: Weld): readonly Reading[] {
+  const { section, along, back, slip } = coupon;
   const isSlip = slip !== undefined;
   if (section !== null) {
     const finding: CouponFinding = section.isThrough
@@ -81,9 +85,9 @@ function readings({ section, along, back, slip }: Weld): readonly Reading[] {
       : { by: 'section', depth: mm(section.depthMm) };
     return [{ finding, isSlip }];
   }
-  if (along === undefined) return [{ finding: { by: 'look', back }, isSlip }];
+  if (along === undefined) return [{ finding: lookFinding(coupon, back), isSlip }];
   return along.map((stretch) => ({
-    finding: { by: 'look', back: stretch.back },
+    finding: lookFinding(coupon, stretch.back),
     isSlip: isSlip || stretch.slip !== null,
   }));
 }

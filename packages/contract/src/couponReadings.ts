@@ -21,14 +21,14 @@ export interface CouponDepthReading {
 export function couponReadings(coupon: Coupon, profile: MachineProfile): readonly CouponDepthReading[] {
   return couponEvidence(coupon, profile)
     .filter(({ isSlip }) => !isSlip)
-    .map(({ weld, finding, isTravelMeasured }) => {
+    .flatMap(({ weld, finding, isTravelMeasured }) => {
       const { depth, width } = predictMelt(weld.melt);
       const { thickness } = weld.melt;
-      const by = finding.by === 'look' ? 'look' : 'section';
-      return {
-        ...couponInterval(finding, { thickness, depth, width, gap: weld.gap }),
-        noise: couponNoise(weld, { by, isTravelMeasured }),
-        modelDepth: depth,
-      };
+      const by = finding.by === 'look' || finding.by === 'toes' ? 'look' : 'section';
+      const far = weld.far === undefined ? {} : { far: weld.far };
+      const { low, high } = couponInterval(finding, { thickness, depth, width, gap: weld.gap, ...far });
+      // What nobody could see into says nothing.
+      if (low === -Infinity && high === Infinity) return [];
+      return [{ low, high, noise: couponNoise(weld, { by, isTravelMeasured }), modelDepth: depth }];
     });
 }

@@ -1,9 +1,13 @@
 import {
+  aimKinds,
   documentedPowers,
   fillers,
+  mostLoss,
   nozzleShapes,
   practiceSchools,
+  usualLosses,
   usualPractice,
+  type AimLosses,
   type Practice,
   type PracticeTopic,
 } from '@lone-heron/core';
@@ -115,6 +119,30 @@ const glassWeightsSchema = z.strictObject(
   { error: 'weights with metal, angle and power' },
 );
 
+const loss = (quantity: string) => boundedNumber({ quantity, min: 0, max: mostLoss, unit: '' });
+
+/** What each outcome costs for an aim; a deeper fault never costs less than a lesser one of its kind. */
+const lossesSchema = z
+  .strictObject(
+    {
+      cold: loss('loss of cold'),
+      part: loss('loss of part'),
+      hot: loss('loss of hot'),
+      hole: loss('loss of a hole'),
+    },
+    { error: 'losses with cold, part, hot and hole' },
+  )
+  .refine(({ cold, part }) => part <= cold, { path: ['part'], error: 'no more than what cold costs' })
+  .refine(({ hot, hole }) => hot <= hole, { path: ['hot'], error: 'no more than what a hole costs' });
+
+/** The losses of every aim. */
+const aimLossesSchema = z.strictObject(
+  Object.fromEntries(aimKinds.map((kind) => [kind, lossesSchema])) as unknown as {
+    [Kind in keyof AimLosses]: typeof lossesSchema;
+  },
+  { error: `losses for each of ${aimKinds.join(', ')}` },
+);
+
 /** What is written down of the house, a sheet each: its schema as it is sent. */
 export const houseSheetDrafts = {
   practice: practiceSchema,
@@ -124,6 +152,7 @@ export const houseSheetDrafts = {
   prices: pricesSchema,
   acceptance: z.array(acceptanceSchema).max(20, { error: 'up to 20 levels' }),
   glassWeights: glassWeightsSchema,
+  losses: aimLossesSchema,
 } as const;
 
 /** The sheets of the house, in the order they are shown. */
@@ -135,6 +164,7 @@ export const houseSheets = [
   'prices',
   'acceptance',
   'glassWeights',
+  'losses',
 ] as const;
 export type HouseSheet = (typeof houseSheets)[number];
 export type HouseContent = { readonly [Sheet in HouseSheet]: z.infer<(typeof houseSheetDrafts)[Sheet]> };
@@ -186,6 +216,7 @@ export const houseStarts: HouseContent = {
     },
   ],
   glassWeights: documentedPowers,
+  losses: usualLosses,
 };
 
 const revision = z.int().nonnegative();
@@ -199,5 +230,6 @@ export const houseSchema = z.strictObject({
   prices: z.strictObject({ revision, content: pricesSchema }),
   acceptance: z.strictObject({ revision, content: houseSheetDrafts.acceptance }),
   glassWeights: z.strictObject({ revision, content: glassWeightsSchema }),
+  losses: z.strictObject({ revision, content: aimLossesSchema }),
 });
 export type House = z.infer<typeof houseSchema>;

@@ -4,6 +4,7 @@ export {
   jointSchema,
   plainConditions,
   seamKinds,
+  wireDiameterMm,
   wireDiametersMm,
   type Conditions,
   type Joint,
@@ -386,6 +387,20 @@ export {
 } from './backup.js';
 export { couponReadings, type CouponDepthReading } from './couponReadings.js';
 export { cardDrift, type CardDrift } from './cardDrift.js';
+export { lookFinding, seenAt, toesLook, type SeenAt } from './couponLook.js';
+export { triedOf, type Trial } from './couponTrials.js';
+export {
+  evidenceBudget,
+  kindsLike,
+  metalsLike,
+  relevantCouponsSchema,
+  relevantQuerySchema,
+  relevantTo,
+  thicknessFactor,
+  type RelevantAsked,
+  type RelevantCoupons,
+  type RelevantQuery,
+} from './relevantCoupons.js';
 export {
   programSlotSchema,
   slotEntrySchema,

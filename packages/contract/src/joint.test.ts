@@ -93,14 +93,15 @@ describe('a job from a joint', () => {
     expect(jobOf(recorded('butt', { secondMetal: 'stainless304' })).pair).toBeUndefined();
   });
 
-  it('from both sides stops short from each, but a fillet stays a fillet on each side', () => {
-    expect(jobOf(recorded('butt', { sides: 2 })).aim).toEqual({ kind: 'share', share: 0.6 });
+  it('from both sides is two runs that meet, but a fillet stays a fillet on each side', () => {
+    const both = jobOf(recorded('butt', { sides: 2 }));
+    expect([both.runs, both.aim]).toEqual([2, { kind: 'reach' }]);
     const tee = jobOf(recorded('tee', { sides: 2 }));
-    expect(tee.aim).toEqual({ kind: 'reach' });
+    expect(tee.runs).toBeUndefined();
     expect(tee.joint).toMatchObject({ sides: 2 });
     expect(
       suggestSetting(jobOf(recorded('butt', { firstThicknessMm: 5, secondThicknessMm: 5, sides: 2 })))
-        .shortfall,
+        .obstacle,
     ).toBeNull();
   });
 });

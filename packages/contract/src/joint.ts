@@ -8,12 +8,18 @@ import {
   surfaces,
   wireDiameters,
   type JointKind,
+  type Metre,
 } from '@lone-heron/core';
 import { z } from 'zod';
 import { boundedNumber, oneOf } from './bounded.js';
 
 /** Wire diameters, mm, that a joint can be said with. */
-export const wireDiametersMm: readonly number[] = wireDiameters.map(inMm);
+export const wireDiametersMm: readonly number[] = wireDiameters.map(wireDiameterMm);
+
+/** A wire's diameter as it is recorded, mm: to a tenth of a micrometre, which tells every wire that is sold. */
+export function wireDiameterMm(diameter: Metre): number {
+  return Math.round(inMm(diameter) * 1e4) / 1e4;
+}
 
 /** Where the sizes of a joint may lie, whatever its kind. */
 export const jointRanges = {

@@ -24,7 +24,7 @@ const paceSchema = z.discriminatedUnion(
     }),
     z.strictObject({
       by: z.literal('wire'),
-      wireDiameterMm: boundedNumber({ quantity: 'wire diameter', min: 0.6, max: 2, unit: 'mm' }),
+      wireDiameterMm: boundedNumber({ quantity: 'wire diameter', min: 0.5, max: 2, unit: 'mm' }),
       wireSpeedMmS: boundedNumber({ quantity: 'wire speed', min: 0.5, max: 300, unit: 'mm/s' }),
       /** Left out in records from before it was said. */
       filler: oneOf(fillers).optional(),

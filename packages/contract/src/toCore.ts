@@ -1,5 +1,4 @@
 import {
-  aimFromBothSides,
   degree,
   findMetal,
   fraction,
@@ -24,7 +23,7 @@ import {
   type WeldJob,
   type WeldSetting,
 } from '@lone-heron/core';
-import { plainConditions, type Joint } from './joint.js';
+import { plainConditions, wireDiameterMm, type Joint } from './joint.js';
 import type { MachineProfile } from './machine.js';
 import type { Setting } from './setting.js';
 
@@ -143,7 +142,8 @@ export function coreJob(
     joint: coreJoint(joint),
     wireDiameter: wireDiameterMm === null ? null : mm(wireDiameterMm),
     machine: coreMachine(profile),
-    aim: isThroughBoth ? aimFromBothSides(aim) : aim,
+    aim,
+    ...(isThroughBoth ? { runs: 2 as const } : {}),
   };
 }
 
@@ -187,7 +187,7 @@ export function recordedSetting(
         ? { by: 'hand', travelMmS: thousandths(inMmPerSecond(pace.travel)) }
         : {
             by: 'wire',
-            wireDiameterMm: thousandths(inMm(pace.diameter)),
+            wireDiameterMm: wireDiameterMm(pace.diameter),
             wireSpeedMmS: thousandths(inMmPerSecond(pace.wireSpeed)),
             ...(filler === undefined ? {} : { filler }),
           },

@@ -68,6 +68,7 @@ const changingRoutes: Readonly<Record<string, readonly Role[] | 'anyone'>> = {
   'PUT /api/machines/:id/upkeep/:revision': ['lead'],
   'PUT /api/shop-photos/:id': roles,
   'PUT /api/house/glassWeights/:revision': ['lead'],
+  'PUT /api/house/losses/:revision': ['lead'],
   'PUT /api/house/wire/:revision': roles,
   'PUT /api/house/nozzles/:revision': roles,
   'PUT /api/clearances/:id': ['lead'],

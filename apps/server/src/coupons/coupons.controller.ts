@@ -8,6 +8,8 @@ import {
   couponPageSchema,
   couponQuerySchema,
   couponSchema,
+  relevantCouponsSchema,
+  relevantQuerySchema,
   revisionNumber,
   type Coupon,
   type CouponEntry,
@@ -16,6 +18,8 @@ import {
   type CouponPage,
   type CouponQuery,
   type Person,
+  type RelevantCoupons,
+  type RelevantQuery,
 } from '@lone-heron/contract';
 import { Body, Controller, Delete, Get, Param, Put, Query, Res } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
@@ -28,6 +32,7 @@ import { CouponsService } from './coupons.service.js';
 class CouponDraftDto extends createZodDto(couponDraftSchema) {}
 class CouponDto extends createZodDto(couponSchema) {}
 class CouponPageDto extends createZodDto(couponPageSchema) {}
+class RelevantCouponsDto extends createZodDto(relevantCouponsSchema) {}
 class CouponGroupsDto extends createZodDto(couponGroupsSchema) {}
 class CouponAmendmentDto extends createZodDto(couponAmendmentSchema) {}
 class CouponEntryDto extends createZodDto(couponEntrySchema) {}
@@ -54,6 +59,15 @@ export class CouponsController {
     @Query(new SchemaPipe(couponGroupQuerySchema)) { by, ...filter }: CouponGroupQuery,
   ): Promise<CouponGroups> {
     return this.coupons.groups(filter, by);
+  }
+
+  @Get('relevant')
+  @ApiOperation({
+    summary: 'Coupons that speak to a joint on a machine, newest first, with how many were left out',
+  })
+  @ApiOkResponse({ type: RelevantCouponsDto })
+  relevant(@Query(new SchemaPipe(relevantQuerySchema)) query: RelevantQuery): Promise<RelevantCoupons> {
+    return this.coupons.relevant(query);
   }
 
   @Get(':id')

@@ -13,6 +13,8 @@ import {
   type FiledCoupon,
   type Machine,
   type Person,
+  type RelevantCoupons,
+  type RelevantQuery,
 } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { isDeepStrictEqual } from 'node:util';
@@ -27,6 +29,7 @@ import { Clock } from '../time/clock.js';
 import { groupCoupons, listCoupons } from './couponList.js';
 import { couponFromRow, draftFromRow, rowFromDraft } from './couponRow.js';
 import { CouponEntity } from './coupon.entity.js';
+import { relevantCoupons } from './relevantCoupons.js';
 import { CouponEntryEntity } from './couponEntry.entity.js';
 
 /** A coupon and whether this call stored it (a retried save finds it stored already). */
@@ -58,6 +61,11 @@ export class CouponsService {
   /** Taken-back ones left out. */
   list(query: CouponQuery): Promise<CouponPage> {
     return listCoupons(this.dataSource.manager, query);
+  }
+
+  /** Those that speak to a question, newest first. */
+  relevant(query: RelevantQuery): Promise<RelevantCoupons> {
+    return relevantCoupons(this.dataSource.manager, query);
   }
 
   groups(filter: CouponFilter, by: CouponGrouping): Promise<CouponGroups> {

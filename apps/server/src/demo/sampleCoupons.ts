@@ -3,6 +3,7 @@ import {
   couponEvidence,
   handSlips,
   recordedSetting,
+  seenAt,
   type BackLook,
   type CouponDraft,
   type Machine,
@@ -103,17 +104,18 @@ function couponsOf(
     const forecast = forecastWeld(job, setting);
     const real = realWeld(job, setting, forecast, machine.id, random, dialIn.depthShare ?? 1);
     const isSlip = random() < shareSlips;
+    const isSeenBehind = seenAt(joint) === 'back';
     const draft: CouponDraft = {
       machineId: machine.id,
       joint,
       setting: recordedSetting(setting, gas, flowLitresPerMinute),
-      back: isSlip ? 'none' : lookOf(real.reach, forecast),
+      back: isSlip ? 'none' : isSeenBehind ? lookOf(real.reach, forecast) : toesOf(real.reach, forecast),
       lightOnS: real.lightOnS,
       runLengthMm: real.runLengthMm,
       remark: dialIn.remarks[index] ?? '',
       weldedAt: new Date(now - daysAgo * day + index * betweenCoupons).toISOString(),
       ...(isSlip ? { slip: handSlips[Math.floor(random() * handSlips.length)] ?? 'paused' } : {}),
-      stated: statedOdds(forecast),
+      ...(isSeenBehind ? { stated: statedOdds(forecast) } : { lookedAt: 'toes' as const }),
     };
     return { draft, personId, realDepthMm: real.depthMm, realWidthMm: real.widthMm };
   });
@@ -171,7 +173,14 @@ function lookOf(reach: number, { limits }: WeldForecast): BackLook {
   return reach < limits.holeFrom ? 'heavy' : 'hole';
 }
 
-function statedOdds({ odds }: WeldForecast): NonNullable<CouponDraft['stated']> {
+/** Toes and far side, in the same five steps; a bead beside its line is another matter than depth. */
+function toesOf(reach: number, { limits }: WeldForecast): BackLook {
+  if (reach < limits.coldBelow) return 'none';
+  if (reach < limits.holeFrom) return 'even';
+  return reach < limits.holeFrom * 1.15 ? 'heavy' : 'hole';
+}
+
+function statedOdds({ sheetOdds: odds }: WeldForecast): NonNullable<CouponDraft['stated']> {
   const rounded = (chance: number) => Math.round(chance * 1e4) / 1e4;
   return {
     none: rounded(odds.cold),

@@ -1,4 +1,5 @@
 import type { HouseContent, HouseSheet } from '@lone-heron/contract';
+import { isDeepStrictEqual } from 'node:util';
 import { practiceQuestions, type PracticeTopic } from '@lone-heron/core';
 
 const sheetNames: Readonly<Record<HouseSheet, string>> = {
@@ -9,6 +10,7 @@ const sheetNames: Readonly<Record<HouseSheet, string>> = {
   prices: 'the prices',
   acceptance: 'what a weld must show',
   glassWeights: 'the weights of what wears glass',
+  losses: 'what outcomes cost',
 };
 
 /** What somebody changed on a sheet, for the history. */
@@ -20,11 +22,19 @@ export function changedInWords<Sheet extends HouseSheet>(
   if (Array.isArray(after)) return `changed ${sheetNames[sheet]}: ${after.length} in all`;
   const rows = Object.entries(after as Readonly<Record<string, unknown>>);
   const was = before as Readonly<Record<string, unknown>>;
-  const changed = rows.filter(([name, value]) => was[name] !== value);
+  const changed = rows.filter(([name, value]) => !isDeepStrictEqual(was[name], value));
   const words = changed.map(([name, value]) =>
-    sheet === 'practice' ? schoolWords(name as PracticeTopic, String(value)) : `${name} ${String(value)}`,
+    sheet === 'practice'
+      ? schoolWords(name as PracticeTopic, String(value))
+      : `${name} ${typeof value === 'object' ? lossesInWords(value) : String(value)}`,
   );
   return `changed ${sheetNames[sheet]}${words.length === 0 ? '' : `: ${words.join(', ')}`}`;
+}
+
+function lossesInWords(losses: object | null): string {
+  return Object.entries(losses ?? {})
+    .map(([outcome, loss]) => `${outcome} ${loss}`)
+    .join(' ');
 }
 
 function schoolWords(topic: PracticeTopic, school: string): string {

@@ -105,4 +105,15 @@ export class HouseController {
   ): Promise<House> {
     return this.house.revise('glassWeights', revision, content, by);
   }
+
+  @Put('losses/:revision')
+  @For('lead')
+  @ApiOperation({ summary: 'Say what each outcome costs, aim by aim' })
+  reviseLosses(
+    @Param('revision', revisionPipe) revision: number,
+    @Body(new SchemaPipe(houseSheetDrafts.losses)) content: HouseContent['losses'],
+    @By() by: Person,
+  ): Promise<House> {
+    return this.house.revise('losses', revision, content, by);
+  }
 }

@@ -2,6 +2,7 @@ import type { CardContent, HouseUnits } from '@lone-heron/contract';
 import { fillerTable, gasTable, wobbleNames } from '@lone-heron/core';
 import { flowFigure } from '../shared/words/houseUnits.js';
 import { focusInWords, gunInWords, nozzleInWords } from './cardWords.js';
+import { wireInWords as wireNamed } from '../shared/words/wireInWords.js';
 
 /** What is fitted and how the gun is held, beside the numbers of the panel. */
 export function cardFacts(
@@ -25,5 +26,5 @@ function wireInWords({
   wireDiameterMm,
   filler,
 }: Extract<CardContent['setting']['pace'], { by: 'wire' }>): string {
-  return `${wireDiameterMm.toFixed(1)} mm${filler === undefined ? '' : ` ${fillerTable[filler].name}`}`;
+  return `${wireNamed(wireDiameterMm)}${filler === undefined ? '' : ` ${fillerTable[filler].name}`}`;
 }

@@ -1,12 +1,11 @@
-import { cardDrift, type CardContent, type CardDrift, type Machine } from '@lone-heron/contract';
+import { cardDrift, relevantTo, type CardContent, type CardDrift, type Machine } from '@lone-heron/contract';
 import { useMemo } from 'react';
-import { useCouponsQuery } from '../shared/api/couponsApi.js';
+import { useRelevantCouponsQuery } from '../shared/api/couponsApi.js';
 import { useBottlesQuery } from '../shared/api/supplyApi.js';
-import { evidenceQuery } from '../shared/evidence/evidenceQuery.js';
 
 /** Whether a card's newest coupons disagree with its older ones; null where they do not, or nobody can tell. */
 export function useCardDrift(content: CardContent, machine: Machine | undefined): CardDrift | null {
-  const { data } = useCouponsQuery(evidenceQuery);
+  const { data } = useRelevantCouponsQuery(relevantTo(content.joint, content.machineId, 'only'));
   const { data: bottles } = useBottlesQuery(undefined);
   return useMemo(
     () =>

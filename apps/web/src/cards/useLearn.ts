@@ -1,12 +1,21 @@
-import type { LearnOfJob, Machine } from '@lone-heron/contract';
+import { relevantTo, type CardContent, type LearnOfJob, type Machine } from '@lone-heron/contract';
 import { useMemo } from 'react';
-import { useCouponsQuery } from '../shared/api/couponsApi.js';
+import { useCouponsQuery, useRelevantCouponsQuery } from '../shared/api/couponsApi.js';
 import { evidenceQuery } from '../shared/evidence/evidenceQuery.js';
 import { learnFrom } from '../shared/evidence/learnFrom.js';
 
 const nothing: LearnOfJob = () => null;
 
-/** What the shop's coupons say of any job; nothing until they have come. */
+/** What the coupons that speak to a card's joint say of any job; nothing until they have come. */
+export function useLearnOf(
+  { joint, machineId }: Pick<CardContent, 'joint' | 'machineId'>,
+  machines: readonly Machine[],
+): LearnOfJob {
+  const { data } = useRelevantCouponsQuery(relevantTo(joint, machineId));
+  return useMemo(() => (data === undefined ? nothing : learnFrom(data.coupons, machines)), [data, machines]);
+}
+
+/** What the shop's newest coupons say, for a list of cards of every joint; nothing until they have come. */
 export function useLearn(machines: readonly Machine[]): LearnOfJob {
   const { data } = useCouponsQuery(evidenceQuery);
   return useMemo(() => (data === undefined ? nothing : learnFrom(data.coupons, machines)), [data, machines]);

@@ -114,9 +114,9 @@ function Bench({ dial, outcome, machines, onLog }: BenchProps) {
   useKey(']', () => otherWay(1));
   return (
     <>
-      {outcome.suggestion.shortfall !== null && (
+      {outcome.suggestion.obstacle !== null && (
         <Suspense fallback={null}>
-          <Shortfall shortfall={outcome.suggestion.shortfall} dial={dial} machines={machines} />
+          <Shortfall suggested={outcome.suggested} dial={dial} machines={machines} />
         </Suspense>
       )}
       <div className="dial-bench">

@@ -15,11 +15,13 @@ import {
   knobRange,
   knobs,
   knobValue,
+  mm,
   RangeFault,
   settingCompanions,
   settingWarnings,
   suggestSetting,
   turnKnob,
+  usualFlowFor,
   weldConsequences,
   type GasOnJoint,
   type JointConditions,
@@ -33,7 +35,7 @@ import {
   type WeldJob,
   type WeldSetting,
 } from '@lone-heron/core';
-import type { Learn } from '../shared/evidence/learnFrom.js';
+import type { Learn, LearnedEvidence } from '../shared/evidence/learnFrom.js';
 import type { DialAddress, HandTurns } from './dialAddress.js';
 import type { HandMath } from './handMath.js';
 import { fillersForJoint, takenFiller, type FillerChoice, type FillerOffer } from './fillerChoice.js';
@@ -63,6 +65,8 @@ export interface SuggestedOutcome {
   readonly job: WeldJob;
   readonly conditions: JointConditions;
   readonly suggestion: Suggestion;
+  /** What the shop's coupons say of it; null where there are none, or they have not come yet. */
+  readonly learned: LearnedEvidence | null;
   readonly gas: GasOnJoint;
   /** The nozzle that the joint, or the shop's practice, asks. */
   readonly usualNozzle: NozzleShape;
@@ -93,9 +97,11 @@ export function suggestFor(said: Said, house: HouseContent, behind: Behind = not
     const plain: WeldJob = {
       ...coreJob(said.joint, said.wireDiameterMm, said.machine.profile, said.aim),
       practice,
+      losses: house.losses,
+      shelf: shelfOf(house),
     };
     const byModel = suggestPulsed(plain, said, math);
-    const evidence = learn?.(plain, byModel.setting, said.machine.id) ?? null;
+    const evidence = learn?.(plain, byModel.setting, said.machine.id, said.joint) ?? null;
     const job = evidence === null ? plain : { ...plain, evidence };
     const suggestion = evidence === null ? byModel : suggestPulsed(job, said, math);
     const fillers = fillersForJoint(said.joint, said.wireDiameterMm, said.limit, house);
@@ -106,7 +112,11 @@ export function suggestFor(said: Said, house: HouseContent, behind: Behind = not
       job,
       conditions: coreConditions(said.joint),
       suggestion,
-      gas: gasOnJoint(said.gas ?? usual.gas.gas, job.metal, job.joint, practice),
+      learned: evidence,
+      gas: gasOnJoint(said.gas ?? usual.gas.gas, job.metal, job.joint, practice, {
+        power: suggestion.setting.power * suggestion.setting.duty,
+        bore: boreOf(house, said.nozzle ?? usual.nozzle.shape),
+      }),
       math,
       usualNozzle: usual.nozzle.shape,
       fillers,
@@ -149,6 +159,7 @@ export function dialOutcome(suggested: SuggestedJob, hand: Hand): DialAnswer {
           ...settingWarnings(job, setting, forecast),
           ...finishNotes(said.limit, job, consequences),
           ...gasWarnings(gas),
+          ...zincWarnings(consequences),
         ],
         companions: settingCompanions(job, setting),
         recorded: recordedSetting(setting, gas.gas, gas.flowLitresPerMinute, filler?.filler),
@@ -162,6 +173,26 @@ const commonCoat = 137.5;
 
 function zincCoatOf({ joint }: Said): number {
   return jointMetals(joint).some(({ id }) => id === 'galvanised') ? commonCoat : 0;
+}
+
+/** The wire on the shelf, and the system it is bought in. */
+function shelfOf({ wire, units }: HouseContent): NonNullable<WeldJob['shelf']> {
+  const there = wire.filter(({ kilograms }) => kilograms > 0).map(({ diameterMm }) => mm(diameterMm));
+  return { system: units.length, diameters: [...new Set(there)] };
+}
+
+/** Bore of the nozzle of a shape in the drawer, m; a common one where none lies there. */
+function boreOf({ nozzles }: HouseContent, shape: NozzleShape): number {
+  const there = nozzles.find((nozzle) => nozzle.shape === shape && nozzle.count > 0);
+  return there === undefined ? usualFlowFor.bore : mm(there.boreMm);
+}
+
+/** Where zinc boils off: how much, and what to do about it. */
+function zincWarnings({ zincFume }: WeldConsequences): readonly string[] {
+  if (zincFume <= 0) return [];
+  return [
+    `Zinc boils off, about ${(zincFume * 1000).toFixed(1)} g a metre: extract at the joint and wear a respirator, or grind the coat back first. Metal fume fever comes hours later.`,
+  ];
 }
 
 function gasWarnings({ gas, refused }: GasOnJoint): readonly string[] {

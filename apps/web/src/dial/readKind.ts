@@ -1,5 +1,5 @@
 import { jointRanges, seamKinds, type Conditions, type Joint, type SeamKind } from '@lone-heron/contract';
-import { backings, positions, surfaces, type AllowedRange } from '@lone-heron/core';
+import { backings, inMm, mm, positions, proposedLeg, surfaces, type AllowedRange } from '@lone-heron/core';
 import { bevels, runs, type DialWords } from './dialWords.js';
 import { readLength, readSeconds, type SizeName } from './readSizes.js';
 import { readOneOf, type Note } from './readWord.js';
@@ -39,7 +39,7 @@ const proposedHole = 4;
 export function readKindWords(
   words: DialWords,
   thinner: number,
-  first: number | null,
+  { first, second, feed }: Sheets,
   { note, size }: Reader,
 ): KindWords | null {
   const kind = note('kind', readOneOf('joint', words.kind, seamKinds));
@@ -47,8 +47,11 @@ export function readKindWords(
   if (kind === null || tack === null) return null;
   const sheet = Number.isFinite(thinner) ? thinner : 1.5;
   const own: Record<string, unknown> = {};
-  if (saysLeg(kind)) own['legMm'] = size('leg', null, jointRanges.leg, tenths(Math.max(0.5, sheet)));
   if (saysTube(kind)) own['tubeRadiusMm'] = halved(size('tube', null, tubeRange));
+  if (saysLeg(kind)) {
+    const sizes = { first: first ?? sheet, second: second ?? sheet, tubeRadius: own['tubeRadiusMm'] };
+    own['legMm'] = size('leg', null, jointRanges.leg, legFor(kind, sizes, words.sides === '2' ? 2 : 1, feed));
+  }
   if (kind === 'plug') own['holeDiameterMm'] = size('hole', null, jointRanges.hole, holeFor(first ?? sheet));
   if (saysBevel(kind) && words.bevel !== 'square') {
     const angle = note('bevel', readOneOf('bevel', words.bevel, bevels));
@@ -64,6 +67,39 @@ export function readKindWords(
     ...(saysSides(kind) && words.sides === '2' ? { sides: 2 } : {}),
     ...(tack.tack === undefined ? {} : { tack: tack.tack }),
   } as KindWords;
+}
+
+/** The sheets as far as they were understood, mm, and what lays metal into the joint. */
+interface Sheets {
+  readonly first: number | null;
+  readonly second: number | null;
+  readonly feed: Parameters<typeof proposedLeg>[1] | null;
+}
+
+interface LegSizes {
+  readonly first: number;
+  readonly second: number;
+  readonly tubeRadius: unknown;
+}
+
+/** The leg that carries the thinner sheet and one pass gives, mm; the sheet's own thickness until that can be said. */
+function legFor(
+  kind: SeamKind,
+  { first, second, tubeRadius }: LegSizes,
+  sides: 1 | 2,
+  feed: Sheets['feed'],
+): number {
+  const thinner = Math.min(first, second);
+  if (feed === null) return tenths(Math.max(0.5, thinner));
+  const sheets = { firstThickness: mm(first), secondThickness: mm(second), gap: mm(0), leg: mm(thinner) };
+  const radius = mm(typeof tubeRadius === 'number' ? tubeRadius : 20);
+  const seam =
+    kind === 'flareGroove' || kind === 'tubeToPlate'
+      ? { kind, ...sheets, tubeRadius: radius }
+      : kind === 'tee'
+        ? { kind, ...sheets, sides }
+        : { kind: 'insideCorner' as const, ...sheets };
+  return tenths(inMm(proposedLeg(seam, feed)));
 }
 
 /** Tubes are said by their diameter. */

@@ -1,5 +1,5 @@
 import { wireDiametersMm, type Machine } from '@lone-heron/contract';
-import { describeFault, describeRange, parseQuantity } from '@lone-heron/core';
+import { describeFault, describeRange, parseQuantity, wireSizes } from '@lone-heron/core';
 import type { Read } from './readWord.js';
 
 /** Machines that Dial has a model for: a lamp's pulses are set by the hint beside its knobs under Shop. */
@@ -51,7 +51,7 @@ export function readWire(word: string, machine: Machine | null): Read<{ diameter
   if (word === 'none') return { value: { diameterMm: null } };
   const diameterMm = wireDiametersMm.find((diameter) => diameter === Number(word));
   if (diameterMm === undefined) {
-    const allowed = `none or ${wireDiametersMm.join(', ')} mm`;
+    const allowed = `none or ${wireSizes.map(({ name }) => name).join(', ')}`;
     return { fault: describeFault({ quantity: 'wire', given: `“${word}”`, allowed }) };
   }
   if (machine !== null && machine.profile.wireSpeedMmS === null) {

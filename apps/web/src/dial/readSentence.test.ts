@@ -179,7 +179,7 @@ describe('what the core makes of it', () => {
     const held = outcomeOf({}, said, { held: { power: 1200 } });
     expect(held.setting.power).toBe(1200);
     expect(held.setting.pace).not.toEqual(computed.setting.pace);
-    expect(held.forecast.chance).toBeGreaterThan(outcomeOf({ power: 1200 }).forecast.chance);
+    expect(held.forecast.loss).toBeLessThan(outcomeOf({ power: 1200 }).forecast.loss);
   });
 
   it('dials a named alternative, and the suggestion where there is none of that name', () => {

@@ -1,10 +1,11 @@
-import { jointRanges, type Conditions, type Joint, type Machine } from '@lone-heron/contract';
+import { coreMachine, jointRanges, type Conditions, type Joint, type Machine } from '@lone-heron/contract';
 import {
   describeFault,
   dialledMetals,
   fillers,
   finishLimits,
   metalTable,
+  mm,
   nozzleShapes,
   shieldingGases,
   type Aim,
@@ -83,9 +84,10 @@ export function readSentence(
   const first = size('first', metal, jointRanges.thickness);
   const second = size('second', secondMetal ?? metal, jointRanges.thickness);
   const gap = size('gap', null, gapRange(first, second));
-  const kind = readKindWords(words, Math.min(first ?? Infinity, second ?? Infinity), first, { note, size });
-  const conditions = readConditions(words, { note, size });
   const rest = readRest(words, machines, note);
+  const thinner = Math.min(first ?? Infinity, second ?? Infinity);
+  const kind = readKindWords(words, thinner, { first, second, feed: feedOf(rest) }, { note, size });
+  const conditions = readConditions(words, { note, size });
   const sheets =
     metal === null || first === null || second === null || gap === null
       ? null
@@ -99,6 +101,16 @@ export function readSentence(
   )
     return { said: null, faults, lengths };
   return { said: { joint: jointOf(sheets, kind, conditions), ...rest }, faults, lengths };
+}
+
+/** The wire and the machine that lay it, for what a fillet can be asked; null until both are understood. */
+function feedOf(rest: Omit<Said, 'joint'> | null) {
+  if (rest === null) return null;
+  const { wireDiameterMm, machine } = rest;
+  return {
+    wireDiameter: wireDiameterMm === null ? null : mm(wireDiameterMm),
+    machine: coreMachine(machine.profile),
+  };
 }
 
 interface Sheets {

@@ -110,11 +110,11 @@ type Shown = Pick<Dial, 'words' | 'reading' | 'outcome' | 'isCurrent' | 'refusal
 
 /** What the address comes to, and the last good outcome while it comes to nothing. */
 function useOutcome(address: DialAddress, machines: readonly Machine[], house: HouseContent): Shown {
-  const behind = useBehind(machines);
   // The words alone, so that a turned knob does not search again.
   const wordsText = writeAddress({ words: address.words, ...noHand, pins: [] });
   const words = useMemo(() => readAddress(new URLSearchParams(wordsText)).address.words, [wordsText]);
   const reading = useMemo(() => readSentence(words, machines, house.units.length), [words, machines, house]);
+  const behind = useBehind(machines, reading.said);
   const suggested = useMemo(
     () => (reading.said === null ? null : suggestFor(reading.said, house, behind)),
     [reading, house, behind],

@@ -20,7 +20,7 @@ import { mmFigure, percentFigure } from '../../shared/words/figures.js';
 import { outcomeWords } from '../../shared/words/looks.js';
 import { dialledInWords } from '../../shared/words/settingInWords.js';
 import { CardPage } from '../CardPage.js';
-import { useLearn } from '../useLearn.js';
+import { useLearnOf } from '../useLearn.js';
 import { CardForm } from './CardForm.js';
 
 /** A card carried over to another machine: the same depth there, to be proved. */
@@ -70,7 +70,7 @@ function Carried({ card, shown, from, to, machines }: CarriedProps) {
   const [id] = useState(() => uuid());
   const [write, { isLoading, error }] = useWriteCardMutation();
   const house = houseContent(useHouseQuery(undefined).data);
-  const learn = useLearn(machines);
+  const learn = useLearnOf(shown.content, machines);
   const carried = useMemo(() => carriedOrWhy(shown.content, from, to, learn), [shown, from, to, learn]);
   if ('refusal' in carried) return <p className="sheet p-6">It cannot be carried over: {carried.refusal}</p>;
   const save = async (content: CardContent) => {

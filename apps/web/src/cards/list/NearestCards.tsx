@@ -145,12 +145,12 @@ function Adapted({ carried, machine }: { carried: CarriedCard; machine: Machine 
   );
 }
 
-function Odds({ forecast: { outcome, odds, chance } }: { forecast: WeldForecast }) {
+function Odds({ forecast: { outcome, odds, evenChance } }: { forecast: WeldForecast }) {
   return (
     <span className="inline-flex items-center gap-1.5">
       <OutcomeMark outcome={outcome} className="size-5" />
       {outcomeWords[outcome]} {percentFigure(odds[outcome])}
-      <span className="text-soft">({percentFigure(chance)} to land).</span>
+      <span className="text-soft">({percentFigure(evenChance)} an even line).</span>
     </span>
   );
 }

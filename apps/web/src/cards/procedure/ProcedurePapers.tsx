@@ -15,7 +15,7 @@ import { PaperPreview } from '../../shared/paper/PaperPreview.js';
 import { paperOf, type PageFrame } from '../../shared/paper/papers.js';
 import { inFileName, saveFile } from '../../shared/saveFile.js';
 import { cardForecast, forecastMelt } from '../cardForecast.js';
-import { useLearn } from '../useLearn.js';
+import { useLearnOf } from '../useLearn.js';
 import { notAQualification, procedurePaper } from './procedurePaper.js';
 import { procedureSheet } from './procedureSheet.js';
 import { testRecord } from './testRecord.js';
@@ -44,7 +44,7 @@ interface PapersProps extends ProcedurePapersProps {
 function Papers({ card, version, machine, machines, procedure }: PapersProps) {
   const { data: people } = usePeopleQuery(undefined);
   const { data: house } = useHouseQuery(undefined);
-  const learn = useLearn(machines);
+  const learn = useLearnOf(version.content, machines);
   const { units } = houseContent(house);
   const [newest] = procedure.revisions;
   const expected = useMemo(() => cardForecast(version.content, machine, learn), [version, machine, learn]);

@@ -19,6 +19,7 @@ import type { CardForecast } from '../cardForecast.js';
 import { focusInWords, gunInWords, nozzleInWords } from '../cardWords.js';
 import { backingWords, positionWords } from './conditionWords.js';
 import { fieldGroups, fieldWords } from './statedFields.js';
+import { wireInWords } from '../../shared/words/wireInWords.js';
 
 /** What a procedure is filled from. */
 export interface ProcedureFacts {
@@ -176,7 +177,7 @@ function fillerLines({ content, machine, units }: ProcedureFacts): PaperLine[] {
   const rows = panelRows(machine.profile, coreSetting(content.setting), units);
   return [
     line('Alloy', pace.filler === undefined ? null : fillerTable[pace.filler].name),
-    line('Diameter', `${pace.wireDiameterMm.toFixed(1)} mm`),
+    line('Diameter', wireInWords(pace.wireDiameterMm)),
     ...rows.filter(({ knob }) => knob === 'wireSpeed').map(panelLine),
   ];
 }

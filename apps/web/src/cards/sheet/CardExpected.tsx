@@ -6,7 +6,7 @@ import { OutcomeMark } from '../../shared/OutcomeMark.js';
 import { percentFigure } from '../../shared/words/figures.js';
 import { outcomeWords } from '../../shared/words/looks.js';
 import { cardForecast, forecastMelt } from '../cardForecast.js';
-import { useLearn } from '../useLearn.js';
+import { useLearnOf } from '../useLearn.js';
 
 interface CardExpectedProps {
   content: CardContent;
@@ -16,7 +16,7 @@ interface CardExpectedProps {
 
 /** The joint with the melt that is expected today, and its odds with what the shop's coupons say by now. */
 export function CardExpected({ content, machine, machines }: CardExpectedProps) {
-  const learn = useLearn(machines);
+  const learn = useLearnOf(content, machines);
   const expected = useMemo(() => cardForecast(content, machine, learn), [content, machine, learn]);
   if ('refusal' in expected)
     return <p className="sheet px-5 py-3 text-soft">No odds on this machine any more: {expected.refusal}</p>;

@@ -12,7 +12,7 @@ import { useAddProofMutation, useRemoveProofMutation } from '../../shared/api/ca
 import { useCouponsQuery } from '../../shared/api/couponsApi.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { OutcomeMark } from '../../shared/OutcomeMark.js';
-import { lookWords, outcomeOfLook } from '../../shared/words/looks.js';
+import { outcomeOfLook, wordsOfLooks } from '../../shared/words/looks.js';
 import { shownMoment } from '../../shared/words/moments.js';
 
 interface CardProofsProps {
@@ -96,7 +96,7 @@ function Offered({ of, shown }: { of: { id: string; version: number }; shown: Ca
             >
               <Plus className="size-4" aria-hidden="true" /> {offeredWords(coupon)}
               <OutcomeMark outcome={outcomeOfLook[coupon.back]} className="size-5" />
-              <span className="text-sm">{lookWords[coupon.back].short}</span>
+              <span className="text-sm">{wordsOfLooks(coupon.lookedAt)[coupon.back].short}</span>
             </button>
           </li>
         ))}

@@ -10,7 +10,7 @@ import { phoneOrigin } from '../../shared/paper/phoneAddress.js';
 import { inFileName } from '../../shared/saveFile.js';
 import { CardPage } from '../CardPage.js';
 import { cardForecast } from '../cardForecast.js';
-import { useLearn } from '../useLearn.js';
+import { useLearnOf } from '../useLearn.js';
 import { cardPaper } from './cardPaper.js';
 
 /** One card as a page for the wall. */
@@ -19,6 +19,7 @@ export function PrintCard() {
     <CardPage>
       {(card, machines) => {
         const shown = shownVersion(card);
+        const learn = useLearnOf(shown.content, machines);
         const machine = machines.find(({ id }) => id === shown.content.machineId);
         if (machine === undefined)
           return <p className="sheet m-6 p-6 text-lg">The card’s machine is not in the shop any more.</p>;
@@ -37,9 +38,9 @@ interface PrintProps {
 function Print({ card, machine, machines }: PrintProps) {
   const { data: people } = usePeopleQuery(undefined);
   const { data: house } = useHouseQuery(undefined);
-  const learn = useLearn(machines);
   const [origin, setOrigin] = useState(phoneOrigin);
   const shown = shownVersion(card);
+  const learn = useLearnOf(shown.content, machines);
   const expected = useMemo(() => cardForecast(shown.content, machine, learn), [shown, machine, learn]);
   const { units } = houseContent(house);
   const layOut = useCallback(

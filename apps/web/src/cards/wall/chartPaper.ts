@@ -10,6 +10,7 @@ import { flowFigure } from '../../shared/words/houseUnits.js';
 import { sentenceStart } from '../../shared/words/sentenceStart.js';
 import { dialledFigures, dialledRows } from '../dialledFigures.js';
 import type { ChartedCard, JointChart } from './machineChart.js';
+import { wireInWords } from '../../shared/words/wireInWords.js';
 
 /** What a machine's chart is laid out from. */
 export interface ChartOnPaper {
@@ -140,6 +141,6 @@ function behind(row: PanelRow): string {
 }
 
 function fedAndGas({ pace, gas, gasFlowLMin }: Setting, units: HouseUnits): string {
-  const fed = pace.by === 'wire' ? `${pace.wireDiameterMm.toFixed(1)} mm wire, ` : '';
+  const fed = pace.by === 'wire' ? `${wireInWords(pace.wireDiameterMm)} wire, ` : '';
   return `${fed}${gasTable[gas].name.toLowerCase()} ${flowFigure(gasFlowLMin, units)}`;
 }

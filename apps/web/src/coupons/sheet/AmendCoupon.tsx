@@ -31,7 +31,11 @@ export function AmendCoupon({ coupon, onClose }: { coupon: Coupon; onClose: () =
   return (
     <Modal title={`Amend coupon ${coupon.number}`} onClose={onClose}>
       <form className="flex flex-col gap-4" onSubmit={(event) => void save(event)}>
-        <CouponFields entry={entry} onType={(change) => setEntry({ ...entry, ...change })} />
+        <CouponFields
+          entry={entry}
+          lookedAt={coupon.lookedAt ?? 'back'}
+          onType={(change) => setEntry({ ...entry, ...change })}
+        />
         <TextField label="Why it is amended" text={why} longest={300} onType={setWhy} />
         <WhoDidIt label="Amended by" />
         <Failure error={error} />
@@ -51,7 +55,7 @@ export function AmendCoupon({ coupon, onClose }: { coupon: Coupon; onClose: () =
 
 /** What the coupon says with what is told now; what is told no more is gone, and what the form does not ask stays. */
 function amendedDraft(coupon: Coupon, told: ToldOfCoupon): CouponDraft {
-  const { stated, rung } = coupon;
+  const { stated, rung, lookedAt } = coupon;
   const kept = Object.fromEntries(
     Object.keys(couponDraftSchema.shape)
       .filter((key) => !observedKeys.some((each) => each === key))
@@ -60,6 +64,7 @@ function amendedDraft(coupon: Coupon, told: ToldOfCoupon): CouponDraft {
   return {
     ...kept,
     ...told,
+    ...(lookedAt === undefined ? {} : { lookedAt }),
     ...(stated === undefined ? {} : { stated }),
     ...(rung === undefined ? {} : { rung }),
   };

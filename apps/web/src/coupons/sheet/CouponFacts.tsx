@@ -4,9 +4,10 @@ import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
 import { panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
 import { figure } from '../../shared/words/figures.js';
 import { flowFigure, travelFigure } from '../../shared/words/houseUnits.js';
-import { lookWords } from '../../shared/words/looks.js';
+import { wordsOfLooks } from '../../shared/words/looks.js';
 import { shownMoment } from '../../shared/words/moments.js';
 import { colourWords, faceWords, slipWords, weldingWords } from '../../shared/words/signs.js';
+import { wireInWords } from '../../shared/words/wireInWords.js';
 
 interface CouponFactsProps {
   coupon: Coupon;
@@ -51,7 +52,7 @@ function useDialled({ coupon: { setting }, machine }: CouponFactsProps): readonl
       ? [
           [
             'Wire fed',
-            `${pace.wireDiameterMm.toFixed(1)} mm${pace.filler === undefined ? '' : ` ${fillerTable[pace.filler].name}`}`,
+            `${wireInWords(pace.wireDiameterMm)}${pace.filler === undefined ? '' : ` ${fillerTable[pace.filler].name}`}`,
           ] as const,
         ]
       : []),
@@ -72,10 +73,10 @@ function useTimed({ coupon }: CouponFactsProps): readonly Fact[] {
 }
 
 function seen(coupon: Coupon): readonly Fact[] {
-  const { face, welding, colour, gunAngleDeg, along, slip, remark } = coupon;
+  const { face, welding, colour, gunAngleDeg, along, lookedAt, slip, remark } = coupon;
   const facts: (Fact | null)[] = [
     slip === undefined ? null : ['Slip', `${slipWords[slip]}: says nothing of the setting`],
-    along === undefined ? null : ['Along the run', stretches(along)],
+    along === undefined ? null : ['Along the run', stretches(along, lookedAt)],
     face === undefined ? null : ['Face', face.map((sign) => faceWords[sign]).join(', ')],
     colour === undefined
       ? null
@@ -87,11 +88,11 @@ function seen(coupon: Coupon): readonly Fact[] {
   return facts.filter((fact) => fact !== null);
 }
 
-function stretches(along: NonNullable<Coupon['along']>): string {
+function stretches(along: NonNullable<Coupon['along']>, lookedAt: Coupon['lookedAt']): string {
   return along
     .map(({ toMm, back, slip }, i) => {
       const from = along[i - 1]?.toMm ?? 0;
-      const words = `${figure(from, 1)} to ${figure(toMm, 1)} mm ${lookWords[back].short}`;
+      const words = `${figure(from, 1)} to ${figure(toMm, 1)} mm ${wordsOfLooks(lookedAt)[back].short}`;
       return slip === null ? words : `${words} (${slipWords[slip]})`;
     })
     .join('; ');

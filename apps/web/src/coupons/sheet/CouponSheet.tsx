@@ -12,7 +12,7 @@ import { LoadFailed } from '../../shared/LoadFailed.js';
 import { Loading } from '../../shared/Loading.js';
 import { OutcomeMark } from '../../shared/OutcomeMark.js';
 import { PageHeader } from '../../shared/PageHeader.js';
-import { lookWords, outcomeOfLook } from '../../shared/words/looks.js';
+import { outcomeOfLook, wordsOfLooks } from '../../shared/words/looks.js';
 import { jointInWords } from '../../shared/words/settingInWords.js';
 import { Acceptance } from '../tests/Acceptance.js';
 import { TestList } from '../tests/TestList.js';
@@ -108,6 +108,7 @@ function OutAndIn({ coupon }: { coupon: Coupon }) {
 /** The joint drawn, and the back in a word. */
 function Headline({ coupon, machine }: { coupon: Coupon; machine: Machine | undefined }) {
   const outcome = outcomeOfLook[coupon.back];
+  const words = wordsOfLooks(coupon.lookedAt)[coupon.back];
   return (
     <section className="sheet flex flex-wrap items-center gap-5 px-5 py-4" aria-label="The coupon">
       {machine !== undefined && (
@@ -117,8 +118,8 @@ function Headline({ coupon, machine }: { coupon: Coupon; machine: Machine | unde
         <p className="text-lg font-semibold">{jointInWords(coupon.joint)}</p>
         <p className="flex items-center gap-2 text-xl">
           <OutcomeMark outcome={outcome} className="size-8" />
-          {lookWords[coupon.back].short}
-          <span className="text-base text-soft">{lookWords[coupon.back].long}</span>
+          {words.short}
+          <span className="text-base text-soft">{words.long}</span>
         </p>
       </div>
     </section>

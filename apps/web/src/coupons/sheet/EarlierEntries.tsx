@@ -1,7 +1,7 @@
 import type { Coupon, CouponDraft, CouponEntry, Person } from '@lone-heron/contract';
 import { useCouponEntriesQuery } from '../../shared/api/inspectionApi.js';
 import { LoadFailed } from '../../shared/LoadFailed.js';
-import { lookWords } from '../../shared/words/looks.js';
+import { wordsOfLooks } from '../../shared/words/looks.js';
 import { shownMoment } from '../../shared/words/moments.js';
 import { dialledInWords, jointInWords } from '../../shared/words/settingInWords.js';
 
@@ -39,9 +39,17 @@ function nameOf({ supersededBy }: CouponEntry, people: readonly Person[]): strin
   return people.find(({ id }) => id === supersededBy)?.name ?? '';
 }
 
-function entryInWords({ joint, setting, back, lightOnS, runLengthMm, remark }: CouponDraft): string {
+function entryInWords({
+  joint,
+  setting,
+  back,
+  lookedAt,
+  lightOnS,
+  runLengthMm,
+  remark,
+}: CouponDraft): string {
   const parts = [
-    lookWords[back].short,
+    wordsOfLooks(lookedAt)[back].short,
     lightOnS === null ? 'light not timed' : `light on ${lightOnS} s`,
     runLengthMm === null ? 'run not measured' : `run ${runLengthMm} mm`,
     jointInWords(joint),

@@ -1,9 +1,22 @@
-import { coreJob, coreSetting, type Coupon, type Machine } from '@lone-heron/contract';
-import { dialInAdvice, nextCoupons, type CouponIdea, type WeldSetting } from '@lone-heron/core';
+import {
+  coreJob,
+  coreSetting,
+  relevantTo,
+  seenAt,
+  toesLook,
+  type Coupon,
+  type Machine,
+} from '@lone-heron/contract';
+import {
+  dialInAdvice,
+  nextCoupons,
+  type CouponIdea,
+  type SeenWeld,
+  type WeldSetting,
+} from '@lone-heron/core';
 import { useMemo } from 'react';
-import { useCouponsQuery } from '../../shared/api/couponsApi.js';
+import { useRelevantCouponsQuery } from '../../shared/api/couponsApi.js';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
-import { evidenceQuery } from '../../shared/evidence/evidenceQuery.js';
 import { learnFrom } from '../../shared/evidence/learnFrom.js';
 import { panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
 import { figure, percentFigure } from '../../shared/words/figures.js';
@@ -17,7 +30,7 @@ interface WhatNextProps {
 
 /** What this coupon asks for: one thing, turned once; and which coupon would land, which would teach. */
 export function WhatNext({ coupon, machine, machines }: WhatNextProps) {
-  const { data } = useCouponsQuery(evidenceQuery);
+  const { data } = useRelevantCouponsQuery(relevantTo(coupon.joint, coupon.machineId));
   const units = houseContent(useHouseQuery(undefined).data).units;
   const next = useMemo(
     () => (data === undefined ? null : nextOf(coupon, machine, learnFrom(data.coupons, machines))),
@@ -35,7 +48,7 @@ export function WhatNext({ coupon, machine, machines }: WhatNextProps) {
       : `${row.name.toLowerCase()} ${panelFigure(row, row.value)} ${row.scale.unit}`;
   };
   const idea = ({ turned, setting, forecast }: CouponIdea) =>
-    `${turned === null ? 'just this once more' : dialled(setting, turned.knob)}, ${percentFigure(forecast.chance)} to land`;
+    `${turned === null ? 'just this once more' : dialled(setting, turned.knob)}, ${percentFigure(forecast.evenChance)} an even line`;
   const { advice, ideas } = next;
   return (
     <section className="sheet px-5 py-3" aria-label="What next">
@@ -50,12 +63,12 @@ export function WhatNext({ coupon, machine, machines }: WhatNextProps) {
       {advice.kind === 'turn' && (
         <p>
           Depth over thickness {figure(advice.turn.reachBefore, 2)} to {figure(advice.turn.reachAfter, 2)};
-          chance to land {percentFigure(advice.turn.chanceBefore)} to {percentFigure(advice.turn.chanceAfter)}
-          . Costs: {advice.turn.cost}.
+          chance of an even line {percentFigure(advice.turn.chanceBefore)} to{' '}
+          {percentFigure(advice.turn.chanceAfter)}. Costs: {advice.turn.cost}.
         </p>
       )}
       <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-4 border-t border-base-300 pt-2">
-        <dt className="text-soft">Most likely to land</dt>
+        <dt className="text-soft">Costs least</dt>
         <dd>{idea(ideas.mostLikelyToLand)}</dd>
         <dt className="text-soft">Teaches most</dt>
         <dd>{idea(ideas.teachesMost)}</dd>
@@ -73,6 +86,14 @@ function OnlyWords({ words }: { words: string }) {
   );
 }
 
+/** The coupon as it was seen: its back, or toes and far side where there is none; never the one for the other. */
+function seenOf(coupon: Coupon): SeenWeld {
+  const said = { face: coupon.face ?? [], welding: coupon.welding ?? [] };
+  if (seenAt(coupon.joint) === 'back') return { back: coupon.back, ...said };
+  const isAsked = coupon.lookedAt === 'toes' || coupon.back === 'hole';
+  return { back: null, ...said, ...(isAsked ? { toes: toesLook(coupon.back) } : {}) };
+}
+
 /** What the core advises after a coupon; a joint or machine that it cannot compute any more has no advice. */
 function nextOf(coupon: Coupon, machine: Machine, learn: ReturnType<typeof learnFrom>) {
   const { pace } = coupon.setting;
@@ -80,10 +101,12 @@ function nextOf(coupon: Coupon, machine: Machine, learn: ReturnType<typeof learn
   const setting = coreSetting(coupon.setting);
   try {
     const plain = coreJob(coupon.joint, wireDiameterMm, machine.profile, { kind: 'reach' });
-    const evidence = learn(plain, setting, machine.id);
+    const evidence = learn(plain, setting, machine.id, coupon.joint);
     const job = evidence === null ? plain : { ...plain, evidence };
-    const seen = { back: coupon.back, face: coupon.face ?? [], welding: coupon.welding ?? [] };
-    return { advice: dialInAdvice(job, setting, seen), ideas: nextCoupons(job, setting) };
+    return {
+      advice: dialInAdvice(job, setting, seenOf(coupon)),
+      ideas: nextCoupons(job, setting, coupon.back === 'hole'),
+    };
   } catch (fault) {
     return { refusal: fault instanceof Error ? fault.message : String(fault) };
   }

@@ -3,6 +3,7 @@ import { gasTable, wobbleNames } from '@lone-heron/core';
 import { figure, mmFigure } from '../../shared/words/figures.js';
 import { jointInWords } from '../../shared/words/settingInWords.js';
 import { colourWords, faceWords, slipWords } from '../../shared/words/signs.js';
+import { wireInWords } from '../../shared/words/wireInWords.js';
 
 /** One thing of each coupon, and whether it is not the same in all. */
 export interface ComparedFact {
@@ -40,10 +41,7 @@ function lines(machines: readonly Machine[]): readonly (readonly [string, (coupo
       'Wobble rate',
       ({ setting: { wobble } }) => (wobble.shape === 'none' ? none : `${figure(wobble.frequencyHz, 0)} Hz`),
     ],
-    [
-      'Wire',
-      ({ setting: { pace } }) => (pace.by === 'wire' ? `${pace.wireDiameterMm.toFixed(1)} mm` : 'none'),
-    ],
+    ['Wire', ({ setting: { pace } }) => (pace.by === 'wire' ? wireInWords(pace.wireDiameterMm) : 'none')],
     [
       'Pace',
       ({ setting: { pace } }) =>

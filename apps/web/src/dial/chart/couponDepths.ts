@@ -1,4 +1,4 @@
-import { coreSetting, type BackLook, type Coupon } from '@lone-heron/contract';
+import { coreSetting, seenAt, type BackLook, type Coupon } from '@lone-heron/contract';
 import { inMm, jointThermal, knobValue, type Knob } from '@lone-heron/core';
 import type { DialOutcome } from '../dialOutcome.js';
 import { isSameJoint } from '../rail/isSameJoint.js';
@@ -32,6 +32,8 @@ export function couponDepths(
     .filter(
       (coupon) =>
         coupon.machineId === said.machine.id &&
+        // Toes and far side say less than a band of depth.
+        seenAt(coupon.joint) === 'back' &&
         coupon.joint.metal === said.joint.metal &&
         isSameJoint(coupon.joint, said.joint),
     )

@@ -17,7 +17,7 @@ export interface DepthAtKnob {
   readonly low: number;
   readonly depth: number;
   readonly high: number;
-  /** Whether the expected depth lands in the wanted window. */
+  /** Whether an even line is expected. */
   readonly lands: boolean;
 }
 
@@ -32,9 +32,9 @@ export function depthByKnob({ job, setting }: DialOutcome, knob: Knob): readonly
   for (let step = 0; step <= stepCount(range); step += stride) {
     const value = valueAtStep(range, step);
     if (value <= 0) continue;
-    const { prediction, expectedReach, spread, window } = forecastWeld(job, turnKnob(setting, knob, value));
+    const { prediction, expectedReach, spread, aimed } = forecastWeld(job, turnKnob(setting, knob, value));
     const depth = inMm(expectedDepth({ prediction, expectedReach }));
-    const lands = expectedReach >= window.from && expectedReach <= window.to;
+    const lands = expectedReach >= aimed.fullFrom && expectedReach <= aimed.hotFrom;
     rows.push({
       value,
       low: depth * Math.exp(-spread),

@@ -1,26 +1,30 @@
-import type { CouponPage, Machine } from '@lone-heron/contract';
+import type { Machine, RelevantCoupons } from '@lone-heron/contract';
 import type { ThunkDispatch, UnknownAction } from '@reduxjs/toolkit';
 import { useEffect, useMemo, useState } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
 import type { Behind } from '../dialOutcome.js';
+import type { Said } from '../readSentence.js';
 
 const fetchBehind = async () => {
-  const [{ learnFrom }, { handMath }, { askNewestCoupons, selectNewestCoupons }] = await Promise.all([
+  const [{ learnFrom }, { handMath }, { askRelevant, selectRelevant }] = await Promise.all([
     import('../../shared/evidence/learnFrom.js'),
     import('../handMath.js'),
-    import('./newestCoupons.js'),
+    import('./relevantCoupons.js'),
   ]);
-  return { learnFrom, handMath, askNewestCoupons, selectNewestCoupons };
+  return { learnFrom, handMath, askRelevant, selectRelevant };
 };
 type Fetched = Awaited<ReturnType<typeof fetchBehind>>;
 
-/** What comes behind the page: what the coupons say, and what the core does for held knobs and other ways. */
-export function useBehind(machines: readonly Machine[]): Behind {
+/**
+ * What comes behind the page: what the coupons that speak to this joint say, and what the core does for held knobs and
+ * other ways.
+ */
+export function useBehind(machines: readonly Machine[], said: Said | null): Behind {
   const [fetched, setFetched] = useState<Fetched | null>(null);
   useEffect(() => {
     void fetchBehind().then(setFetched);
   }, []);
-  const data = useNewestCoupons(fetched);
+  const data = useRelevant(fetched, said);
   return useMemo(
     () => ({
       math: fetched?.handMath ?? null,
@@ -30,13 +34,21 @@ export function useBehind(machines: readonly Machine[]): Behind {
   );
 }
 
-function useNewestCoupons(fetched: Fetched | null): CouponPage | undefined {
+/** The coupons that speak to what is said; those of what was said before it until they have come. */
+function useRelevant(fetched: Fetched | null, said: Said | null): RelevantCoupons | undefined {
   const dispatch = useDispatch<ThunkDispatch<unknown, unknown, UnknownAction>>();
+  const joint = said?.joint;
+  const machineId = said?.machine.id;
   useEffect(() => {
-    if (fetched === null) return undefined;
-    return fetched.askNewestCoupons(dispatch);
-  }, [fetched, dispatch]);
-  return useSelector((state: Parameters<Fetched['selectNewestCoupons']>[0]) =>
-    fetched === null ? undefined : fetched.selectNewestCoupons(state).data,
+    if (fetched === null || joint === undefined || machineId === undefined) return undefined;
+    return fetched.askRelevant(dispatch, joint, machineId);
+  }, [fetched, dispatch, joint, machineId]);
+  const here = useSelector((state: Parameters<Fetched['selectRelevant']>[0]) =>
+    fetched === null || joint === undefined || machineId === undefined
+      ? undefined
+      : fetched.selectRelevant(state, joint, machineId),
   );
+  const [last, setLast] = useState(here);
+  if (here !== undefined && here !== last) setLast(here);
+  return here ?? last;
 }

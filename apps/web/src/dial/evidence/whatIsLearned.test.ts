@@ -38,7 +38,7 @@ describe('what the coupons say', () => {
   it('never promises more than one weld scatters from the next', () => {
     const sure = outcome(learnFrom(many('even', 60), [sampleMachine]));
     expect(sure.forecast.spread).toBeGreaterThan(0.1);
-    expect(sure.forecast.chance).toBeLessThan(0.99);
+    expect(sure.forecast.soundChance).toBeLessThan(0.99);
   });
 
   it('takes the real travel where it was timed', () => {

@@ -1,17 +1,24 @@
 import type { OpenLog } from '../../shared/memory/openLogSchema.js';
+import { seenAt } from '@lone-heron/contract';
+import type { OutcomeOdds } from '@lone-heron/core';
 import { v7 as uuid } from 'uuid';
 import { emptyEntry } from '../../shared/couponForm/CouponEntry.js';
 import type { DialOutcome } from '../dialOutcome.js';
 
 /** A log of the setting as it stands, under an id of its own, so that a save tried twice is the same save. */
-export function openedLog({ said, recorded, forecast: { odds } }: DialOutcome): OpenLog {
+export function openedLog({ said, recorded, forecast: { sheetOdds } }: DialOutcome): OpenLog {
   return {
     id: uuid(),
     machineId: said.machine.id,
     joint: said.joint,
     setting: recorded,
     weldedAt: new Date().toISOString(),
-    stated: { none: odds.cold, faint: odds.part, even: odds.full, heavy: odds.hot, hole: odds.hole },
+    ...(seenAt(said.joint) === 'back' ? { stated: statedOf(sheetOdds) } : {}),
     ...emptyEntry,
   };
+}
+
+/** The chance of each look of the back, kept to see whether 80 % is really 80 %. */
+function statedOf({ cold, part, full, hot, hole }: OutcomeOdds): NonNullable<OpenLog['stated']> {
+  return { none: cold, faint: part, even: full, heavy: hot, hole };
 }

@@ -15,7 +15,10 @@ export function Expectation({ outcome }: { outcome: DialOutcome }) {
     <section className="sheet flex flex-col px-4 py-2.5" aria-label="What to expect">
       <h2 className="font-semibold">What to expect</h2>
       <p className="leading-snug">
-        <strong className="text-2xl">{percentFigure(forecast.chance)}</strong> {landingWords(outcome)}
+        <strong className="text-2xl">{percentFigure(forecast.evenChance)}</strong> {evenWords(outcome)}{' '}
+        <span className="whitespace-nowrap text-soft">
+          <strong>{percentFigure(forecast.soundChance)}</strong> without a hole
+        </span>
       </p>
       <div className="my-1 flex h-3 overflow-hidden rounded-sm" aria-hidden="true">
         {outcomes.map((one) => (
@@ -47,17 +50,18 @@ export function Expectation({ outcome }: { outcome: DialOutcome }) {
   );
 }
 
-/** What the chance is of: from both sides each run stops short, whatever the sentence aims at. */
-function landingWords({ job: { aim }, said }: DialOutcome): string {
-  if (aim.kind !== 'share') return 'goes through without a hole';
-  const each = said.aim.kind === 'share' ? '' : 'from each side ';
-  return `${each}stops within a tenth of ${Math.round(aim.share * 100)} %`;
+/** What an even line is here: from both sides that the runs meet; for a share, of that much. */
+function evenWords({ job: { aim, runs } }: DialOutcome): string {
+  if (aim.kind === 'share') return `reaches ${Math.round(aim.share * 100)} %, evenly;`;
+  return runs === 2 ? 'the two sides meet, evenly;' : 'an even line;';
 }
 
 /** How much scrap to cut, or that it would be wasted. */
 function scrapWords({ forecast, suggestion }: DialOutcome): string {
-  const coupons = couponsToLand(forecast.chance);
-  if (suggestion.shortfall !== null || coupons === null)
+  if (suggestion.keptFor !== null)
+    return `Kept: ${suggestion.keptFor} of your coupons came out even with it.`;
+  const coupons = couponsToLand(forecast.evenChance);
+  if (suggestion.obstacle !== null || coupons === null)
     return 'More scrap will not help: change the joint or the machine.';
   return `Scrap first: about ${coupons === 1 ? 'one coupon' : `${coupons} coupons`}.`;
 }

@@ -12,6 +12,7 @@ export default function Learned({ outcome }: { outcome: DialOutcome }) {
   const helps = useMemo(() => helpWords(settled), [settled]);
   if (job.evidence === undefined) return null;
   const { shop } = job.evidence;
+  const disagreeing = outcome.learned?.disagreeing ?? [];
   const offset = shopOffset(shop, said.machine.id, job.metal.family);
   return (
     <>
@@ -21,9 +22,24 @@ export default function Learned({ outcome }: { outcome: DialOutcome }) {
           : `Your coupons: ${offset.words} than the book`}
         ; depth ±{percentFigure(forecast.spread)}.
       </p>
+      {disagreeing.length > 0 && (
+        <p className="text-base-content">
+          Coupons {namesOf(disagreeing)} contradict the others, so the doubt is wider. What differed: window,
+          gas, pace, the hand?
+        </p>
+      )}
       <p>{helps}</p>
     </>
   );
+}
+
+/** More than these are named by how many there are. */
+const mostNamed = 4;
+
+function namesOf(numbers: readonly number[]): string {
+  const named = numbers.slice(0, mostNamed).map((number) => `No. ${number}`);
+  const more = numbers.length - named.length;
+  return `${named.join(', ')}${more > 0 ? ` and ${more} more` : ''}`;
 }
 
 /** The coupon that teaches most, in words. */

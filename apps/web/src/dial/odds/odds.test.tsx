@@ -39,9 +39,9 @@ describe('what to expect', () => {
     expect(textOf('What to expect')).toContain('stops within a tenth of 70 %');
   });
 
-  it('says of two sides that each stops short', () => {
+  it('says of two sides that they meet', () => {
     render(<Expectation outcome={outcomeOf('first=5 mm&second=5 mm&wire=none&sides=2')} />);
-    expect(textOf('What to expect')).toContain('from each side stops within a tenth of 60 %');
+    expect(textOf('What to expect')).toContain('the two sides meet, evenly');
   });
 
   it('does not send anybody to weld scrap for what cannot be done', () => {
@@ -51,14 +51,16 @@ describe('what to expect', () => {
   });
 
   it('tries a remedy at a press', async () => {
-    const hopeless = outcomeOf('first=10 mm&second=10 mm&wire=none');
+    const hopeless = outcomeOf('first=6 mm&second=6 mm&wire=none');
     const sayWords = jest.fn();
     const dial = { address: { words: firstWords }, sayWords } as unknown as Dial;
-    render(<Shortfall shortfall={hopeless.suggestion.shortfall!} dial={dial} machines={[sampleMachine]} />);
-    await userEvent.click(screen.getByRole('button', { name: 'Weld from both sides' }));
+    render(<Shortfall suggested={hopeless.suggested} dial={dial} machines={[sampleMachine]} />);
+    await userEvent.click(
+      screen.getByRole('button', { name: /Weld from both sides even line \d+ % to \d+ %/ }),
+    );
     expect(sayWords).toHaveBeenCalledWith({ sides: '2' });
-    await userEvent.click(screen.getByRole('button', { name: /A machine of about/ }));
-    expect(sayWords).toHaveBeenLastCalledWith({ asIf: expect.stringMatching(/^\d+00 W$/) });
+    await userEvent.click(screen.getByRole('button', { name: /A machine of \d+ W/ }));
+    expect(sayWords).toHaveBeenLastCalledWith({ asIf: expect.stringMatching(/^\d+ W$/) });
   });
 });
 
@@ -82,7 +84,7 @@ describe('a remedy as words of the sentence', () => {
     expect(said({ kind: 'share', share: 0.7 as never })).toEqual({ aim: 'share-70' });
     expect(said({ kind: 'leg', leg: 0.004 as never })).toEqual({ leg: '4 mm' });
     expect(said({ kind: 'hole', holeDiameter: 0.009 as never })).toEqual({ hole: '9 mm' });
-    expect(said({ kind: 'backing', backing: 'copper' })).toEqual({ backing: 'copper' });
+    expect(said({ kind: 'bothSides', leg: 0.0015 as never })).toEqual({ sides: '2', leg: '1.5 mm' });
     const pair = { ...firstWords, first: '3 mm', second: '1 mm', secondMetal: 'copper' };
     expect(said({ kind: 'swapSheets' }, pair)).toEqual({
       first: '1 mm',

@@ -1,5 +1,5 @@
-import type { Machine } from '@lone-heron/contract';
-import { inDegrees, inMm, type JobChange } from '@lone-heron/core';
+import { wireDiameterMm, type Machine } from '@lone-heron/contract';
+import { inDegrees, type JobChange } from '@lone-heron/core';
 import { figure } from '../../shared/words/figures.js';
 import type { DialWords } from '../dialWords.js';
 import { dialledMachines } from '../readMachine.js';
@@ -13,7 +13,7 @@ export function wordsOfChange(
   const mm = (metres: number) => `${figure(metres * 1000, 2)} mm`;
   switch (change.kind) {
     case 'bothSides':
-      return { sides: '2' };
+      return { sides: '2', ...(change.leg === undefined ? {} : { leg: mm(change.leg) }) };
     case 'bevel':
       return { bevel: figure(inDegrees(change.includedAngle), 0), land: mm(change.land) };
     case 'gap':
@@ -29,9 +29,7 @@ export function wordsOfChange(
         ...(words.secondMetal === 'same' ? {} : { metal: words.secondMetal, secondMetal: words.metal }),
       };
     case 'wire':
-      return { wire: change.diameter === null ? 'none' : String(inMm(change.diameter)) };
-    case 'backing':
-      return { backing: change.backing };
+      return { wire: change.diameter === null ? 'none' : String(wireDiameterMm(change.diameter)) };
     case 'share':
       return { aim: `share-${Math.round(change.share * 100)}` };
     case 'machine':

@@ -9,7 +9,7 @@ import { MiniSection } from '../../shared/drawing/MiniSection.js';
 import { LoadFailed } from '../../shared/LoadFailed.js';
 import { OutcomeMark } from '../../shared/OutcomeMark.js';
 import { figure } from '../../shared/words/figures.js';
-import { lookWords, outcomeOfLook } from '../../shared/words/looks.js';
+import { outcomeOfLook, wordsOfLooks } from '../../shared/words/looks.js';
 import { jointKindWords } from '../../shared/words/jointKinds.js';
 import { metalName } from '../../shared/words/metalNames.js';
 import type { Said } from '../readSentence.js';
@@ -85,7 +85,7 @@ const RailCoupon = memo(function RailCoupon({ coupon }: { coupon: Coupon }) {
       )}
       <p className="flex items-center gap-1 text-sm whitespace-nowrap">
         <OutcomeMark outcome={outcome} className="size-5" />
-        {coupon.slip === undefined ? lookWords[coupon.back].short : 'slip'}
+        {coupon.slip === undefined ? wordsOfLooks(coupon.lookedAt)[coupon.back].short : 'slip'}
         <span className="ml-auto text-soft tabular-nums">
           {travel === null ? 'not timed' : `${figure(travel, 1)} mm/s`}
         </span>

@@ -1,4 +1,4 @@
-import { inMm, tints, type Tint } from '@lone-heron/core';
+import { farFace, inMm, tints, type Tint } from '@lone-heron/core';
 import { useId, useRef } from 'react';
 import { rootHalfWidth } from '../../shared/drawing/meltOutline.js';
 import { useBoxSize } from '../../shared/drawing/useBoxSize.js';
@@ -117,14 +117,7 @@ function backOf(outcome: DialOutcome, page: typeof unmeasured): Back {
       : 2 * rootHalfWidth({ widthMm: view.widthMm, depthMm: view.depthMm * by, thicknessMm: view.throughMm });
   const [root, low, high] = [rootAt(1), rootAt(Math.exp(-view.spread)), rootAt(Math.exp(view.spread))];
   const scale = (page.height * 0.8) / Math.max(straw, high, 2);
-  const odds = forecast.odds;
-  const chance = percentFigure(odds.full + odds.hot + odds.hole);
-  const line =
-    view.throughMm === null
-      ? 'This joint has no back to look at.'
-      : root > 0
-        ? `From behind: a line about ${lengthFigure(root, house.units)} wide along the whole run.`
-        : 'From behind: no line; the melt stops short of the back.';
+  const line = behindWords(outcome, root);
   const colour =
     tint === null
       ? 'This metal shows no colours.'
@@ -142,10 +135,26 @@ function backOf(outcome: DialOutcome, page: typeof unmeasured): Back {
             width: lengthFigure(inMm(tint.back[each]), house.units),
           }));
   return {
-    words: `${line} ${colour} It shows through ${chance} of the time.`,
+    words: `${line} ${colour}`,
     rootPx: root * scale,
     lowPx: low * scale,
     highPx: high * scale,
     bands,
   };
+}
+
+/** What shows on the far side, and how often: the back of a butt, or the other face of the sheet behind a fillet. */
+function behindWords({ job, forecast, house }: DialOutcome, rootMm: number): string {
+  const { distance, isOpen } = farFace(forecast.pass.joint);
+  const { full, hot, hole } = forecast.sheetOdds;
+  if (distance === null) return 'This joint has no back to look at.';
+  if (!isOpen) {
+    const far = lengthFigure(inMm(distance), house.units);
+    return `The far side lies ${far} away, behind the other sheet: it shows there ${percentFigure(hole)} of the time.`;
+  }
+  const through = `It shows through ${percentFigure(full + hot + hole)} of the time.`;
+  if (job.runs === 2) return `Each run stops short of the back, which the other reaches. ${through}`;
+  return rootMm > 0
+    ? `From behind: a line about ${lengthFigure(rootMm, house.units)} wide along the whole run. ${through}`
+    : `From behind: no line; the melt is expected to stop short of the back. ${through}`;
 }

@@ -27,9 +27,9 @@ export interface SectionView extends MeltFrame {
 /** Room for words around what is drawn. */
 const margins = { left: 66, right: 124, top: 52, bottom: 44 };
 
-export function sectionView({ job, forecast }: DialOutcome, page: BoxSize, look: Look): SectionView {
-  const outline = jointOutline(job.joint);
-  const frame = meltFrame(job.joint);
+export function sectionView({ forecast }: DialOutcome, page: BoxSize, look: Look): SectionView {
+  const outline = jointOutline(forecast.pass.joint);
+  const frame = meltFrame(forecast.pass.joint);
   const widthMm = inMm(forecast.prediction.width);
   const depthMm = inMm(expectedDepth(forecast));
   const box = meltBox(frame, { widthMm, depthMm }, outline.fill.flat());

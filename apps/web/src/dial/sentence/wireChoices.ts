@@ -1,19 +1,31 @@
-import { wireDiametersMm } from '@lone-heron/contract';
-import { inMm, mm, wireDiameterFor } from '@lone-heron/core';
+import { wireDiameterMm, wireDiametersMm } from '@lone-heron/contract';
+import { mm, wireDiameterFor, wireSizes } from '@lone-heron/core';
+import { wireInWords } from '../../shared/words/wireInWords.js';
 import type { Choice } from './PickWord.js';
 import type { Spoken } from './Spoken.js';
 
-/** Every diameter the shop may have, those on the shelf first, with the usual one for this sheet marked. */
+/** Every diameter the shop may have, in the system it buys in, those on the shelf first, with the usual one for this sheet marked. */
 export function wireChoices({ reading, house, suggested, words }: Spoken): readonly Choice[] {
   const { first, second } = reading.lengths;
   const thinner = Math.min(first ?? Infinity, second ?? Infinity);
-  const usual = Number.isFinite(thinner) ? inMm(wireDiameterFor(mm(thinner)).diameter) : null;
+  const system = house.units.length;
+  const shelf = house.wire.filter(({ kilograms }) => kilograms > 0).map(({ diameterMm }) => mm(diameterMm));
+  const usual = Number.isFinite(thinner)
+    ? wireDiameterMm(wireDiameterFor(mm(thinner), system, shelf).diameter)
+    : null;
   const suiting = suggested?.fillers.offers.map(({ filler }) => filler) ?? [];
   const onShelf = (diameter: number) =>
     house.wire.some(
       (spool) => spool.diameterMm === diameter && spool.kilograms > 0 && suiting.includes(spool.filler),
     );
-  const inOrder = [...wireDiametersMm].sort((a, b) => Number(onShelf(b)) - Number(onShelf(a)) || a - b);
+  // Those sold in the shop's system, and what else stands on its shelf or in the sentence.
+  const offered = wireSizes
+    .filter((size) => size.system === system)
+    .map(({ diameter }) => wireDiameterMm(diameter));
+  const others = wireDiametersMm.filter(
+    (diameter) => !offered.includes(diameter) && (onShelf(diameter) || String(diameter) === words.wire),
+  );
+  const inOrder = [...offered, ...others].sort((a, b) => Number(onShelf(b)) - Number(onShelf(a)) || a - b);
   // What is picked stands in the sentence, without its note.
   const note = (diameter: number) => {
     if (String(diameter) === words.wire) return '';
@@ -26,7 +38,7 @@ export function wireChoices({ reading, house, suggested, words }: Spoken): reado
     { value: 'none', label: 'without wire' },
     ...inOrder.map((diameter) => ({
       value: String(diameter),
-      label: `with ${diameter.toFixed(1)} mm wire${note(diameter)}`,
+      label: `with ${wireInWords(diameter)} wire${note(diameter)}`,
     })),
   ];
 }

@@ -110,7 +110,8 @@ function OddsRow({ settings }: { settings: readonly ComparedSetting[] }) {
       </th>
       {settings.map(({ name, forecast }) => (
         <td key={name} className="px-2 py-1">
-          <strong className="figure text-xl">{percentFigure(forecast.chance)}</strong> lands
+          <strong className="figure text-xl">{percentFigure(forecast.evenChance)}</strong> even,{' '}
+          <strong className="figure">{percentFigure(forecast.soundChance)}</strong> without a hole
           <ul className="flex flex-wrap gap-x-3 text-sm">
             {outcomes.map((one) => (
               <li key={one} className="flex items-center gap-1" title={outcomeWords[one]}>

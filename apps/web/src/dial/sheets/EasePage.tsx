@@ -78,7 +78,7 @@ function powerWords({ said, house }: DialOutcome, { setting }: EasedOff): string
 function EaseTable({ eased, outcome }: { eased: EasedOff; outcome: DialOutcome }) {
   const { units } = outcome.house;
   const length = (metres: number) => lengthFigure(metres * 1000, units);
-  const { straw, shrinkage, turn, reach, chance } = eased;
+  const { straw, shrinkage, turn, reach, evenChance } = eased;
   const rows: readonly (readonly [string, string, string])[] = [
     ...(straw === null
       ? []
@@ -86,7 +86,7 @@ function EaseTable({ eased, outcome }: { eased: EasedOff; outcome: DialOutcome }
     ['Shrinks across the seam', length(shrinkage.before), length(shrinkage.after)],
     ['Sheets turn up', `${figure(inDegrees(turn.before), 1)}°`, `${figure(inDegrees(turn.after), 1)}°`],
     ['Depth over thickness', percentFigure(reach.before), percentFigure(reach.after)],
-    ['Lands', percentFigure(chance.before), percentFigure(chance.after)],
+    ['An even line', percentFigure(evenChance.before), percentFigure(evenChance.after)],
   ];
   return (
     <table className="table">

@@ -2,12 +2,15 @@ import {
   couponGroupsSchema,
   couponPageSchema,
   couponSchema,
+  relevantCouponsSchema,
   type Coupon,
   type CouponDraft,
   type CouponGroupQuery,
   type CouponGroups,
   type CouponPage,
   type CouponQuery,
+  type RelevantAsked,
+  type RelevantCoupons,
 } from '@lone-heron/contract';
 import { heronApi } from './heronApi.js';
 
@@ -17,6 +20,11 @@ export const couponsApi = heronApi.injectEndpoints({
     coupons: build.query<CouponPage, Partial<CouponQuery>>({
       query: (params) => ({ url: 'coupons', params: { ...params } }),
       responseSchema: couponPageSchema,
+      providesTags: ['Coupon'],
+    }),
+    relevantCoupons: build.query<RelevantCoupons, RelevantAsked>({
+      query: (params) => ({ url: 'coupons/relevant', params: { ...params } }),
+      responseSchema: relevantCouponsSchema,
       providesTags: ['Coupon'],
     }),
     couponGroups: build.query<CouponGroups, CouponGroupQuery>({
@@ -45,6 +53,7 @@ export const couponsApi = heronApi.injectEndpoints({
 export const {
   useCouponsQuery,
   useCouponGroupsQuery,
+  useRelevantCouponsQuery,
   useLogCouponMutation,
   useWithdrawCouponMutation,
   useRestoreCouponMutation,

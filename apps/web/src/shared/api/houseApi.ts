@@ -47,5 +47,6 @@ export function houseContent(house: House | undefined): HouseContent {
     prices: house.prices.content,
     acceptance: house.acceptance.content,
     glassWeights: house.glassWeights.content,
+    losses: house.losses.content,
   };
 }

@@ -1,30 +1,32 @@
-import { backLooks, handSlips, type BackLook, type HandSlip } from '@lone-heron/contract';
+import { backLooks, handSlips, type BackLook, type HandSlip, type SeenAt } from '@lone-heron/contract';
 import { Plus, Trash2 } from 'lucide-react';
 import { TypedField } from '../form/TypedField.js';
-import { lookWords } from '../words/looks.js';
+import { lookWords, toesWords } from '../words/looks.js';
 import { slipWords } from '../words/signs.js';
 import type { StretchEntry } from './CouponEntry.js';
 import { readStretchEnd } from './readTypedLog.js';
 
 interface AlongTheRunProps {
   along: readonly StretchEntry[];
+  lookedAt: SeenAt;
   onChange: (along: StretchEntry[]) => void;
 }
 
 const mostStretches = 12;
 
 /** The back by stretch: cold at its start and right further on are two readings, and a slip spoils only its own. */
-export function AlongTheRun({ along, onChange }: AlongTheRunProps) {
+export function AlongTheRun({ along, lookedAt, onChange }: AlongTheRunProps) {
   const set = (index: number, change: Partial<StretchEntry>) =>
     onChange(along.map((each, i) => (i === index ? { ...each, ...change } : each)));
   return (
     <fieldset className="flex flex-col gap-2">
-      <legend className="mb-1 font-medium">The back by stretch, from the start of the run</legend>
+      <legend className="mb-1 font-medium">What is seen by stretch, from the start of the run</legend>
       {along.map((stretch, index) => (
         <Stretch
           key={index}
           stretch={stretch}
           name={`Stretch ${index + 1}`}
+          lookedAt={lookedAt}
           onChange={(change) => set(index, change)}
           onRemove={() => onChange(along.filter((_, i) => i !== index))}
         />
@@ -45,11 +47,13 @@ export function AlongTheRun({ along, onChange }: AlongTheRunProps) {
 interface StretchProps {
   stretch: StretchEntry;
   name: string;
+  lookedAt: SeenAt;
   onChange: (change: Partial<StretchEntry>) => void;
   onRemove: () => void;
 }
 
-function Stretch({ stretch, name, onChange, onRemove }: StretchProps) {
+function Stretch({ stretch, name, lookedAt, onChange, onRemove }: StretchProps) {
+  const words = lookedAt === 'toes' ? toesWords : lookWords;
   const read = readStretchEnd(stretch.to);
   return (
     <div className="flex flex-wrap items-end gap-2">
@@ -71,7 +75,7 @@ function Stretch({ stretch, name, onChange, onRemove }: StretchProps) {
         <option value="">back?</option>
         {backLooks.map((look) => (
           <option key={look} value={look}>
-            {lookWords[look].short}
+            {words[look].short}
           </option>
         ))}
       </select>

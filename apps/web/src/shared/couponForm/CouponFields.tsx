@@ -1,27 +1,30 @@
-import { backLooks, handSlips, type BackLook } from '@lone-heron/contract';
+import { backLooks, handSlips, type BackLook, type SeenAt } from '@lone-heron/contract';
 import { faceSigns, seamColours, weldingSigns, type SeamColour } from '@lone-heron/core';
 import { TypedField } from '../form/TypedField.js';
 import { OutcomeMark } from '../OutcomeMark.js';
 import { PictureChoice } from '../PictureChoice.js';
 import { figure } from '../words/figures.js';
-import { lookWords, outcomeOfLook } from '../words/looks.js';
+import { lookWords, outcomeOfLook, toesWords } from '../words/looks.js';
 import { colourWords, faceWords, slipWords, weldingWords } from '../words/signs.js';
 import { AlongTheRun } from './AlongTheRun.js';
 import type { CouponEntry } from './CouponEntry.js';
 import { readGunAngle, readLightOn, readRunLength } from './readTypedLog.js';
 import { SignChoices } from './SignChoices.js';
 import { Stopwatch } from './Stopwatch.js';
+import { ToesPicture } from './ToesPicture.js';
 
 interface CouponFieldsProps {
   entry: CouponEntry;
+  /** What is looked at: the back, or toes and far side of a joint that has none. */
+  lookedAt: SeenAt;
   onType: (change: Partial<CouponEntry>) => void;
 }
 
-/** What a coupon is told by: the back, time and length first; all else is there for who wants it. */
-export function CouponFields({ entry, onType }: CouponFieldsProps) {
+/** What a coupon is told by: what is looked at, time and length first; all else is there for who wants it. */
+export function CouponFields({ entry, lookedAt, onType }: CouponFieldsProps) {
   return (
     <>
-      <BackChoice picked={entry.back} onPick={(back) => onType({ back })} />
+      <LookChoice picked={entry.back} lookedAt={lookedAt} onPick={(back) => onType({ back })} />
       <Figures entry={entry} onType={onType} />
       <SlipChoice entry={entry} onType={onType} />
       <label className="flex flex-col gap-1">
@@ -34,15 +37,26 @@ export function CouponFields({ entry, onType }: CouponFieldsProps) {
           onChange={(event) => onType({ remark: event.target.value })}
         />
       </label>
-      <MoreSeen entry={entry} onType={onType} />
+      <MoreSeen entry={entry} lookedAt={lookedAt} onType={onType} />
     </>
   );
 }
 
-function BackChoice({ picked, onPick }: { picked: BackLook | null; onPick: (back: BackLook) => void }) {
+type Typed = Omit<CouponFieldsProps, 'lookedAt'>;
+
+interface LookChoiceProps {
+  picked: BackLook | null;
+  lookedAt: SeenAt;
+  onPick: (back: BackLook) => void;
+}
+
+function LookChoice({ picked, lookedAt, onPick }: LookChoiceProps) {
+  const words = lookedAt === 'toes' ? toesWords : lookWords;
   return (
     <fieldset>
-      <legend className="mb-1 font-medium">What did the back look like?</legend>
+      <legend className="mb-1 font-medium">
+        {lookedAt === 'toes' ? 'What do toes and far side show?' : 'What did the back look like?'}
+      </legend>
       <div className="grid grid-cols-3 gap-2 sm:grid-cols-5">
         {backLooks.map((look, index) => (
           <PictureChoice
@@ -51,14 +65,20 @@ function BackChoice({ picked, onPick }: { picked: BackLook | null; onPick: (back
             value={look}
             checked={picked === look}
             onChange={() => onPick(look)}
-            picture={<OutcomeMark outcome={outcomeOfLook[look]} className="size-9" />}
+            picture={
+              lookedAt === 'toes' ? (
+                <ToesPicture look={look} />
+              ) : (
+                <OutcomeMark outcome={outcomeOfLook[look]} className="size-9" />
+              )
+            }
             short={
               <>
                 <kbd className="kbd mr-1 text-base-content kbd-xs">{index + 1}</kbd>
-                {lookWords[look].short}
+                {words[look].short}
               </>
             }
-            long={lookWords[look].long}
+            long={words[look].long}
             isPicked={picked === look}
             isStart={index === 0}
           />
@@ -69,7 +89,7 @@ function BackChoice({ picked, onPick }: { picked: BackLook | null; onPick: (back
 }
 
 /** How long and how far, and the travel that follows from both. */
-function Figures({ entry, onType }: CouponFieldsProps) {
+function Figures({ entry, onType }: Typed) {
   const lightOn = readLightOn(entry.lightOn);
   const runLength = readRunLength(entry.runLength);
   const seconds = 'value' in lightOn ? lightOn.value : null;
@@ -115,7 +135,7 @@ function Figures({ entry, onType }: CouponFieldsProps) {
 }
 
 /** A slip of the hand is no evidence about a setting. */
-function SlipChoice({ entry, onType }: CouponFieldsProps) {
+function SlipChoice({ entry, onType }: Typed) {
   return (
     <fieldset>
       <legend className="mb-1 font-medium">
@@ -142,7 +162,7 @@ function SlipChoice({ entry, onType }: CouponFieldsProps) {
 }
 
 /** Open where something of it is told already. */
-function MoreSeen({ entry, onType }: CouponFieldsProps) {
+function MoreSeen({ entry, lookedAt, onType }: CouponFieldsProps) {
   const isTold =
     entry.face.length + entry.welding.length + entry.along.length > 0 ||
     entry.left !== null ||
@@ -182,7 +202,7 @@ function MoreSeen({ entry, onType }: CouponFieldsProps) {
           picked={entry.welding}
           onPick={(welding) => onType({ welding })}
         />
-        <AlongTheRun along={entry.along} onChange={(along) => onType({ along })} />
+        <AlongTheRun along={entry.along} lookedAt={lookedAt} onChange={(along) => onType({ along })} />
       </div>
     </details>
   );

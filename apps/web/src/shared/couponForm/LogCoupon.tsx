@@ -1,5 +1,5 @@
 import type { OpenLog } from '../memory/openLogSchema.js';
-import { backLooks, type CouponDraft } from '@lone-heron/contract';
+import { backLooks, seenAt, type CouponDraft } from '@lone-heron/contract';
 import { useRef, useState, type KeyboardEvent } from 'react';
 import { useDispatch } from 'react-redux';
 import { toast } from 'sonner';
@@ -47,7 +47,11 @@ export default function LogCoupon({ log }: { log: OpenLog }) {
         className="flex flex-col gap-4"
       >
         <p className="text-soft">{settingInWords(log.joint, log.setting)}</p>
-        <CouponFields entry={log} onType={(change) => dispatch(logTyped(change))} />
+        <CouponFields
+          entry={log}
+          lookedAt={seenAt(log.joint)}
+          onType={(change) => dispatch(logTyped(change))}
+        />
         <PhotosTaken photos={photos} onChange={setPhotos} />
         <WhoDidIt label="Welded by" />
         {failure !== null && (
@@ -95,6 +99,7 @@ function draftOf(
   return {
     ...{ machineId, joint, setting, weldedAt },
     ...told,
+    ...(seenAt(joint) === 'toes' ? { lookedAt: 'toes' as const } : {}),
     ...(stated === undefined ? {} : { stated }),
     ...(rung === undefined ? {} : { rung }),
   };

@@ -1,2 +1,2 @@
-/** The coupons that are evidence: the newest of the shop, whatever their metal, weighed against each other. */
+/** The newest coupons of the shop whatever they are of, for what is said of all of them. A joint asks for those that speak to it. */
 export const evidenceQuery = { limit: 200 } as const;

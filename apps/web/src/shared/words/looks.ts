@@ -10,6 +10,20 @@ export const lookWords: Readonly<Record<BackLook, { short: string; long: string 
   hole: { short: 'hole', long: 'blown through' },
 };
 
+/** A look at toes and far side, of a joint that has no back. */
+export const toesWords: typeof lookWords = {
+  none: { short: 'toes cold', long: 'it lies on top, edges not wetted' },
+  faint: { short: 'one toe', long: 'only one side is wetted' },
+  even: { short: 'toes wetted', long: 'both sides, nothing on the far side' },
+  heavy: { short: 'shows', long: 'it shows on the far side' },
+  hole: { short: 'hole', long: 'blown through' },
+};
+
+/** The looks of what was looked at. */
+export function wordsOfLooks(lookedAt: 'toes' | undefined): typeof lookWords {
+  return lookedAt === 'toes' ? toesWords : lookWords;
+}
+
 /** An outcome in the words a welder uses. */
 export const outcomeWords: Readonly<Record<Outcome, string>> = {
   cold: 'cold',

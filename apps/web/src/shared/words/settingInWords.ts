@@ -3,6 +3,7 @@ import { wobbleNames } from '@lone-heron/core';
 import { figure, mmFigure } from './figures.js';
 import { jointKindWords } from './jointKinds.js';
 import { metalName } from './metalNames.js';
+import { wireInWords } from './wireInWords.js';
 
 /** A joint in one line: "304 stainless 1.5 mm butt, gap 0.1 mm". */
 export function jointInWords(joint: Joint): string {
@@ -28,7 +29,7 @@ export function dialledInWords({ powerW, wobble, pace, gas, gasFlowLMin }: Setti
   const speed =
     pace.by === 'hand'
       ? `${figure(pace.travelMmS, 1)} mm/s by hand`
-      : `${pace.wireDiameterMm.toFixed(1)} mm wire at ${figure(pace.wireSpeedMmS * 6, 0)} cm/min`;
+      : `${wireInWords(pace.wireDiameterMm)} wire at ${figure(pace.wireSpeedMmS * 6, 0)} cm/min`;
   return `${figure(powerW, 0)} W, ${sweep}, ${speed}, ${gas === 'dryAir' ? 'dry air' : gas} ${figure(gasFlowLMin, 0)} L/min`;
 }
 

@@ -3,6 +3,7 @@ import { Failure } from '../../shared/form/Failure.js';
 import { Loading } from '../../shared/Loading.js';
 import { ShopPage } from '../ShopPage.js';
 import { AskLead } from './AskLead.js';
+import { LossesPart } from './LossesPart.js';
 import { useHouseSheet, type WrittenSheet } from './useHouseSheet.js';
 
 const topics = Object.keys(practiceSchools) as PracticeTopic[];
@@ -46,6 +47,7 @@ export function PracticeScreen() {
           <Question key={topic} topic={topic} sheet={sheet} />
         ))}
       </div>
+      <LossesPart />
     </ShopPage>
   );
 }

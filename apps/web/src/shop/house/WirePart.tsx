@@ -8,6 +8,7 @@ import { TextField } from '../../shared/form/TextField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
 import { figure } from '../../shared/words/figures.js';
 import { readTyped } from '../../shared/words/readTyped.js';
+import { wireInWords } from '../../shared/words/wireInWords.js';
 import type { WrittenSheet } from './useHouseSheet.js';
 
 /** A spool as it is typed. */
@@ -18,7 +19,7 @@ interface TypedSpool extends Omit<WireSpool, 'kilograms'> {
 const kilograms = { quantity: 'wire on the spool', min: 0, max: 100, unit: 'kg' } as const;
 const read = (text: string) => readTyped(text, { range: kilograms, dimension: null });
 
-const diameterChoices = wireDiametersMm.map((mm) => ({ value: String(mm), label: `${mm.toFixed(1)} mm` }));
+const diameterChoices = wireDiametersMm.map((mm) => ({ value: String(mm), label: wireInWords(mm) }));
 const fillerChoices = fillers.map((filler) => ({
   value: filler,
   label: fillerTable[filler].name,

@@ -1,0 +1,99 @@
+import {
+  evidenceBudget,
+  kindsLike,
+  metalsLike,
+  thicknessFactor,
+  type RelevantCoupons,
+  type RelevantQuery,
+} from '@lone-heron/contract';
+import { findMetal } from '@lone-heron/core';
+import type { EntityManager, SelectQueryBuilder } from 'typeorm';
+import { CouponEntity } from './coupon.entity.js';
+import { couponFromRow } from './couponRow.js';
+
+/** Of the budget so much is for coupons that are alike; the rest is for others, which tell of machine and shop. */
+const shareOfAlike = 0.8;
+
+/**
+ * The coupons that speak to a question: those of the metal's family, the joint's family and a like thickness first, newest
+ * first, then the newest of the machine and the metal otherwise. What nobody asks about never crowds out what somebody
+ * does, however busy the week was.
+ */
+export async function relevantCoupons(
+  manager: EntityManager,
+  query: RelevantQuery,
+): Promise<RelevantCoupons> {
+  const alike = alikeTo(manager, query);
+  const [total, alikeTotal, alikeIds] = [
+    await standing(manager, query).getCount(),
+    await alike.getCount(),
+    await newestIds(alike, evidenceBudget),
+  ];
+  const own = new Set(alikeIds);
+  const others = (await newestIds(besideAlike(manager, query), 2 * evidenceBudget)).filter(
+    (id) => !own.has(id),
+  );
+  const taken = alikeIds.slice(0, Math.max(evidenceBudget * shareOfAlike, evidenceBudget - others.length));
+  const rest = others.slice(0, evidenceBudget - taken.length);
+  const rows = await rowsOf(manager, [...taken, ...rest]);
+  return {
+    coupons: rows,
+    alike: taken.length,
+    leftOut: {
+      older: alikeTotal - taken.length,
+      unlike: total - alikeTotal - rest.length,
+    },
+  };
+}
+
+/** Coupons that were not taken back, of the one machine where no other is asked for. */
+function standing(
+  manager: EntityManager,
+  { machineId, machine }: RelevantQuery,
+): SelectQueryBuilder<CouponEntity> {
+  const query = manager.createQueryBuilder(CouponEntity, 'coupon').where('coupon.withdrawnAt IS NULL');
+  return machine === 'only' ? query.andWhere('coupon.machineId = :machineId', { machineId }) : query;
+}
+
+function alikeTo(manager: EntityManager, query: RelevantQuery): SelectQueryBuilder<CouponEntity> {
+  const { metal, kind, thicknessMm } = query;
+  return standing(manager, query)
+    .andWhere('coupon.metal IN (:...metals)', { metals: metalsLike(findMetal(metal).id) })
+    .andWhere('coupon.kind IN (:...kinds)', { kinds: kindsLike(kind) })
+    .andWhere('coupon.thicknessMm BETWEEN :thinnest AND :thickest', {
+      thinnest: thicknessMm / thicknessFactor,
+      thickest: thicknessMm * thicknessFactor,
+    });
+}
+
+/** Of the same machine or the same metal's family, whatever the joint. */
+function besideAlike(manager: EntityManager, query: RelevantQuery): SelectQueryBuilder<CouponEntity> {
+  const { machineId, metal } = query;
+  return standing(manager, query).andWhere('(coupon.machineId = :own OR coupon.metal IN (:...metals))', {
+    own: machineId,
+    metals: metalsLike(findMetal(metal).id),
+  });
+}
+
+async function newestIds(query: SelectQueryBuilder<CouponEntity>, limit: number): Promise<readonly string[]> {
+  const rows = await query
+    .clone()
+    .select('coupon.id', 'id')
+    .orderBy('coupon.number', 'DESC')
+    .limit(limit)
+    .getRawMany<{ id: string }>();
+  return rows.map(({ id }) => id);
+}
+
+async function rowsOf(manager: EntityManager, ids: readonly string[]): Promise<RelevantCoupons['coupons']> {
+  if (ids.length === 0) return [];
+  const rows = await manager.find(CouponEntity, {
+    where: ids.map((id) => ({ id })),
+    relations: { window: true },
+  });
+  const byId = new Map(rows.map((row) => [row.id, row]));
+  return ids.flatMap((id) => {
+    const row = byId.get(id);
+    return row === undefined ? [] : [couponFromRow(row)];
+  });
+}
