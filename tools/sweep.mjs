@@ -102,7 +102,7 @@ function judge(job, best, name) {
   const travel = inMmPerSecond(forecast.travel);
   const said = `${name}: ${setting.power} W ${wobble.shape === 'none' ? 'no sweep' : `${inMm(wobble.width).toFixed(1)} mm`} ${travel.toFixed(1)} mm/s, even ${forecast.evenChance.toFixed(2)}`;
   note('travel beyond a hand', travel > 20.001, said);
-  note('travel slower than 3.9 mm/s, and not said', travel < 3.89 && obstacle?.kind !== 'slowWire', said);
+  note('travel slower than 3.9 mm/s, and not said', travel < 3.89 && obstacle !== 'slowWire', said);
   note('wire that races (over 45 mm/s)', pace.by === 'wire' && inMmPerSecond(pace.wireSpeed) > 45.2, said);
   if (isFillet && pace.by === 'wire') {
     note(
@@ -121,15 +121,15 @@ function judge(job, best, name) {
     note('heavy back aimed at', forecast.outcome === 'hot' || forecast.outcome === 'hole', said);
     return;
   }
-  note(`cannot: ${obstacle.kind}`, false, said);
+  note(`cannot: ${obstacle}`, false, said);
   note(
     '"full power" said and not dialled',
-    /full \d+ W/.test(obstacle.words) && setting.power < job.machine.power.most,
+    /full \d+ W/.test(core.obstacleWords(job, best)) && setting.power < job.machine.power.most,
     said,
   );
   note(
     '"least" said with duty or pace left',
-    obstacle.kind === 'tooMuch' && (setting.duty > 0.301 || travel < 19.5),
+    obstacle === 'tooMuch' && (setting.duty > 0.301 || travel < 19.5),
     said,
   );
   if (job.aim.kind !== 'reach') return;

@@ -21,6 +21,10 @@ function listFirstScreen(): Plugin {
   };
 }
 
+/** What Dial computes with before anything else is asked for. */
+const coreOfFirstScreen =
+  /packages\/core\/src\/(quantity|fault|metal|melt|odds|numeric|joint|settings)\/(si|RangeFault|requireWithin|describe|metalTable|Metal|thermal|tintScales|predictMelt|normalisedEnthalpy|heatLimitedDepth|keyholeResistance|reachLimitedDepth|meltEdition|reading|beadSection|depthSpread|depthBelief|beliefOdds|erfc|normalCdf|Joint|jointThermal|farFace|gapBorne|ownLeg|metalNeeded|aimLosses|aimedLimits|forecastWeld|meltInputOf|weldPass|handBand|triedSettings|jointMissed)\.ts/;
+
 const server = `http://127.0.0.1:${process.env.PORT ?? '4180'}`;
 
 export default defineConfig({
@@ -32,6 +36,12 @@ export default defineConfig({
     sourcemap: false,
     // The PDF writer is that large; it comes when a page is laid out.
     chunkSizeWarningLimit: 1000,
+    rolldownOptions: {
+      output: {
+        // Small files of the core that the first screen needs weigh less as one.
+        codeSplitting: { groups: [{ name: 'core', test: coreOfFirstScreen }] },
+      },
+    },
     modulePreload: {
       polyfill: false,
       // The names of what every page needs weigh 2 kB on the first screen; asked for when a page opens, they cost a hop.

@@ -7,13 +7,14 @@ import {
   practiceSchools,
   usualLosses,
   usualPractice,
+  wireSizes,
   type AimLosses,
   type Practice,
   type PracticeTopic,
 } from '@lone-heron/core';
 import { z } from 'zod';
 import { boundedNumber, oneOf, shortText } from './bounded.js';
-import { wireDiametersMm } from './joint.js';
+import { wireDiameterMm, wireDiametersMm } from './joint.js';
 
 /** The shop's own school on each question. */
 const practiceSchema = z.strictObject(
@@ -34,7 +35,9 @@ const unitsSchema = z.strictObject(
 );
 export type HouseUnits = z.infer<typeof unitsSchema>;
 
-const diameterError = { error: `one of ${wireDiametersMm.join(', ')} mm` };
+const diameterError = {
+  error: `one of ${wireSizes.map(({ name, diameter }) => `${name} (${wireDiameterMm(diameter)})`).join(', ')}, as millimetres`,
+};
 
 /** A spool of wire in the shop. */
 const spoolSchema = z.strictObject(

@@ -47,7 +47,7 @@ const newestDialIns: readonly DialIn[] = [
     joint: butt('aluminium5052', 3, 0),
     wireDiameterMm: null,
     daysAgo: 9,
-    powerShares: [0.8, 1, 1.15],
+    powerShares: [0.8, 1.06, 1.15],
     remarks: ['hatch frame', '', 'sagged at the end'],
   },
   {
@@ -56,7 +56,7 @@ const newestDialIns: readonly DialIn[] = [
     joint: butt('stainless304', 1, 0.05),
     wireDiameterMm: null,
     daysAgo: 8,
-    powerShares: [0.75, 0.9, 1.3, 1.05],
+    powerShares: [0.75, 0.9, 1.5, 1.05],
     remarks: ['first go', '', 'too hot, blew a hole', ''],
   },
   {

@@ -57,7 +57,7 @@ describe('the house', () => {
         'wire',
         [{ filler: '308L', diameterMm: 0.7, kilograms: 1, batch: '' }],
         '0.diameterMm',
-        'one of 0.8, 1',
+        '0.8 mm (0.8), 0.035 in (0.889)',
       ],
       ['nozzles', [{ shape: 'flat', isGrooved: false, boreMm: 6, count: 1.5 }], '0.count', 'a whole number'],
       ['units', { ...units, length: 'cubit' }, 'length', 'one of mm, in'],

@@ -12,7 +12,6 @@ import { logOpened, selectOpenLog } from '../shared/memory/couponDraftSlice.js';
 import type { DialOutcome } from './dialOutcome.js';
 import { useRecentJoints } from './history/useRecentJoints.js';
 import { Expectation } from './odds/Expectation.js';
-import { Warnings } from './odds/Warnings.js';
 import { DialPlate } from './plate/DialPlate.js';
 import { Hero } from './section/Hero.js';
 import { Sentence } from './sentence/Sentence.js';
@@ -23,6 +22,7 @@ import { useDial, type Dial } from './useDial.js';
 const NotOpened = lazy(() => import('./NotOpened.js'));
 const Dropped = lazy(() => import('./Dropped.js'));
 const Shortfall = lazy(() => import('./odds/Shortfall.js'));
+const Warnings = lazy(() => import('./odds/Warnings.js'));
 const Caution = lazy(() => import('./odds/Caution.js'));
 const CouponRail = lazy(() => import('./rail/CouponRail.js'));
 const DialSheets = lazy(() => import('./sheets/DialSheets.js'));
@@ -124,7 +124,9 @@ function Bench({ dial, outcome, machines, onLog }: BenchProps) {
         <DialPlate dial={dial} outcome={outcome} onSheet={setSheet} />
         <Expectation outcome={outcome} />
       </div>
-      <Warnings warnings={outcome.warnings} />
+      <Suspense fallback={null}>
+        <Warnings outcome={outcome} />
+      </Suspense>
       <Suspense fallback={<div className="h-12" />}>
         <Caution suggested={outcome.suggested} />
       </Suspense>

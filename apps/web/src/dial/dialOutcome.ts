@@ -7,18 +7,15 @@ import {
   type Setting,
 } from '@lone-heron/contract';
 import {
-  finishNotes,
   forecastWeld,
   fraction,
   gasOnJoint,
-  knobEffect,
   knobRange,
   knobs,
   knobValue,
   mm,
   RangeFault,
   settingCompanions,
-  settingWarnings,
   suggestSetting,
   turnKnob,
   usualFlowFor,
@@ -52,7 +49,6 @@ export interface DialOutcome extends SuggestedOutcome {
   readonly forecast: WeldForecast;
   readonly effects: Readonly<Partial<Record<Knob, KnobEffect>>>;
   readonly consequences: WeldConsequences;
-  readonly warnings: readonly string[];
   readonly companions: SettingCompanions;
   /** The setting as a coupon would record it. */
   readonly recorded: Setting;
@@ -154,13 +150,7 @@ export function dialOutcome(suggested: SuggestedJob, hand: Hand): DialAnswer {
         setting,
         forecast,
         consequences,
-        effects: effectsOf(job, setting),
-        warnings: [
-          ...settingWarnings(job, setting, forecast),
-          ...finishNotes(said.limit, job, consequences),
-          ...gasWarnings(gas),
-          ...zincWarnings(consequences),
-        ],
+        effects: effectsOf(job, setting, suggested.math),
         companions: settingCompanions(job, setting),
         recorded: recordedSetting(setting, gas.gas, gas.flowLitresPerMinute, filler?.filler),
       },
@@ -185,18 +175,6 @@ function shelfOf({ wire, units }: HouseContent): NonNullable<WeldJob['shelf']> {
 function boreOf({ nozzles }: HouseContent, shape: NozzleShape): number {
   const there = nozzles.find((nozzle) => nozzle.shape === shape && nozzle.count > 0);
   return there === undefined ? usualFlowFor.bore : mm(there.boreMm);
-}
-
-/** Where zinc boils off: how much, and what to do about it. */
-function zincWarnings({ zincFume }: WeldConsequences): readonly string[] {
-  if (zincFume <= 0) return [];
-  return [
-    `Zinc boils off, about ${(zincFume * 1000).toFixed(1)} g a metre: extract at the joint and wear a respirator, or grind the coat back first. Metal fume fever comes hours later.`,
-  ];
-}
-
-function gasWarnings({ gas, refused }: GasOnJoint): readonly string[] {
-  return refused === null ? [] : [`${gas === 'dryAir' ? 'Dry air' : gas} spoils this metal: ${refused}.`];
 }
 
 /** A shop that starts cool begins this many eases below what is computed, and turns it up coupon by coupon. */
@@ -249,11 +227,12 @@ function orRefusal<Answer>(compute: () => Answer): Answer | { readonly refusal: 
   }
 }
 
-function effectsOf(job: WeldJob, setting: WeldSetting): DialOutcome['effects'] {
+/** What a turn of each knob does; nothing until what comes behind the page is there. */
+function effectsOf(job: WeldJob, setting: WeldSetting, math: HandMath | null): DialOutcome['effects'] {
   const effects: Partial<Record<Knob, KnobEffect>> = {};
   for (const knob of knobs) {
     if (knobValue(setting, knob) === null) continue;
-    const effect = knobEffect(job, setting, knob);
+    const effect = math?.effect(job, setting, knob) ?? null;
     if (effect !== null) effects[knob] = effect;
   }
   return effects;

@@ -5,6 +5,7 @@ import { readAddress } from './dialAddress.js';
 import { dialOutcome, noHand, suggestFor, type Hand } from './dialOutcome.js';
 import { handMath } from './handMath.js';
 import type { WordName } from './dialWords.js';
+import { watchFor } from './odds/watchFor.js';
 import { readSentence, type Said } from './readSentence.js';
 
 const { words } = readAddress(new URLSearchParams()).address;
@@ -45,7 +46,7 @@ describe('reading the sentence', () => {
     [{ first: '0.1 mm' }, 'first', 'thickness 0.1 mm: allowed is 0.3 to 12 mm.'],
     [{ gap: '2' }, 'gap', 'gap 2: allowed is 0 to 1.5 mm.'],
     [{ gap: '-0.1' }, 'gap', 'gap -0.1: allowed is 0 to 1.5 mm.'],
-    [{ wire: '7' }, 'wire', 'wire “7”: allowed is none or 0.8, 1, 1.2, 1.6 mm.'],
+    [{ wire: '7' }, 'wire', 'wire “7”: allowed is none or 0.023 in, 0.030 in, 0.8 mm,'],
     [{ machine: 'lathe' }, 'machine', 'machine “lathe”: allowed is the bench unit.'],
     [{ aim: 'share-12' }, 'aim', 'aim “share-12”: allowed is it reaches the back'],
   ])('%j is refused at its word', (change, word, message) => {
@@ -199,7 +200,7 @@ describe('what the core makes of it', () => {
     expect(answer.outcome.recorded.gas).toBe('nitrogen');
     expect(answer.outcome.filler?.filler).toBe('316L');
     const air = read({ gas: 'dryAir' }).said as Said;
-    expect(outcomeOf({}, air).warnings.join(' ')).toContain('Dry air spoils this metal');
+    expect(watchFor(outcomeOf({}, air)).join(' ')).toContain('Dry air spoils this metal');
   });
 
   it('starts two eases cooler where the shop starts cool, and says where it could end', () => {

@@ -27,7 +27,7 @@ export interface EpFit {
 
 const mostSweeps = 12;
 /** A sweep that moves no value's precision and mean by more than this, against the prior's scale, is the last. */
-const settled = 1e-4;
+const settled = 1e-3;
 /** A value never takes away all that is not known of its line. */
 const leastLeft = 1e-9;
 

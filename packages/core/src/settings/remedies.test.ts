@@ -2,7 +2,7 @@ import { findMetal } from '../metal/index.js';
 import { mm, watt, type Metre } from '../quantity/index.js';
 import { bench, sampleJob, type SaidJob } from '../testing/sampleJobs.js';
 import { wireDiameters } from '../wire/index.js';
-import { changedJob, suggestSetting, tryRemedies, type WeldJob } from './index.js';
+import { changedJob, obstacleWords, suggestSetting, tryRemedies, type WeldJob } from './index.js';
 
 const wireOf = (job: WeldJob, diameter: Metre) => ({ ...job, wireDiameter: diameter });
 
@@ -57,7 +57,7 @@ describe('remedies that can be tried', () => {
     const lap = { kind: 'lap', firstThickness: mm(12), secondThickness: mm(12), gap: mm(0) } as const;
     const hopeless = sampleJob({ joint: lap, metal: 'copper', machine: weak });
     const best = suggestSetting(hopeless);
-    expect(best.obstacle?.kind).toBe('tooShallow');
+    expect(best.obstacle).toBe('tooShallow');
     expect(tryRemedies(hopeless, best)).toEqual([]);
   });
 
@@ -94,7 +94,7 @@ describe('two metals', () => {
   it('refuses a pair that does not weld by melting, whatever the setting', () => {
     const job = wireOf(pairJob('lowCarbonSteel', 'aluminium5052'), mm(1));
     const best = suggestSetting(job);
-    expect(best.obstacle?.words).toContain('do not weld by melting');
+    expect(obstacleWords(job, best)).toContain('do not weld by melting');
     expect(tryRemedies(job, best).every(({ lands }) => !lands)).toBe(true);
   });
 

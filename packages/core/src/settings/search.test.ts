@@ -22,6 +22,7 @@ import {
   knobValue,
   lossForAim,
   settingCompanions,
+  settingReasons,
   solveDuty,
   suggestAlternatives,
   suggestSetting,
@@ -44,7 +45,10 @@ describe('the search over joints', () => {
     'finds a setting for a %s in 1 mm 304, with or without wire, inside the machine',
     (kind) => {
       for (const wire of [null, mm(0.8)]) {
-        const { setting, forecast, reasons } = suggest({ joint: jointOf(kind, 1), wire });
+        const job = sampleJob({ joint: jointOf(kind, 1), wire });
+        const found = suggestSetting(job);
+        const { setting, forecast } = found;
+        const reasons = settingReasons(job, found);
         expect(setting.power).toBeGreaterThanOrEqual(150);
         expect(setting.power).toBeLessThanOrEqual(1500);
         expect(forecast.evenChance).toBeGreaterThan(0.4);
@@ -132,7 +136,7 @@ describe('aims', () => {
     });
     expect(knobValue(hard.setting, 'wobbleWidth')).toBeGreaterThanOrEqual(0.0022 - 1e-12);
     const wide = suggest({ thickness: 3, gap: 1.2, wire: mm(0.8), aim: { kind: 'fillGap' } });
-    expect(wide.obstacle?.words).toContain('more than this wire carries across');
+    expect(wide.obstacle).toBe('wideGap');
   });
 });
 
@@ -175,7 +179,9 @@ describe('the shop’s schools', () => {
     expect(found.setting.power).toBe(1500);
     expect(found.setting.duty).toBeLessThan(1);
     expect((found.setting.duty - 0.3) / 0.05).toBeCloseTo(Math.round((found.setting.duty - 0.3) / 0.05), 9);
-    expect(found.reasons.power).toContain('full peak power');
+    expect(settingReasons(sampleJob({ metal: 'aluminium5052', practice }), found).power).toContain(
+      'full peak power',
+    );
     expect(suggest({ practice }).setting.duty).toBe(1);
     const withoutDuty: MachineLimits = { ...bench };
     delete (withoutDuty as { duty?: unknown }).duty;

@@ -2,13 +2,19 @@ import { inMmPerSecond } from '../quantity/index.js';
 import type { Found } from './searchSetting.js';
 import type { Knob } from './turnKnob.js';
 import type { WeldJob } from './WeldJob.js';
-import type { WobbleChoice } from './wobbleChoice.js';
+import { wobbleFor, type WobbleChoice } from './wobbleChoice.js';
 
 /** Why each number is what it is, one line each; only knobs that the setting has. */
 export type SettingReasons = Readonly<Partial<Record<Knob | 'wobbleShape', string>>>;
 
-/** Says why a setting was chosen, knob by knob. */
-export function settingReasons(job: WeldJob, candidate: Found, usual: WobbleChoice): SettingReasons {
+/**
+ * Says why a setting was chosen, knob by knob.
+ *
+ * @example
+ * settingReasons(sampleJob(), suggestSetting(sampleJob())).wobbleRate // => 'where most hands start; slower goes deeper'
+ */
+export function settingReasons(job: WeldJob, candidate: Found): SettingReasons {
+  const usual = wobbleFor(job);
   const { setting } = candidate;
   const { wobble, pace } = setting;
   const swept =

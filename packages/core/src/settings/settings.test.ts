@@ -9,6 +9,8 @@ import {
   knobEffect,
   knobs,
   knobValue,
+  obstacleWords,
+  settingReasons,
   settingWarnings,
   solvePower,
   suggestSetting,
@@ -76,17 +78,18 @@ describe('suggestSetting', () => {
 
   it('narrows the sweep only where the machine is short of reach', () => {
     const easy = suggestSetting(job({ thickness: 1.5 }));
-    const hard = suggestSetting(job({ metal: 'aluminium5052', thickness: 3.5 }));
+    const thick = job({ metal: 'aluminium5052', thickness: 3.5 });
+    const hard = suggestSetting(thick);
     expect(knobValue(easy.setting, 'wobbleWidth')).toBeCloseTo(0.002, 9);
     expect(knobValue(hard.setting, 'wobbleWidth')).toBeLessThan(0.003);
-    expect(hard.reasons.wobbleWidth).toContain('narrower');
+    expect(settingReasons(thick, hard).wobbleWidth).toContain('narrower');
   });
 
   it('says what stands in the way where the machine is too weak, and what was tried and does it', () => {
     const hard = job({ thickness: 6 });
     const best = suggestSetting(hard);
     expect(best.setting.power).toBe(1500);
-    expect(best.obstacle?.words).toMatch(
+    expect(obstacleWords(hard, best)).toMatch(
       /At its full 1500 W this machine melts \d\.\d mm, \d+ % of the way through/,
     );
     const kinds = tryRemedies(hard, best).map(({ change }) => change.kind);
@@ -117,14 +120,15 @@ describe('suggestSetting', () => {
     expect(thinner.setting.duty).toBeLessThan(1);
     const { duty, ...untrimmed } = strong;
     expect(duty).toBeDefined();
-    const least = suggestSetting(job({ thickness: 0.4, gap: 0, machine: untrimmed }));
-    expect(least.obstacle?.words).toMatch(/^Even at 700 W and \d+ mm\/s this machine melts too much/);
+    const tooThin = job({ thickness: 0.4, gap: 0, machine: untrimmed });
+    expect(obstacleWords(tooThin, suggestSetting(tooThin))).toMatch(
+      /^Even at 700 W and \d+ mm\/s this machine melts too much/,
+    );
   });
 
   it('says so when the gap is too wide', () => {
-    expect(suggestSetting(job({ thickness: 1, gap: 0.6 })).obstacle?.words).toContain(
-      'half the sheet or more',
-    );
+    const open = job({ thickness: 1, gap: 0.6 });
+    expect(obstacleWords(open, suggestSetting(open))).toContain('half the sheet or more');
   });
 
   it('refuses wire without a feeder, a gap wider than the sheet and sheet out of range', () => {

@@ -5,15 +5,12 @@ import { requireLosses, lossesOf } from './aimLosses.js';
 import { findObstacle, type Obstacle } from './findObstacle.js';
 import { plainBead } from './meltInputOf.js';
 import { searchSetting, type Found } from './searchSetting.js';
-import { settingReasons, type SettingReasons } from './settingReasons.js';
 import { waysOf } from './ways.js';
 import type { WeldJob } from './WeldJob.js';
 import { wobbleFor, type WobbleChoice } from './wobbleChoice.js';
 
 /** The setting to start from, what to expect of it, and what stands in the way where it falls short. */
 export interface Suggestion extends Found {
-  /** Why each number is what it is. */
-  readonly reasons: SettingReasons;
   /** Null where nothing does. */
   readonly obstacle: Obstacle | null;
 }
@@ -35,7 +32,6 @@ export function suggestSetting(job: WeldJob): Suggestion {
   if (found === null) throw sheetTooThinForShare(job, usual);
   return {
     ...found,
-    reasons: settingReasons(job, found, usual),
     obstacle: findObstacle(job, found),
   };
 }

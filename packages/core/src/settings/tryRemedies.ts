@@ -68,12 +68,12 @@ function searchedOrRefused(job: WeldJob): Suggestion | null {
 }
 
 /** Obstacles that the odds of depth do not know of: taking one away helps, whatever it does to them. */
-const besideDepth: readonly Obstacle['kind'][] = ['brittleMix', 'wideGap', 'drivingWire', 'slowWire'];
+const besideDepth: readonly Obstacle[] = ['brittleMix', 'wideGap', 'drivingWire', 'slowWire'];
 
 function helps(before: Suggestion, after: Suggestion): boolean {
   if (after.loss < before.loss - lossTie) return true;
   const { obstacle } = before;
-  const isBeside = obstacle !== null && besideDepth.includes(obstacle.kind);
+  const isBeside = obstacle !== null && besideDepth.includes(obstacle);
   return isBeside && after.obstacle === null && after.loss <= before.loss + lossTie;
 }
 

@@ -17,7 +17,7 @@ import { PickField } from '../../shared/form/PickField.js';
 import { OutcomeMark } from '../../shared/OutcomeMark.js';
 import { PageHeader } from '../../shared/PageHeader.js';
 import { mmFigure, percentFigure } from '../../shared/words/figures.js';
-import { outcomeWords } from '../../shared/words/looks.js';
+import { outcomeWords } from '../../shared/words/outcomeWords.js';
 import { dialledInWords } from '../../shared/words/settingInWords.js';
 import { CardPage } from '../CardPage.js';
 import { useLearnOf } from '../useLearn.js';

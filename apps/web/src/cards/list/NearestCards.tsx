@@ -18,7 +18,7 @@ import LogCoupon from '../../shared/couponForm/LogCoupon.js';
 import { logOpened, selectOpenLog } from '../../shared/memory/couponDraftSlice.js';
 import { OutcomeMark } from '../../shared/OutcomeMark.js';
 import { percentFigure } from '../../shared/words/figures.js';
-import { outcomeWords } from '../../shared/words/looks.js';
+import { outcomeWords } from '../../shared/words/outcomeWords.js';
 import { dialledInWords, jointInWords } from '../../shared/words/settingInWords.js';
 
 interface NearestCardsProps {

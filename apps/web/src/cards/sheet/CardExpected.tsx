@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { MiniSection } from '../../shared/drawing/MiniSection.js';
 import { OutcomeMark } from '../../shared/OutcomeMark.js';
 import { percentFigure } from '../../shared/words/figures.js';
-import { outcomeWords } from '../../shared/words/looks.js';
+import { outcomeWords } from '../../shared/words/outcomeWords.js';
 import { cardForecast, forecastMelt } from '../cardForecast.js';
 import { useLearnOf } from '../useLearn.js';
 

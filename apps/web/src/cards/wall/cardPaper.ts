@@ -17,7 +17,7 @@ import type { PageFrame } from '../../shared/paper/papers.js';
 import { printed } from '../../shared/paper/printable.js';
 import { criterionWords, verdictWords } from '../../shared/words/criteria.js';
 import { percentFigure } from '../../shared/words/figures.js';
-import { outcomeWords } from '../../shared/words/looks.js';
+import { outcomeWords } from '../../shared/words/outcomeWords.js';
 import { preparationWords } from '../../shared/words/preparation.js';
 import { jointInWords } from '../../shared/words/settingInWords.js';
 import { beforeLight } from '../beforeLight.js';

@@ -2,7 +2,7 @@ import { inJoulePerMm, couponsToLand, outcomes } from '@lone-heron/core';
 import { lazy, Suspense } from 'react';
 import { OutcomeMark } from '../../shared/OutcomeMark.js';
 import { figure, percentFigure } from '../../shared/words/figures.js';
-import { outcomeWords } from '../../shared/words/looks.js';
+import { outcomeWords } from '../../shared/words/outcomeWords.js';
 import type { DialOutcome } from '../dialOutcome.js';
 
 /** Fetched after the page: what the coupons changed, and what would help. */

@@ -1,5 +1,5 @@
 import type { Machine } from '@lone-heron/contract';
-import { tryRemedies, type Remedy } from '@lone-heron/core';
+import { obstacleWords, tryRemedies, type Remedy } from '@lone-heron/core';
 import { useMemo } from 'react';
 import { useSettled } from '../../shared/useSettled.js';
 import { percentFigure } from '../../shared/words/figures.js';
@@ -27,7 +27,7 @@ export default function Shortfall({ suggested, dial, machines }: ShortfallProps)
       className="sheet flex flex-wrap items-center gap-x-6 gap-y-1 border-l-4 border-l-error px-4 py-1.5 leading-snug"
       aria-label="What stands in the way"
     >
-      <p className="font-semibold">{obstacle.words}</p>
+      <p className="font-semibold">{obstacleWords(suggested.job, suggested.suggestion)}</p>
       {remedies.length === 0 && settled === suggested ? (
         <p className="text-soft">No change that can be tried here helps.</p>
       ) : (

@@ -1,5 +1,9 @@
+import type { DialOutcome } from '../dialOutcome.js';
+import { watchFor } from './watchFor.js';
+
 /** What to watch with the setting as it stands, most pressing first. */
-export function Warnings({ warnings }: { warnings: readonly string[] }) {
+export default function Warnings({ outcome }: { outcome: DialOutcome }) {
+  const warnings = watchFor(outcome);
   if (warnings.length === 0) return null;
   return (
     <ul

@@ -1,3 +1,4 @@
+import { settingReasons } from '@lone-heron/core';
 import { startsCool, type DialOutcome } from '../dialOutcome.js';
 import type { PanelRow } from '../../shared/panel/panelKnobs.js';
 import { plateFacts, type PlateFact } from './plateFacts.js';
@@ -51,7 +52,7 @@ function whyOf(
 ): string {
   const fact = facts.find(({ name }) => name === asked);
   if (fact !== undefined) return `${fact.name}: ${fact.why}.`;
-  const reason = suggestion.reasons[asked as PanelRow['knob']];
+  const reason = settingReasons(job, suggestion)[asked as PanelRow['knob']];
   if (reason === undefined) return 'The hand keeps it here.';
   const cool = asked === 'power' && startsCool(job) ? ', then two eases cooler, as the shop starts' : '';
   return `${isTurned ? 'Computed: ' : ''}${reason}${cool}.`;

@@ -1,4 +1,4 @@
-import { fillerTable, gasTable, inMm, wobbleNames } from '@lone-heron/core';
+import { fillerTable, gasTable, inMm, settingReasons, wobbleNames } from '@lone-heron/core';
 import { nozzleWords } from '../../shared/words/nozzles.js';
 import { figure } from '../../shared/words/figures.js';
 import { flowFigure, lengthFigure, travelFigure } from '../../shared/words/houseUnits.js';
@@ -27,12 +27,12 @@ export function plateFacts(outcome: DialOutcome): readonly PlateFact[] {
   ];
 }
 
-function wobbleFact({ setting, suggestion }: DialOutcome): PlateFact {
+function wobbleFact({ job, setting, suggestion }: DialOutcome): PlateFact {
   const { wobble } = setting;
   return {
     name: 'Wobble',
     value: wobble.shape === 'none' ? 'none' : wobbleNames[wobble.shape],
-    why: suggestion.reasons.wobbleShape ?? 'nothing sweeps',
+    why: settingReasons(job, suggestion).wobbleShape ?? 'nothing sweeps',
   };
 }
 

@@ -4,7 +4,7 @@ import { MiniSection } from '../../shared/drawing/MiniSection.js';
 import { Modal } from '../../shared/Modal.js';
 import { OutcomeMark } from '../../shared/OutcomeMark.js';
 import { percentFigure } from '../../shared/words/figures.js';
-import { outcomeWords } from '../../shared/words/looks.js';
+import { outcomeWords } from '../../shared/words/outcomeWords.js';
 import { mostPins } from '../dialAddress.js';
 import type { DialOutcome } from '../dialOutcome.js';
 import type { Dial } from '../useDial.js';

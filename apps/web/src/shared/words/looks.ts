@@ -24,15 +24,6 @@ export function wordsOfLooks(lookedAt: 'toes' | undefined): typeof lookWords {
   return lookedAt === 'toes' ? toesWords : lookWords;
 }
 
-/** An outcome in the words a welder uses. */
-export const outcomeWords: Readonly<Record<Outcome, string>> = {
-  cold: 'cold',
-  part: 'part way',
-  full: 'reaches',
-  hot: 'hot',
-  hole: 'blows through',
-};
-
 /** The outcome that a look at the back speaks of. */
 export const outcomeOfLook: Readonly<Record<BackLook, Outcome>> = {
   none: 'cold',

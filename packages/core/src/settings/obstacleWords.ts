@@ -1,0 +1,77 @@
+import { gapBorne, seamOf } from '../joint/index.js';
+import { inMm, inMmPerSecond } from '../quantity/index.js';
+import { expectedDepth } from './expectedDepth.js';
+import type { Obstacle } from './findObstacle.js';
+import { wireTravel } from './meltInputOf.js';
+import type { Suggestion } from './suggestSetting.js';
+import type { WeldJob } from './WeldJob.js';
+
+/**
+ * What stands in the way, in one sentence; empty where nothing does.
+ *
+ * @example
+ * obstacleWords(sampleJob(), suggestSetting(sampleJob())) // => ''
+ */
+export function obstacleWords(job: WeldJob, best: Suggestion): string {
+  return best.obstacle === null ? '' : wordsOf(job, best, best.obstacle);
+}
+
+function wordsOf(job: WeldJob, best: Suggestion, obstacle: Obstacle): string {
+  switch (obstacle) {
+    case 'metals':
+      return `${namesOf(job)} do not weld by melting: braze, screw or rivet, or make both sides of one metal.`;
+    case 'brittleMix':
+      return `${namesOf(job)} without wire turn hard or crack where they mix.`;
+    case 'openGap':
+      return openGap(job, best);
+    case 'wideGap':
+      return wideGap(job);
+    case 'coldWire':
+      return 'The cold wire takes all the heat this machine gives: nothing is left for the sheets.';
+    case 'drivingWire':
+      return `Even at the feeder’s least the wire would drive the gun at ${paceOfWire(job, best, 0)} mm/s: this joint takes too little metal for it.`;
+    case 'slowWire':
+      return `This wire fills the joint only at ${paceOfWire(job, best, 1)} mm/s, slower than a hand holds steady.`;
+    case 'tooShallow':
+      return tooShallow(job, best);
+    case 'tooMuch':
+      return tooMuch(best);
+  }
+}
+
+function namesOf({ pair, metal }: WeldJob): string {
+  return (pair ?? [metal]).map(({ name }) => name).join(' and ');
+}
+
+function gapSaid({ joint }: WeldJob): string {
+  return `A gap of ${inMm(seamOf(joint).gap).toFixed(2)} mm`;
+}
+
+function openGap(job: WeldJob, { forecast: { limits } }: Suggestion): string {
+  return limits.hotFrom <= limits.fullFrom
+    ? `${gapSaid(job)} is half the sheet or more: it opens into a hole before it closes.`
+    : `${gapSaid(job)} leaves little room between too cold and a hole: nothing lands surely across it.`;
+}
+
+function wideGap(job: WeldJob): string {
+  const { bridged } = gapBorne(job.joint, job.wireDiameter);
+  const carried = bridged === null ? '' : ` (${inMm(bridged).toFixed(2)} mm)`;
+  return `${gapSaid(job)} is more than this wire carries across${carried}.`;
+}
+
+function paceOfWire(job: WeldJob, { setting: { wobble, pace } }: Suggestion, decimals: number): string {
+  return pace.by === 'wire' ? inMmPerSecond(wireTravel(job, wobble, pace)).toFixed(decimals) : '0';
+}
+
+function tooShallow(job: WeldJob, { setting, forecast }: Suggestion): string {
+  const percent = Math.round(forecast.expectedReach * 100);
+  const depth = inMm(expectedDepth(forecast)).toFixed(1);
+  const isFull = setting.power >= job.machine.power.most && setting.duty >= 1;
+  const at = isFull ? `At its full ${setting.power} W this machine` : 'The best that this machine does here';
+  return `${at} melts ${depth} mm, ${percent} % of the way through.`;
+}
+
+function tooMuch({ setting, forecast }: Suggestion): string {
+  const duty = setting.duty < 1 ? ` at ${Math.round(setting.duty * 100)} % duty` : '';
+  return `Even at ${setting.power} W${duty} and ${inMmPerSecond(forecast.travel).toFixed(0)} mm/s this machine melts too much.`;
+}
