@@ -1,4 +1,4 @@
-import { findMetal, metalTable, type MetalId } from '@lone-heron/core';
+import { dialledMetals, findMetal, metalTable, type MetalId } from '@lone-heron/core';
 import { z } from 'zod';
 import { oneOf } from './bounded.js';
 import { couponSchema } from './coupon.js';
@@ -33,7 +33,7 @@ export const evidenceBudget = 200;
 /** What is asked of the shop's coupons. */
 export const relevantQuerySchema = z.strictObject({
   machineId: z.string().max(60),
-  metal: z.string().max(60),
+  metal: oneOf(dialledMetals),
   kind: oneOf(seamKinds as [SeamKind, ...SeamKind[]]),
   thicknessMm: z.coerce.number({ error: 'a thickness in mm' }).min(0.05).max(100),
   /** With `only`, coupons of other machines are left out. */

@@ -12,6 +12,7 @@ export const csvColumns: readonly CsvColumn[] = [
   column('back', 'text', 'back'),
   column('light_on_s', 'number', 'lightOnS'),
   column('run_mm', 'number', 'runLengthMm'),
+  column('looked_at', 'text', 'lookedAt'),
   column('slip', 'text', 'slip'),
   column('gun_deg', 'number', 'gunAngleDeg'),
   column('face', 'list', 'face'),

@@ -37,10 +37,11 @@ const leastLeft = 1e-9;
  * closed form. Nearer to the truth than an approximation around the mode where values are few or bounded on one side.
  * Source: Minka 2001; Rasmussen and Williams 2006, section 3.6.
  *
+ * @param start a fit of the same values under other noise, to begin from; by default the prior
  * @example
  * epIntervals({ rows: [Float64Array.of(1)], low: Float64Array.of(0.3), high: Float64Array.of(0.3), noise: Float64Array.of(0.2), prior: Float64Array.of(0.04) }).mean[0].toFixed(6) // => '0.150000'
  */
-export function epIntervals(data: EpData): EpFit {
+export function epIntervals(data: EpData, start?: EpFit): EpFit {
   const { rows, prior } = data;
   const size = Math.round(Math.sqrt(prior.length));
   const state: State = {
@@ -52,6 +53,7 @@ export function epIntervals(data: EpData): EpFit {
     logDeterminant: 0,
     along: new Float64Array(size),
   };
+  if (start !== undefined) begin(data, state, start);
   for (let sweep = 0; sweep < mostSweeps; sweep++) {
     let moved = 0;
     for (let i = 0; i < rows.length; i++) moved = Math.max(moved, exchange(data, state, i));
@@ -78,6 +80,23 @@ interface State {
   logDeterminant: number;
   /** Covariance times the row at hand. */
   readonly along: Float64Array;
+}
+
+/** Puts the stand-ins of another fit in, one after the other. */
+function begin(data: EpData, state: State, start: EpFit): void {
+  data.rows.forEach((row, i) => {
+    const precision = start.precision[i] as number;
+    const weighted = start.weighted[i] as number;
+    const [, variance] = lineAt(state, row);
+    const grown = 1 + precision * variance;
+    shrink(state, precision / grown);
+    state.logDeterminant -= Math.log(grown);
+    state.precision[i] = precision;
+    state.weighted[i] = weighted;
+    for (let j = 0; j < state.size; j++) {
+      state.natural[j] = (state.natural[j] as number) + weighted * (row[j] as number);
+    }
+  });
 }
 
 /** Exchanges one value's normal stand-in for a better one; how far it moved, in units of what is not known. */

@@ -3,7 +3,10 @@ import { findMetal, type MetalId } from '../metal/index.js';
 import { meltKernel, reachLimits } from '../melt/index.js';
 import { degree, fraction, hertz, mm, mmPerSecond, watt } from '../quantity/index.js';
 import { gaussian, numberStream } from '../testing/numberStream.js';
+import { beliefMoments } from '../odds/index.js';
+import { depthBelief } from './depthBelief.js';
 import { depthCorrection } from './depthCorrection.js';
+import { disagreement } from './disagreement.js';
 import type { EvidenceCoupon, EvidenceWeld } from './EvidenceWeld.js';
 import { shopEvidence } from './shopEvidence.js';
 
@@ -153,5 +156,34 @@ describe('shops whose truth is not what is believed beforehand', () => {
     const sdOf = (coupons: readonly EvidenceCoupon[]) =>
       depthCorrection(shopEvidence(at(850), coupons), at(850)).sd;
     expect(sdOf(contradiction)).toBeGreaterThan(1.4 * sdOf(agreement));
+  });
+
+  it('are not drowned by a hundred sound coupons of other sheet', () => {
+    const random = numberStream(77);
+    const plain = weld(random);
+    const at = (power: number): EvidenceWeld => ({
+      ...plain,
+      melt: { ...plain.melt, metal: findMetal('lowCarbonSteel'), thickness: mm(2.6), power: watt(power) },
+    });
+    const sound = Array.from({ length: 100 }, (_, i) =>
+      coupon(weld(random), `s${100 + i}`, 0.12 * gaussian(random)),
+    );
+    const six = [1180, 1190, 1200].flatMap((power, i) =>
+      (['none', 'hole'] as const).map((back): EvidenceCoupon => ({
+        id: `${back}${i}`,
+        weld: at(power),
+        finding: { by: 'look', back },
+        isTravelMeasured: true,
+        isSlip: false,
+      })),
+    );
+    const evidence = shopEvidence(at(1190), [...sound, ...six]);
+    const found = disagreement(evidence);
+    expect(found?.ids.filter((id) => id.startsWith('none') || id.startsWith('hole')).length).toBeGreaterThan(
+      3,
+    );
+    const spread = beliefMoments(depthBelief(evidence, at(1190))).sd;
+    const calm = shopEvidence(at(1190), sound);
+    expect(spread).toBeGreaterThan(1.5 * beliefMoments(depthBelief(calm, at(1190))).sd);
   });
 });

@@ -77,9 +77,10 @@ export function shopEvidence(question: EvidenceWeld, coupons: readonly EvidenceC
   );
   const asked = lineRow(line.terms, question);
   const data = dataOf(line, used);
-  const fits = fitScatters(data, asked);
+  const near = used.map(({ coupon }) => isNear(coupon, question));
+  const plain = epIntervals(data);
+  const fits = fitScatters(data, plain, { asked, near });
   const pooled = pool(fits, line.terms.length);
-  const plain = fits.find(({ factor }) => factor === 1)?.fit ?? (fits[0] as WeighedFit).fit;
   return {
     line,
     asked,
@@ -149,14 +150,31 @@ interface WeighedFit {
   readonly shape: readonly ShapePart[];
 }
 
-/** The fit under every scatter, weighed by how likely it makes the coupons; without one, the prior alone. */
-function fitScatters(data: EpData, asked: Float64Array): readonly WeighedFit[] {
-  if (data.rows.length === 0) {
-    return [{ factor: 1, share: 1, fit: epIntervals(data), shape: plainShape }];
-  }
-  const fitted = scatterFactors.map(({ factor, share }) => {
-    const scattered = { ...data, noise: data.noise.map((sd) => sd * factor) };
-    const fit = epIntervals(scattered);
+/** What the coupons may scatter by: a factor, for all of them or for those near the question alone. */
+interface Scatter {
+  readonly factor: number;
+  readonly share: number;
+  readonly noise: Float64Array;
+}
+
+/**
+ * The fit under every scatter, weighed by how likely it makes the coupons; without one, the prior alone. Where coupons
+ * near the question come out as the others would not have expected, it may also be these alone that scatter: a shop
+ * of a hundred sound coupons must not drown six that contradict each other.
+ */
+function fitScatters(
+  data: EpData,
+  plain: EpFit,
+  { asked, near }: { readonly asked: Float64Array; readonly near: readonly boolean[] },
+): readonly WeighedFit[] {
+  if (data.rows.length === 0) return [{ factor: 1, share: 1, fit: plain, shape: plainShape }];
+  // Where all are near, those alone are all.
+  const isSurprising =
+    !near.every(Boolean) && near.some((isNear, i) => isNear && expectedOf(data, plain, i) < surprising);
+  const scatters = [...scattersOfAll(data), ...(isSurprising ? scattersNearby(data, near) : [])];
+  const fitted = scatters.map(({ factor, share, noise }) => {
+    const scattered = { ...data, noise };
+    const fit = noise === data.noise ? plain : epIntervals(scattered, plain);
     return { factor, fit, scattered, weight: Math.log(share) + fit.logEvidence };
   });
   const most = Math.max(...fitted.map(({ weight }) => weight));
@@ -173,6 +191,42 @@ function fitScatters(data: EpData, asked: Float64Array): readonly WeighedFit[] {
     share: share / kept,
     shape: beliefShape(scattered, fit, asked),
   }));
+}
+
+/** A finding that the others gave less than this chance is looked into. */
+const surprising = 0.05;
+
+function scattersOfAll({ noise }: EpData): readonly Scatter[] {
+  return scatterFactors.map(({ factor, share }) => ({
+    factor,
+    share,
+    noise: factor === 1 ? noise : noise.map((sd) => sd * factor),
+  }));
+}
+
+function scattersNearby({ noise }: EpData, near: readonly boolean[]): readonly Scatter[] {
+  return scatterFactors
+    .filter(({ factor }) => factor === nearbyFactor)
+    .map(({ factor, share }) => ({
+      factor,
+      share,
+      noise: noise.map((sd, i) => (near[i] === true ? sd * factor : sd)),
+    }));
+}
+
+/** Those nearby scatter by this much, where they alone do: fine enough for what contradicts itself. */
+const nearbyFactor = scatterFactors[2]?.factor;
+
+/** Sheet this near in thickness, as a share, is of the question's own kind. */
+const nearThickness = 0.15;
+
+/** Whether a coupon is of the question's own machine, metal and sheet. */
+function isNear({ weld }: EvidenceCoupon, question: EvidenceWeld): boolean {
+  return (
+    weld.machineId === question.machineId &&
+    weld.melt.metal.family === question.melt.metal.family &&
+    Math.abs(weld.melt.thickness / question.melt.thickness - 1) <= nearThickness
+  );
 }
 
 const plainShape: readonly ShapePart[] = [{ share: 1, mean: 0, sd: 1 }];

@@ -1,5 +1,6 @@
 import { gapBorne, seamOf } from '../joint/index.js';
 import { fillersFor } from '../wire/index.js';
+import { jointMissed } from './jointMissed.js';
 import { isDrivenTooFast, isHeldUp, type Found } from './searchSetting.js';
 import type { WeldJob } from './WeldJob.js';
 
@@ -17,6 +18,8 @@ export type Obstacle =
   | 'drivingWire'
   | 'slowWire'
   | 'tooShallow'
+  /** Through only without a sweep, which misses the joint. */
+  | 'bareSpot'
   | 'tooMuch';
 
 /**
@@ -31,8 +34,12 @@ export function findObstacle(job: WeldJob, best: Found): Obstacle | null {
   if (isDrivenTooFast(job, best.setting)) return 'drivingWire';
   if (isHeldUp(job, best.setting)) return 'slowWire';
   if (expectedReach < aimed.fullFrom) return hasLittleRoom(job, best) ? 'openGap' : 'tooShallow';
+  if (jointMissed(prediction.width) > mostMissed) return 'bareSpot';
   return expectedReach > aimed.hotFrom && isLeast(job, best) ? 'tooMuch' : null;
 }
+
+/** A bead that misses its joint more often than this is no answer. */
+const mostMissed = 0.3;
 
 /** Two metals that no wire joins, or that need one. */
 function metalsInTheWay({ pair, wireDiameter }: WeldJob): Obstacle | null {

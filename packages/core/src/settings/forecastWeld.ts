@@ -56,7 +56,7 @@ export interface WeldForecast {
   readonly aimed: ReachLimits;
   /** The outcome at the expected reach, as asked. */
   readonly outcome: Outcome;
-  /** Odds of the outcomes as asked. */
+  /** Odds of the outcomes as asked; a bead that misses the joint counts as cold. */
   readonly odds: OutcomeOdds;
   /** Odds of what one run does to the sheet, whatever is asked. */
   readonly sheetOdds: OutcomeOdds;
@@ -64,7 +64,7 @@ export interface WeldForecast {
   readonly evenChance: number;
   /** Chance of doing what was asked without a hole, heavy ones among them; 0 to 1. */
   readonly soundChance: number;
-  /** What the weld is expected to cost by the aim's losses, the chance of missing the joint among them; 1 is a coupon for the bin. */
+  /** What the weld is expected to cost by the aim's losses; 1 is a coupon for the bin. */
   readonly loss: number;
   /** Travel of the gun: the hand's, or what the wire asks for. */
   readonly travel: MetrePerSecond;
@@ -114,9 +114,8 @@ function forecastWith(
   const limits = sheetLimits(pass, thermal.thickness, prediction);
   const aimed = aimedLimits(job, limits);
   const sheetOdds = beliefOdds(prediction.reach, belief, limits, 1);
-  const odds = aimed === limits ? sheetOdds : beliefOdds(prediction.reach, belief, aimed, job.runs ?? 1);
-  const losses = lossesOf(job.aim, job.losses);
-  const missed = jointMissed(prediction.width);
+  const depthOdds = aimed === limits ? sheetOdds : beliefOdds(prediction.reach, belief, aimed, job.runs ?? 1);
+  const odds = missedAsCold(depthOdds, jointMissed(prediction.width));
   return {
     prediction,
     pass,
@@ -131,10 +130,17 @@ function forecastWith(
     sheetOdds,
     evenChance: odds.full,
     soundChance: odds.full + odds.hot,
-    loss: (1 - missed) * expectedLoss(odds, losses) + missed * losses.cold,
+    loss: expectedLoss(odds, lossesOf(job.aim, job.losses)),
     travel,
     heat: joulePerMetre((setting.power * setting.duty) / travel),
   };
+}
+
+/** A bead beside the joint holds as much as a cold one. */
+function missedAsCold(odds: OutcomeOdds, missed: number): OutcomeOdds {
+  const hit = 1 - missed;
+  const { cold, part, full, hot, hole } = odds;
+  return { cold: hit * cold + missed, part: hit * part, full: hit * full, hot: hit * hot, hole: hit * hole };
 }
 
 /** Of the way from through to a hole, this much is still even: as for a sheet that bears its bead. */

@@ -34,6 +34,8 @@ function wordsOf(job: WeldJob, best: Suggestion, obstacle: Obstacle): string {
       return `This wire fills the joint only at ${paceOfWire(job, best, 1)} mm/s, slower than a hand holds steady.`;
     case 'tooShallow':
       return tooShallow(job, best);
+    case 'bareSpot':
+      return 'Only a bare spot reaches through here, and without a sweep a hand misses the joint about every second time.';
     case 'tooMuch':
       return tooMuch(best);
   }

@@ -1,6 +1,6 @@
 import type { Machine } from '@lone-heron/contract';
 import { obstacleWords, tryRemedies, type Remedy } from '@lone-heron/core';
-import { useMemo } from 'react';
+import { useId, useMemo } from 'react';
 import { useSettled } from '../../shared/useSettled.js';
 import { percentFigure } from '../../shared/words/figures.js';
 import type { SuggestedOutcome } from '../dialOutcome.js';
@@ -46,14 +46,17 @@ export default function Shortfall({ suggested, dial, machines }: ShortfallProps)
 function RemedyKey({ remedy, dial, machines }: { remedy: Remedy; dial: Dial; machines: readonly Machine[] }) {
   const words = wordsOfChange(remedy.change, dial.address.words, machines);
   const { before, after } = remedy;
+  const oddsId = useId();
   return (
     <button
       type="button"
       className="btn touch h-auto flex-col items-start gap-0 py-1 text-left leading-tight"
+      aria-label={remedy.words}
+      aria-describedby={oddsId}
       onClick={() => words !== null && dial.sayWords(words)}
     >
       <span>{remedy.words}</span>
-      <span className="text-sm font-normal text-soft">
+      <span id={oddsId} className="text-sm font-normal text-soft">
         even line {percentFigure(before.evenChance)} to {percentFigure(after.evenChance)}
         {remedy.lands ? '' : ', and still short'}
       </span>
