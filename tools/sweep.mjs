@@ -76,7 +76,7 @@ function jointOf(kind, thickness, feed) {
 
 function sweepJob({ machineName, limits, metal, kind, thickness, wire }) {
   const wireDiameter = wire === null ? null : mm(wire);
-  const feed = { wireDiameter, machine: limits };
+  const feed = { metal: findMetal(metal), wireDiameter, machine: limits };
   const joint = jointOf(kind, thickness, feed);
   const answers = {};
   for (const aim of aims) {

@@ -140,7 +140,7 @@ describe('The advice', () => {
     expect(coupon.lookedAt).toBe('toes');
     await page.goto(`${heron.url}/coupons/${coupon.id}`, { waitUntil: 'networkidle0' });
     await seeText(page, 'both sides, nothing on the far side');
-    await seeText(page, 'both toes wetted and nothing on the far side');
+    await seeText(page, 'oth toes wetted and nothing on the far side');
     expect((await ines.put('house/units/2', { length: 'mm', travel: 'mm/s', gasFlow: 'L/min' })).status).toBe(
       200,
     );

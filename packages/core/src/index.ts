@@ -447,6 +447,7 @@ export {
   type WeldPass,
   type PassJob,
   proposedLeg,
+  type LegFeed,
   handBand,
   meltInputOf,
   plainBead,

@@ -26,7 +26,7 @@ export function changedInWords<Sheet extends HouseSheet>(
   const words = changed.map(([name, value]) =>
     sheet === 'practice'
       ? schoolWords(name as PracticeTopic, String(value))
-      : `${name} ${typeof value === 'object' ? lossesInWords(value) : String(value)}`,
+      : `${name} ${typeof value === 'object' ? lossesInWords(value) : String(value as string | number | boolean)}`,
   );
   return `changed ${sheetNames[sheet]}${words.length === 0 ? '' : `: ${words.join(', ')}`}`;
 }

@@ -1,5 +1,14 @@
 import { jointRanges, seamKinds, type Conditions, type Joint, type SeamKind } from '@lone-heron/contract';
-import { backings, inMm, mm, positions, proposedLeg, surfaces, type AllowedRange } from '@lone-heron/core';
+import {
+  backings,
+  inMm,
+  mm,
+  positions,
+  proposedLeg,
+  surfaces,
+  type AllowedRange,
+  type LegFeed,
+} from '@lone-heron/core';
 import { bevels, runs, type DialWords } from './dialWords.js';
 import { readLength, readSeconds, type SizeName } from './readSizes.js';
 import { readOneOf, type Note } from './readWord.js';
@@ -73,7 +82,7 @@ export function readKindWords(
 interface Sheets {
   readonly first: number | null;
   readonly second: number | null;
-  readonly feed: Parameters<typeof proposedLeg>[1] | null;
+  readonly feed: LegFeed | null;
 }
 
 interface LegSizes {

@@ -3,6 +3,7 @@ import {
   describeFault,
   dialledMetals,
   fillers,
+  findMetal,
   finishLimits,
   metalTable,
   mm,
@@ -12,6 +13,7 @@ import {
   type AllowedRange,
   type Filler,
   type FinishLimit,
+  type LegFeed,
   type MetalId,
   type NozzleShape,
   type ShieldingGas,
@@ -86,7 +88,12 @@ export function readSentence(
   const gap = size('gap', null, gapRange(first, second));
   const rest = readRest(words, machines, note);
   const thinner = Math.min(first ?? Infinity, second ?? Infinity);
-  const kind = readKindWords(words, thinner, { first, second, feed: feedOf(rest) }, { note, size });
+  const kind = readKindWords(
+    words,
+    thinner,
+    { first, second, feed: metal === null ? null : feedOf(rest, metal) },
+    { note, size },
+  );
   const conditions = readConditions(words, { note, size });
   const sheets =
     metal === null || first === null || second === null || gap === null
@@ -104,10 +111,11 @@ export function readSentence(
 }
 
 /** The wire and the machine that lay it, for what a fillet can be asked; null until both are understood. */
-function feedOf(rest: Omit<Said, 'joint'> | null) {
+function feedOf(rest: Omit<Said, 'joint'> | null, metal: MetalId): LegFeed | null {
   if (rest === null) return null;
   const { wireDiameterMm, machine } = rest;
   return {
+    metal: findMetal(metal),
     wireDiameter: wireDiameterMm === null ? null : mm(wireDiameterMm),
     machine: coreMachine(machine.profile),
   };

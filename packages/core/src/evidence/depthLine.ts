@@ -10,7 +10,7 @@ export type LineTerm =
   | { readonly kind: 'machine'; readonly machineId: string }
   | { readonly kind: 'family'; readonly family: MetalFamily }
   | { readonly kind: 'gas'; readonly gas: ShieldingGas }
-  | { readonly kind: 'gunAngle' | 'wobbleRate' | 'modulation' | 'duty' | 'power' };
+  | { readonly kind: 'gunAngle' | 'wobbleRate' | 'modulation' | 'duty' | 'power' | 'thick' };
 
 /** The line ln(real/model depth) = x'beta: its terms with the standard deviation of each weight before any coupon. */
 export interface DepthLine {
@@ -28,12 +28,13 @@ const prior = {
   modulation: 0.05,
   duty: 0.15,
   power: 0.1,
+  thick: 0.27,
 } as const;
 
 /** The shop's own offset is never taken for surer than this. */
 const leastShopSd = 0.03;
 
-const covariates = ['gunAngle', 'wobbleRate', 'modulation', 'duty', 'power'] as const;
+const covariates = ['gunAngle', 'wobbleRate', 'modulation', 'duty', 'power', 'thick'] as const;
 
 /**
  * The line that a question and a set of coupons need: one weight for the shop, one for each machine, metal family and
@@ -44,7 +45,7 @@ const covariates = ['gunAngle', 'wobbleRate', 'modulation', 'duty', 'power'] as 
  * without a coupon the next weld has exactly the table's spread. A family whose own spread is wider than the question's carries the excess in its weight.
  *
  * @example
- * depthLine(sampleWeld, []).terms.length // => 9
+ * depthLine(sampleWeld, []).terms.length // => 10
  */
 export function depthLine(question: EvidenceWeld, coupons: readonly EvidenceCoupon[]): DepthLine {
   const welds = [question, ...coupons.map(({ weld }) => weld)];
@@ -121,6 +122,7 @@ export function lineRow(terms: readonly LineTerm[], weld: EvidenceWeld): Float64
       case 'modulation':
       case 'duty':
       case 'power':
+      case 'thick':
         return covariate(term.kind, weld);
     }
   });
@@ -131,6 +133,9 @@ const anglePerUnit = Math.PI / 12;
 const usualWobbleRate = 60;
 const usualModulation = 2000;
 const usualPower = 1000;
+/** Where the spread of the metal table passes to what the model is carried to, m. */
+const thickFrom = 4e-3;
+const thickTo = 6e-3;
 
 function covariate(kind: (typeof covariates)[number], { melt, gunAngle }: EvidenceWeld): number {
   switch (kind) {
@@ -146,5 +151,8 @@ function covariate(kind: (typeof covariates)[number], { melt, gunAngle }: Eviden
       return Math.log(melt.duty);
     case 'power':
       return Math.log(melt.power / usualPower);
+    // What the model is carried to is told by sheet of that thickness alone, never by thinner.
+    case 'thick':
+      return Math.min(1, Math.max(0, (melt.thickness - thickFrom) / (thickTo - thickFrom)));
   }
 }

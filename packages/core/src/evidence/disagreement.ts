@@ -9,7 +9,7 @@ export interface Disagreement {
 }
 
 /** A finding that the other coupons gave less than this chance disagrees with them. */
-const unexpected = 0.05;
+const unexpected = 0.15;
 /** Scatter from here on is more than chance plays. */
 const wideScatter = 1.5;
 

@@ -194,7 +194,7 @@ function fitScatters(
 }
 
 /** A finding that the others gave less than this chance is looked into. */
-const surprising = 0.05;
+const surprising = 0.25;
 
 function scattersOfAll({ noise }: EpData): readonly Scatter[] {
   return scatterFactors.map(({ factor, share }) => ({

@@ -13,7 +13,7 @@ export {
 export { aimedLimits } from './aimedLimits.js';
 export { wobbleFor, type WobbleChoice, type WobbleJob } from './wobbleChoice.js';
 export { weldPass, wettedFace, type WeldPass, type PassJob } from './weldPass.js';
-export { proposedLeg } from './proposedLeg.js';
+export { proposedLeg, type LegFeed } from './proposedLeg.js';
 export { handBand } from './handBand.js';
 export { meltInputOf, plainBead, travelOf } from './meltInputOf.js';
 export { forecastWeld, type WeldForecast } from './forecastWeld.js';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { shopEvidence, type CouponFinding, type EvidenceWeld } from '../evidence/index.js';
 import { evidenceWeldOf } from '../advice/index.js';
 import { jointKinds, type Joint, type JointKind } from '../joint/index.js';
-import { metalTable, type MetalId } from '../metal/index.js';
+import { findMetal, metalTable, type MetalId } from '../metal/index.js';
 import { fraction, metre, mm, second, watt, type Metre } from '../quantity/index.js';
 import { machines, sampleJob, sheetJoint } from '../testing/sampleJobs.js';
 import {
@@ -35,7 +35,7 @@ const anyJob = fc
   })
   .map(({ metal, kind, aim, machine, thickness, wire }) => {
     const wireDiameter = aim === 'fillGap' ? (wire ?? mm(0.8)) : wire;
-    const joint = jointOf(kind, thickness, { wireDiameter, machine });
+    const joint = jointOf(kind, thickness, { metal: findMetal(metal), wireDiameter, machine });
     return sampleJob({ metal, joint, machine, wire: wireDiameter, aim: aimOf(aim) });
   })
   .filter((job) => job.aim.kind !== 'share' || isThickEnough(job));

@@ -1,4 +1,12 @@
-import { farFace, gapBorne, jointThermal, seamOf, thinnerSheet, type SeamJoint } from '../joint/index.js';
+import {
+  farFace,
+  gapBorne,
+  jointThermal,
+  ownLeg,
+  seamOf,
+  thinnerSheet,
+  type SeamJoint,
+} from '../joint/index.js';
 import { degree, fraction, inMm, metre, mm, type Metre } from '../quantity/index.js';
 import { fillersFor, wireDiameterFor, wireName, wireSizes, type WireSize } from '../wire/index.js';
 import type { JobChange } from './JobChange.js';
@@ -42,7 +50,10 @@ function wires({ pair, wireDiameter, machine, joint, shelf }: WeldJob): readonly
     }));
   const needsWire = pair !== undefined && fillersFor(...pair).withoutWire === 'no';
   if (needsWire) return others;
-  return [...others, { words: 'Weld without wire', change: { kind: 'wire', diameter: null } }];
+  const seam = seamOf(joint);
+  const own =
+    'leg' in seam && ownLeg(seam) < seam.leg ? `: a leg of about ${inMm(ownLeg(seam)).toFixed(1)} mm` : '';
+  return [...others, { words: `Weld without wire${own}`, change: { kind: 'wire', diameter: null } }];
 }
 
 function wireShelf(shelf: WeldJob['shelf']): readonly [WireSize['system'], readonly Metre[]] {

@@ -19,7 +19,6 @@ export function PrintCard() {
     <CardPage>
       {(card, machines) => {
         const shown = shownVersion(card);
-        const learn = useLearnOf(shown.content, machines);
         const machine = machines.find(({ id }) => id === shown.content.machineId);
         if (machine === undefined)
           return <p className="sheet m-6 p-6 text-lg">The card’s machine is not in the shop any more.</p>;

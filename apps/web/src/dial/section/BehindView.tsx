@@ -107,7 +107,7 @@ interface Back {
 }
 
 function backOf(outcome: DialOutcome, page: typeof unmeasured): Back {
-  const { consequences, forecast, house } = outcome;
+  const { consequences, house } = outcome;
   const view = sectionView(outcome, page, plainLook);
   const { tint } = consequences;
   const straw = tint === null ? 0 : inMm(tint.back.straw);

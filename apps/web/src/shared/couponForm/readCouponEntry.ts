@@ -29,7 +29,7 @@ export function readCouponEntry(entry: CouponEntry): ReadEntry {
   const along = readAlong(entry);
   if (typeof along === 'string') return wants(along);
   const back = entry.back ?? overallBack(along);
-  if (back === null) return wants('Say what the back looked like.');
+  if (back === null) return wants('Say what it looked like.');
   const lightOn = readLightOn(entry.lightOn);
   const runLength = readRunLength(entry.runLength);
   const angle = readGunAngle(entry.gunAngle);

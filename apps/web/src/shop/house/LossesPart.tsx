@@ -117,7 +117,7 @@ function readLosses(losses: TypedLosses): WrittenSheet<'losses'>['content'] | st
   const found: Partial<Record<Aim['kind'], OutcomeLosses>> = {};
   for (const kind of aimKinds) {
     const numbers = outcomes.map(([outcome]) => [outcome, read(losses[kind][outcome])] as const);
-    const wrong = numbers.find(([, each]) => 'fault' in each || each.value === null);
+    const wrong = numbers.find(([, each]) => 'fault' in each);
     if (wrong !== undefined) return `${aimNames[kind]}, ${wrong[0]}: allowed is 0 to 5.`;
     const row = Object.fromEntries(
       numbers.map(([outcome, each]) => [outcome, 'value' in each ? each.value : 0]),
