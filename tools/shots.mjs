@@ -178,7 +178,7 @@ async function cutCoupon() {
 }
 
 async function untilItAnswers() {
-  for (let i = 0; i < 100; i++) {
+  for (let i = 0; i < 600; i++) {
     try {
       if ((await fetch(`${address}/api/health`)).ok) return;
     } catch {

@@ -117,7 +117,7 @@ describe('program slots', () => {
     await fill(page, 'Wobble rate on the panel', '60');
     await seeText(page, 'differs');
     await press(page, 'Save the comparison');
-    await seeText(page, 'power 70 instead of 59 %');
+    await seeText(page, 'power 70 instead of 54 %');
     await press(page, 'Slot 7 was emptied');
     await seeText(page, '7 of 10 slots are free');
     await press(page, 'Undo');

@@ -72,7 +72,7 @@ export function filletThroat(leg: Metre): number {
 }
 
 /** From a flare groove's face to its root: 5/16 of the tube's radius where it is flush, and in proportion below. */
-export function flareThroat(leg: Metre): number {
+function flareThroat(leg: Metre): number {
   return (5 / 16) * leg;
 }
 

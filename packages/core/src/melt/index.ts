@@ -3,7 +3,7 @@ export { keyholeCubic, keyholeResistance } from './keyholeResistance.js';
 export { keyholeDepth, type KeyholeInput } from './keyholeDepth.js';
 export { depthFromWidth, type WidthBalanceInput } from './meltWidthBalance.js';
 export { heatCarriedOff, heatLimitedDepth, type HeatBalance } from './heatLimitedDepth.js';
-export { firstEdition, secondEdition, type MeltEdition, type Weave } from './meltEdition.js';
+export { firstEdition, secondEdition, type MeltEdition } from './meltEdition.js';
 export { reachLimitedDepth, type ReachInput } from './reachLimitedDepth.js';
 export { predictMelt, meltKernel } from './predictMelt.js';
 export type { MeltInput, MeltPrediction, WireFeed } from './MeltInput.js';

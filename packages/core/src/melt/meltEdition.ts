@@ -2,7 +2,7 @@ import type { Metal } from '../metal/index.js';
 import { normalisedEnthalpy, type EnthalpyInput } from './normalisedEnthalpy.js';
 
 /** What the enthalpy of a spot is made of, with the pool around it. */
-export interface SpotHeat extends EnthalpyInput {
+interface SpotHeat extends EnthalpyInput {
   /** W/(m K), of the melt. */
   readonly liquidConductivity: number;
 }

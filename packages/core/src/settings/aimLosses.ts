@@ -1,6 +1,6 @@
 import { requireWithin, RangeFault } from '../fault/index.js';
 import type { OutcomeOdds } from '../odds/index.js';
-import { aimKinds, type Aim } from './WeldJob.js';
+import type { Aim } from './WeldJob.js';
 
 /** What each outcome costs a shop that has an aim, an even line costing nothing; 1 is a coupon for the bin. */
 export interface OutcomeLosses {
@@ -76,6 +76,3 @@ export function expectedLoss(odds: OutcomeOdds, losses: OutcomeLosses): number {
 export function lossesOf(aim: Aim, own: AimLosses | undefined): OutcomeLosses {
   return (own ?? usualLosses)[aim.kind];
 }
-
-/** Every aim has its losses. */
-export const lossAims = aimKinds;

@@ -100,7 +100,7 @@ describe('laws of the advice, over all metals, joints, aims and three machines',
         expect(after.setting.wobble).toEqual(before.setting.wobble);
         expect(after.forecast.travel).toBeCloseTo(before.forecast.travel, 9);
       }),
-      { numRuns: 60, seed },
+      { numRuns: 30, seed },
     );
   });
 
@@ -110,7 +110,7 @@ describe('laws of the advice, over all metals, joints, aims and three machines',
         const heat = (kind: 'leastHeat' | 'reach') => suggestSetting({ ...job, aim: { kind } }).forecast.heat;
         expect(heat('leastHeat')).toBeLessThanOrEqual(heat('reach') * (1 + 1e-9));
       }),
-      { numRuns: 60, seed },
+      { numRuns: 30, seed },
     );
   });
 
@@ -129,7 +129,7 @@ describe('laws of the advice, over all metals, joints, aims and three machines',
         if (wider.joint.kind !== 'tack' && 'leg' in wider.joint) return;
         expect(suggestSetting(wider).loss).toBeLessThanOrEqual(suggestSetting(job).loss + lossTie + 1e-9);
       }),
-      { numRuns: 60, seed },
+      { numRuns: 30, seed },
     );
   });
 
@@ -140,7 +140,7 @@ describe('laws of the advice, over all metals, joints, aims and three machines',
         expect(forecast.travel).toBeLessThanOrEqual(0.02 + 1e-9);
         if (obstacle === null) expect(forecast.travel).toBeGreaterThanOrEqual(0.0038);
       }),
-      { numRuns: 60, seed },
+      { numRuns: 30, seed },
     );
   });
 });
