@@ -126,7 +126,8 @@ function suggestPulsed(job: WeldJob, { pulses }: Said, math: HandMath | null): S
   const suggestion = suggestSetting(job);
   if (pulses === null || math === null) return suggestion;
   const duty = fraction(pulses.onMs / (pulses.onMs + pulses.offMs));
-  return { ...suggestion, ...math.hold(job, suggestion.setting, { duty }) };
+  // What the coupons stand behind was welded without these pulses.
+  return { ...suggestion, ...math.hold(job, suggestion.setting, { duty }), keptFor: null };
 }
 
 /** What of the address turns a suggestion into what is dialled. */

@@ -57,8 +57,9 @@ function evenWords({ job: { aim, runs } }: DialOutcome): string {
 }
 
 /** How much scrap to cut, or that it would be wasted. */
-function scrapWords({ forecast, suggestion }: DialOutcome): string {
-  if (suggestion.keptFor !== null)
+function scrapWords({ forecast, suggestion, setting }: DialOutcome): string {
+  // A knob that was turned, or another way, is another setting than the one the coupons stand behind.
+  if (suggestion.keptFor !== null && setting === suggestion.setting)
     return `Kept: ${suggestion.keptFor} of your coupons came out even with it.`;
   const coupons = couponsToLand(forecast.evenChance);
   if (suggestion.obstacle !== null || coupons === null)
