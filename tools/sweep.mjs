@@ -103,7 +103,9 @@ function judge(job, best, name) {
   const travel = inMmPerSecond(forecast.travel);
   const said = `${name}: ${setting.power} W ${wobble.shape === 'none' ? 'no sweep' : `${inMm(wobble.width).toFixed(1)} mm`} ${travel.toFixed(1)} mm/s, even ${forecast.evenChance.toFixed(2)}`;
   note('travel beyond a hand', travel > 20.001, said);
-  note('travel slower than 3.9 mm/s, and not said', travel < 3.89 && obstacle !== 'slowWire', said);
+  // A wire that takes all the heat is said before one that is slow: both are cured by less of it or none.
+  const isSaid = obstacle === 'slowWire' || obstacle === 'coldWire';
+  note('travel slower than 3.9 mm/s, and not said', travel < 3.89 && !isSaid, said);
   note('wire that races (over 45 mm/s)', pace.by === 'wire' && inMmPerSecond(pace.wireSpeed) > 45.2, said);
   if (isFillet && pace.by === 'wire') {
     note(

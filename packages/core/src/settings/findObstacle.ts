@@ -1,5 +1,7 @@
 import { gapBorne, seamOf } from '../joint/index.js';
+import { fraction, watt } from '../quantity/index.js';
 import { fillersFor } from '../wire/index.js';
+import { repeatsHole } from './holedSettings.js';
 import { jointMissed } from './jointMissed.js';
 import { isDrivenTooFast, isHeldUp, type Found } from './searchSetting.js';
 import type { WeldJob } from './WeldJob.js';
@@ -18,6 +20,8 @@ export type Obstacle =
   | 'drivingWire'
   | 'slowWire'
   | 'tooShallow'
+  /** Hotter would reach, and hotter made a hole. */
+  | 'holeAbove'
   /** Through only without a sweep, which misses the joint. */
   | 'bareSpot'
   | 'tooMuch';
@@ -33,9 +37,35 @@ export function findObstacle(job: WeldJob, best: Found): Obstacle | null {
   if (prediction.wireShare >= 1) return 'coldWire';
   if (isDrivenTooFast(job, best.setting)) return 'drivingWire';
   if (isHeldUp(job, best.setting)) return 'slowWire';
-  if (expectedReach < aimed.fullFrom) return hasLittleRoom(job, best) ? 'openGap' : 'tooShallow';
+  const short = expectedReach < aimed.fullFrom ? shortBecause(job, best) : null;
+  if (short !== null) return short;
   if (jointMissed(prediction.width) > mostMissed) return 'bareSpot';
   return expectedReach > aimed.hotFrom && isLeast(job, best) ? 'tooMuch' : null;
+}
+
+/**
+ * Why a weld is kept short of the back; null where nothing keeps it so but doubt: where a spread is wide, the least
+ * loss leans to the side that costs less, and a hotter setting would only blow through more often.
+ */
+function shortBecause(job: WeldJob, best: Found): Obstacle | null {
+  if (hasLittleRoom(job, best)) return 'openGap';
+  if (isMost(job, best)) return 'tooShallow';
+  return isBelowHole(job, best) ? 'holeAbove' : null;
+}
+
+/** Whether neither power nor duty can be turned up. */
+function isMost({ machine: { power, duty } }: WeldJob, { setting }: Found): boolean {
+  const canRaise = duty !== undefined && setting.duty < duty.most - 1e-9;
+  return setting.power + power.step > power.most && !canRaise;
+}
+
+/** Whether a step more repeats what made a hole. */
+function isBelowHole(job: WeldJob, { setting }: Found): boolean {
+  const { power, duty } = job.machine;
+  const stepOfDuty = { ...setting, duty: fraction(setting.duty + (duty?.step ?? 0)) };
+  return (
+    repeatsHole(job, { ...setting, power: watt(setting.power + power.step) }) || repeatsHole(job, stepOfDuty)
+  );
 }
 
 /** A bead that misses its joint more often than this is no answer. */

@@ -33,7 +33,9 @@ function wordsOf(job: WeldJob, best: Suggestion, obstacle: Obstacle): string {
     case 'slowWire':
       return `This wire fills the joint only at ${paceOfWire(job, best, 1)} mm/s, slower than a hand holds steady.`;
     case 'tooShallow':
-      return tooShallow(job, best);
+      return tooShallow(best);
+    case 'holeAbove':
+      return `Hotter the same way made a hole here, and ${best.setting.power} W goes only ${percentReached(best)} % of the way through by what is known: look for what differed before scrap is spent.`;
     case 'bareSpot':
       return 'Only a bare spot reaches through here, and without a sweep a hand misses the joint about every second time.';
     case 'tooMuch':
@@ -65,12 +67,13 @@ function paceOfWire(job: WeldJob, { setting: { wobble, pace } }: Suggestion, dec
   return pace.by === 'wire' ? inMmPerSecond(wireTravel(job, wobble, pace)).toFixed(decimals) : '0';
 }
 
-function tooShallow(job: WeldJob, { setting, forecast }: Suggestion): string {
-  const percent = Math.round(forecast.expectedReach * 100);
-  const depth = inMm(expectedDepth(forecast)).toFixed(1);
-  const isFull = setting.power >= job.machine.power.most && setting.duty >= 1;
-  const at = isFull ? `At its full ${setting.power} W this machine` : 'The best that this machine does here';
-  return `${at} melts ${depth} mm, ${percent} % of the way through.`;
+function tooShallow(best: Suggestion): string {
+  const depth = inMm(expectedDepth(best.forecast)).toFixed(1);
+  return `At its full ${best.setting.power} W this machine melts ${depth} mm, ${percentReached(best)} % of the way through.`;
+}
+
+function percentReached({ forecast }: Suggestion): number {
+  return Math.round(forecast.expectedReach * 100);
 }
 
 function tooMuch({ setting, forecast }: Suggestion): string {

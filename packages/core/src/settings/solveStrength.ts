@@ -44,8 +44,9 @@ export function rated(job: WeldJob, setting: WeldSetting): Candidate {
 
 /**
  * Depth rises along the knob: the step that first reaches the depth of least loss is found by halving, then the
- * losses on either side are followed downhill, since belief and limits move a little with the knob. Equal losses go
- * to the lower step. A setting that made a hole is not reached again.
+ * losses on either side are followed downhill, since belief and limits move a little with the knob. Where no step
+ * is better than another, since none does anything, it stays at the most. A setting that made a hole is not reached
+ * again.
  */
 function solveSteps(
   job: WeldJob,
@@ -61,13 +62,15 @@ function solveSteps(
   for (const way of [-1, 1]) {
     for (let step = crossing + way; step >= 0 && step <= last; step += way) {
       const next = rated(job, at(step));
-      const isBetter = way < 0 ? next.loss <= best.loss : next.loss < best.loss;
-      if (!isBetter) break;
+      if (next.loss > best.loss - leastGain) break;
       best = next;
     }
   }
   return best;
 }
+
+/** What differs by less differs by rounding. */
+const leastGain = 1e-12;
 
 function lastAllowed(job: WeldJob, last: number, at: (step: number) => WeldSetting): number {
   const most = hottestAllowed(job, at(last));

@@ -1,9 +1,11 @@
-import { inJoulePerMm, couponsToLand, outcomes } from '@lone-heron/core';
+import { inJoulePerMm, outcomes } from '@lone-heron/core';
 import { lazy, Suspense } from 'react';
 import { OutcomeMark } from '../../shared/OutcomeMark.js';
 import { figure, percentFigure } from '../../shared/words/figures.js';
 import { outcomeWords } from '../../shared/words/outcomeWords.js';
 import type { DialOutcome } from '../dialOutcome.js';
+import { evenWords, soundWords } from './chanceWords.js';
+import { scrapWorthCutting } from './scrapWorthCutting.js';
 
 /** Fetched after the page: what the coupons changed, and what would help. */
 const Learned = lazy(() => import('./Learned.js'));
@@ -15,9 +17,9 @@ export function Expectation({ outcome }: { outcome: DialOutcome }) {
     <section className="sheet flex flex-col px-4 py-2.5" aria-label="What to expect">
       <h2 className="font-semibold">What to expect</h2>
       <p className="leading-snug">
-        <strong className="text-2xl">{percentFigure(forecast.evenChance)}</strong> {evenWords(outcome)}{' '}
+        <strong className="text-2xl">{percentFigure(forecast.evenChance)}</strong> {evenWords(job)}{' '}
         <span className="whitespace-nowrap text-soft">
-          <strong>{percentFigure(forecast.soundChance)}</strong> without a hole
+          <strong>{percentFigure(forecast.soundChance)}</strong> {soundWords(job)}
         </span>
       </p>
       <div className="my-1 flex h-3 overflow-hidden rounded-sm" aria-hidden="true">
@@ -50,19 +52,16 @@ export function Expectation({ outcome }: { outcome: DialOutcome }) {
   );
 }
 
-/** What an even line is here: from both sides that the runs meet; for a share, of that much. */
-function evenWords({ job: { aim, runs } }: DialOutcome): string {
-  if (aim.kind === 'share') return `reaches ${Math.round(aim.share * 100)} %, evenly;`;
-  return runs === 2 ? 'the two sides meet, evenly;' : 'an even line;';
-}
-
 /** How much scrap to cut, or that it would be wasted. */
-function scrapWords({ forecast, suggestion, setting }: DialOutcome): string {
+function scrapWords(outcome: DialOutcome): string {
+  const { suggestion, setting } = outcome;
   // A knob that was turned, or another way, is another setting than the one the coupons stand behind.
   if (suggestion.keptFor !== null && setting === suggestion.setting)
     return `Kept: ${suggestion.keptFor} of your coupons came out even with it.`;
-  const coupons = couponsToLand(forecast.evenChance);
-  if (suggestion.obstacle !== null || coupons === null)
-    return 'More scrap will not help: change the joint or the machine.';
-  return `Scrap first: about ${coupons === 1 ? 'one coupon' : `${coupons} coupons`}.`;
+  const coupons = scrapWorthCutting(outcome);
+  if (coupons === null) return 'More scrap will not help: first what stands in the way.';
+  const about = `about ${coupons === 1 ? 'one coupon' : `${coupons} coupons`}`;
+  return suggestion.obstacle === null
+    ? `Scrap first: ${about}.`
+    : `It may land all the same: ${about} would tell.`;
 }

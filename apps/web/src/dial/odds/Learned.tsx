@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import { useSettled } from '../../shared/useSettled.js';
 import { percentFigure } from '../../shared/words/figures.js';
 import type { DialOutcome } from '../dialOutcome.js';
+import { scrapWorthCutting } from './scrapWorthCutting.js';
 import { panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
 
 /** What the shop's coupons changed, and the coupon that would help most to know. */
@@ -28,7 +29,7 @@ export default function Learned({ outcome }: { outcome: DialOutcome }) {
           gas, pace, the hand?
         </p>
       )}
-      <p>{helps}</p>
+      {helps !== null && <p>{helps}</p>}
     </>
   );
 }
@@ -42,8 +43,10 @@ function namesOf(numbers: readonly number[]): string {
   return `${named.join(', ')}${more > 0 ? ` and ${more} more` : ''}`;
 }
 
-/** The coupon that teaches most, in words. */
-function helpWords({ job, setting, said, house }: DialOutcome): string {
+/** The coupon that teaches most, in words; null where scrap tells nothing. */
+function helpWords(outcome: DialOutcome): string | null {
+  if (scrapWorthCutting(outcome) === null) return null;
+  const { job, setting, said, house } = outcome;
   const { teachesMost } = nextCoupons(job, setting);
   return `Would help most: ${ideaWords(teachesMost)}.`;
 

@@ -44,10 +44,25 @@ describe('what to expect', () => {
     expect(textOf('What to expect')).toContain('the two sides meet, evenly');
   });
 
+  it.each([
+    ['a butt', '', 'through without a hole'],
+    ['a T, whose far side stays whole', 'kind=tee&first=2 mm&second=2 mm&wire=0.8', 'fused without a hole'],
+    ['a share', 'first=3 mm&second=3 mm&aim=share-70', 'that deep without a hole'],
+    ['two sides', 'first=5 mm&second=5 mm&wire=none&sides=2', 'meet without a hole'],
+  ])('never leaves a cold weld of %s to be read as a hole', (_, search, said) => {
+    render(<Expectation outcome={outcomeOf(search)} />);
+    expect(textOf('What to expect')).toContain(said);
+  });
+
   it('does not send anybody to weld scrap for what cannot be done', () => {
     const hopeless = outcomeOf('first=10 mm&second=10 mm&wire=none');
     render(<Expectation outcome={hopeless} />);
     expect(textOf('What to expect')).toContain('More scrap will not help');
+  });
+
+  it('says that scrap would tell where the machine falls short by less than the doubt', () => {
+    render(<Expectation outcome={outcomeOf('first=6 mm&second=6 mm&wire=none')} />);
+    expect(textOf('What to expect')).toMatch(/It may land all the same: about \d+ coupons would tell\./);
   });
 
   it('tries a remedy at a press', async () => {

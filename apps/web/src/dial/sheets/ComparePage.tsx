@@ -7,6 +7,7 @@ import { percentFigure } from '../../shared/words/figures.js';
 import { outcomeWords } from '../../shared/words/outcomeWords.js';
 import { mostPins } from '../dialAddress.js';
 import type { DialOutcome } from '../dialOutcome.js';
+import { soundWords } from '../odds/chanceWords.js';
 import type { Dial } from '../useDial.js';
 import { comparedRows, comparedSettings, type ComparedSetting } from './comparedSettings.js';
 
@@ -51,7 +52,7 @@ export function ComparePage({ dial, outcome, onClose }: ComparePageProps) {
             </tr>
           </thead>
           <tbody>
-            <OddsRow settings={settings} />
+            <OddsRow settings={settings} sound={soundWords(outcome.job)} />
             {comparedRows(settings, outcome).map(({ name, values, isSame }) => (
               <tr key={name}>
                 <th scope="row" className="pr-4 text-left font-normal text-soft">
@@ -102,7 +103,7 @@ function Picture({ setting, outcome }: { setting: ComparedSetting; outcome: Dial
   );
 }
 
-function OddsRow({ settings }: { settings: readonly ComparedSetting[] }) {
+function OddsRow({ settings, sound }: { settings: readonly ComparedSetting[]; sound: string }) {
   return (
     <tr>
       <th scope="row" className="pr-4 text-left font-normal text-soft">
@@ -111,7 +112,7 @@ function OddsRow({ settings }: { settings: readonly ComparedSetting[] }) {
       {settings.map(({ name, forecast }) => (
         <td key={name} className="px-2 py-1">
           <strong className="figure text-xl">{percentFigure(forecast.evenChance)}</strong> even,{' '}
-          <strong className="figure">{percentFigure(forecast.soundChance)}</strong> without a hole
+          <strong className="figure">{percentFigure(forecast.soundChance)}</strong> {sound}
           <ul className="flex flex-wrap gap-x-3 text-sm">
             {outcomes.map((one) => (
               <li key={one} className="flex items-center gap-1" title={outcomeWords[one]}>
