@@ -95,6 +95,7 @@ export function suggestFor(said: Said, house: HouseContent, behind: Behind = not
       practice,
       losses: house.losses,
       shelf: shelfOf(house),
+      saidIn: house.units,
     };
     const byModel = suggestPulsed(plain, said, math);
     const evidence = learn?.(plain, byModel.setting, said.machine.id, said.joint) ?? null;

@@ -55,3 +55,4 @@ export { gaugeTables } from './gaugeTables.js';
 export { type Dimension } from './unitSpellings.js';
 export { parseNumber } from './parseNumber.js';
 export { parseQuantity, type ParsedQuantity, type ParseOptions } from './parseQuantity.js';
+export { saidLength, saidSpeed, type SaidUnits } from './said.js';

@@ -17,7 +17,7 @@ interface DimensionUnits {
   readonly scales: ReadonlyMap<string, UnitScale>;
 }
 
-const inchMm = 25.4;
+export const inchMm = 25.4;
 const cubicFootLitres = 28.316846592;
 const psiBar = 0.0689475729316836;
 

@@ -4,7 +4,7 @@ import type { Joint } from '../joint/index.js';
 import type { MachineLimits } from '../machine/index.js';
 import type { Metal } from '../metal/index.js';
 import type { Practice } from '../practice/index.js';
-import type { Fraction, Metre, Radian } from '../quantity/index.js';
+import type { Fraction, Metre, Radian, SaidUnits } from '../quantity/index.js';
 import type { AimLosses } from './aimLosses.js';
 import type { TriedSetting } from './triedSettings.js';
 
@@ -59,6 +59,8 @@ export interface WeldJob {
   readonly losses?: AimLosses;
   /** Wire the shop has, and the system it buys in; by default millimetres and an empty shelf. */
   readonly shelf?: { readonly system: 'mm' | 'in'; readonly diameters: readonly Metre[] };
+  /** The units that sentences about it are said in; millimetres where it is left out. */
+  readonly saidIn?: SaidUnits;
   /** Distance from the seam to the part's free edges where it is small enough to run hot; left out for large parts. */
   readonly freeEdge?: Metre;
   /** The shop's schools; by default where every shop starts. */

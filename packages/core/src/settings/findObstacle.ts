@@ -1,9 +1,11 @@
 import { gapBorne, seamOf } from '../joint/index.js';
 import { fraction, watt } from '../quantity/index.js';
 import { fillersFor } from '../wire/index.js';
+import { aimedReach } from './aimedReach.js';
 import { repeatsHole } from './holedSettings.js';
 import { jointMissed } from './jointMissed.js';
-import { isDrivenTooFast, isHeldUp, type Found } from './searchSetting.js';
+import { plainBead } from './meltInputOf.js';
+import { isDrivenTooFast, isHeldUp, lossTie, type Found } from './searchSetting.js';
 import type { WeldJob } from './WeldJob.js';
 
 /** What may stand in the way of the best setting of a machine; its words are {@link obstacleWords}'. */
@@ -39,7 +41,7 @@ export function findObstacle(job: WeldJob, best: Found): Obstacle | null {
   if (isHeldUp(job, best.setting)) return 'slowWire';
   const short = expectedReach < aimed.fullFrom ? shortBecause(job, best) : null;
   if (short !== null) return short;
-  if (jointMissed(prediction.width) > mostMissed) return 'bareSpot';
+  if (jointMissed(plainBead(job, best.setting)) > mostMissed) return 'bareSpot';
   return expectedReach > aimed.hotFrom && isLeast(job, best) ? 'tooMuch' : null;
 }
 
@@ -49,8 +51,13 @@ export function findObstacle(job: WeldJob, best: Found): Obstacle | null {
  */
 function shortBecause(job: WeldJob, best: Found): Obstacle | null {
   if (hasLittleRoom(job, best)) return 'openGap';
-  if (isMost(job, best)) return 'tooShallow';
+  if (isMost(job, best) && doesPowerHelp(job, best)) return 'tooShallow';
   return isBelowHole(job, best) ? 'holeAbove' : null;
+}
+
+/** Whether more power would make it cost less: where doubt alone costs that much, none does. */
+function doesPowerHelp(job: WeldJob, { forecast }: Found): boolean {
+  return forecast.loss > aimedReach(job, forecast).loss + lossTie;
 }
 
 /** Whether neither power nor duty can be turned up. */

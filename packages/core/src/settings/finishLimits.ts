@@ -1,5 +1,5 @@
 import { seamOf } from '../joint/index.js';
-import { inMm, metre } from '../quantity/index.js';
+import { metre, saidLength } from '../quantity/index.js';
 import type { WeldConsequences } from './weldConsequences.js';
 import type { WeldJob } from './WeldJob.js';
 
@@ -24,7 +24,7 @@ export function finishNotes(limit: FinishLimit, job: WeldJob, { tint }: WeldCons
   const gold = metre(tint === null ? 0 : Math.max(tint.front.gold, tint.back.gold));
   if (limit === 'colour' && gold > 0) {
     notes.push(
-      `Colour goes past straw over ${inMm(gold).toFixed(1)} mm: ease off, cover the back with gas, or clean it off.`,
+      `Colour goes past straw over ${saidLength(gold, job.saidIn)}: ease off, cover the back with gas, or clean it off.`,
     );
   }
   if (limit !== 'food') return notes;

@@ -31,7 +31,7 @@ import {
 import { aimedLimits } from './aimedLimits.js';
 import { expectedLoss, lossesOf } from './aimLosses.js';
 import { jointMissed } from './jointMissed.js';
-import { meltInputOf, travelOf } from './meltInputOf.js';
+import { meltInputOf, plainBead, travelOf } from './meltInputOf.js';
 import { weldPass, type WeldPass } from './weldPass.js';
 import type { WeldJob } from './WeldJob.js';
 import type { WeldSetting } from './WeldSetting.js';
@@ -115,7 +115,7 @@ function forecastWith(
   const aimed = aimedLimits(job, limits);
   const sheetOdds = beliefOdds(prediction.reach, belief, limits, 1);
   const depthOdds = aimed === limits ? sheetOdds : beliefOdds(prediction.reach, belief, aimed, job.runs ?? 1);
-  const odds = missedAsCold(depthOdds, jointMissed(prediction.width));
+  const odds = missedAsCold(depthOdds, jointMissed(plainBead(job, setting)));
   return {
     prediction,
     pass,

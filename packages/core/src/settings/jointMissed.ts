@@ -8,7 +8,7 @@ const strays = mm(0.15);
  * Chance that a freehand bead lies beside the joint's line: that the hand strays by more than half the bead. Next to
  * nothing for a sweep, more than half for the bare spot.
  *
- * @param width of the bead, m
+ * @param width that the sweep and the spot lay down, m; heat that spreads the bead's face does not find the joint below it
  * @returns 0 to 1
  * @example
  * jointMissed(mm(0.18)).toFixed(2) // => '0.55'

@@ -1,5 +1,5 @@
 import { gapBorne, seamOf } from '../joint/index.js';
-import { inMm, inMmPerSecond } from '../quantity/index.js';
+import { saidLength, saidSpeed } from '../quantity/index.js';
 import { expectedDepth } from './expectedDepth.js';
 import type { Obstacle } from './findObstacle.js';
 import { wireTravel } from './meltInputOf.js';
@@ -29,17 +29,17 @@ function wordsOf(job: WeldJob, best: Suggestion, obstacle: Obstacle): string {
     case 'coldWire':
       return 'The cold wire takes all the heat this machine gives: nothing is left for the sheets.';
     case 'drivingWire':
-      return `Even at the feeder’s least the wire would drive the gun at ${paceOfWire(job, best, 0)} mm/s: this joint takes too little metal for it.`;
+      return `Even at the feeder’s least the wire would drive the gun at ${paceOfWire(job, best, 0)}: this joint takes too little metal for it.`;
     case 'slowWire':
-      return `This wire fills the joint only at ${paceOfWire(job, best, 1)} mm/s, slower than a hand holds steady.`;
+      return `This wire fills the joint only at ${paceOfWire(job, best, 1)}, slower than a hand holds steady.`;
     case 'tooShallow':
-      return tooShallow(best);
+      return tooShallow(job, best);
     case 'holeAbove':
       return `Hotter the same way made a hole here, and ${best.setting.power} W goes only ${percentReached(best)} % of the way through by what is known: look for what differed before scrap is spent.`;
     case 'bareSpot':
       return 'Only a bare spot reaches through here, and without a sweep a hand misses the joint about every second time.';
     case 'tooMuch':
-      return tooMuch(best);
+      return tooMuch(job, best);
   }
 }
 
@@ -47,8 +47,8 @@ function namesOf({ pair, metal }: WeldJob): string {
   return (pair ?? [metal]).map(({ name }) => name).join(' and ');
 }
 
-function gapSaid({ joint }: WeldJob): string {
-  return `A gap of ${inMm(seamOf(joint).gap).toFixed(2)} mm`;
+function gapSaid({ joint, saidIn }: WeldJob): string {
+  return `A gap of ${saidLength(seamOf(joint).gap, saidIn, 2)}`;
 }
 
 function openGap(job: WeldJob, { forecast: { limits } }: Suggestion): string {
@@ -59,24 +59,25 @@ function openGap(job: WeldJob, { forecast: { limits } }: Suggestion): string {
 
 function wideGap(job: WeldJob): string {
   const { bridged } = gapBorne(job.joint, job.wireDiameter);
-  const carried = bridged === null ? '' : ` (${inMm(bridged).toFixed(2)} mm)`;
+  const carried = bridged === null ? '' : ` (${saidLength(bridged, job.saidIn, 2)})`;
   return `${gapSaid(job)} is more than this wire carries across${carried}.`;
 }
 
 function paceOfWire(job: WeldJob, { setting: { wobble, pace } }: Suggestion, decimals: number): string {
-  return pace.by === 'wire' ? inMmPerSecond(wireTravel(job, wobble, pace)).toFixed(decimals) : '0';
+  const travel = pace.by === 'wire' ? wireTravel(job, wobble, pace) : pace.travel;
+  return saidSpeed(travel, job.saidIn, decimals);
 }
 
-function tooShallow(best: Suggestion): string {
-  const depth = inMm(expectedDepth(best.forecast)).toFixed(1);
-  return `At its full ${best.setting.power} W this machine melts ${depth} mm, ${percentReached(best)} % of the way through.`;
+function tooShallow({ saidIn }: WeldJob, best: Suggestion): string {
+  const depth = saidLength(expectedDepth(best.forecast), saidIn);
+  return `At its full ${best.setting.power} W this machine melts ${depth}, ${percentReached(best)} % of the way through.`;
 }
 
 function percentReached({ forecast }: Suggestion): number {
   return Math.round(forecast.expectedReach * 100);
 }
 
-function tooMuch({ setting, forecast }: Suggestion): string {
+function tooMuch({ saidIn }: WeldJob, { setting, forecast }: Suggestion): string {
   const duty = setting.duty < 1 ? ` at ${Math.round(setting.duty * 100)} % duty` : '';
-  return `Even at ${setting.power} W${duty} and ${inMmPerSecond(forecast.travel).toFixed(0)} mm/s this machine melts too much.`;
+  return `Even at ${setting.power} W${duty} and ${saidSpeed(forecast.travel, saidIn)} this machine melts too much.`;
 }

@@ -1,9 +1,17 @@
 import { shopEvidence } from '../evidence/index.js';
-import type { JointKind } from '../joint/index.js';
+import type { Joint, JointKind } from '../joint/index.js';
 import { metalTable, type MetalId } from '../metal/index.js';
 import { mm, watt } from '../quantity/index.js';
 import { bench, machines, sampleJob, sampleWeld, sheetJoint } from '../testing/sampleJobs.js';
-import { obstacleWords, suggestSetting, triedSettings, type WeldJob } from './index.js';
+import {
+  obstacleWords,
+  settingWarnings,
+  suggestAlternatives,
+  suggestSetting,
+  triedSettings,
+  tryRemedies,
+  type WeldJob,
+} from './index.js';
 
 const metals = Object.keys(metalTable) as MetalId[];
 
@@ -60,5 +68,36 @@ describe('what stands in the way', () => {
     expect(obstacleWords(job, best)).toMatch(
       /^Hotter the same way made a hole here, and \d+ W goes only \d+ %/,
     );
+  });
+});
+
+describe('sentences about a job', () => {
+  const inches = { length: 'in', travel: 'in/min' } as const;
+  const metric = /\d\s?(mm|cm)\b/;
+  const hard: readonly Parameters<typeof sampleJob>[0][] = [
+    { thickness: 6 },
+    { thickness: 1, gap: 0.6 },
+    { thickness: 1, gap: 0.6, wire: mm(0.8), aim: { kind: 'fillGap' } },
+    { joint: { ...sheetJoint('tee', 5), leg: mm(4) } as Joint, wire: mm(1.2) },
+    { joint: { ...sheetJoint('tee', 5), leg: mm(4) } as Joint },
+    { joint: sheetJoint('plug', 4) },
+    { joint: sheetJoint('edge', 0.5), wire: mm(1.6) },
+  ];
+
+  it('keep to inches in a house that says inches', () => {
+    let said = '';
+    for (const each of hard) {
+      const job = { ...sampleJob(each), saidIn: inches, shelf: { system: 'in', diameters: [] } } as const;
+      const best = suggestSetting(job);
+      const warnings = settingWarnings(job, best.setting, best.forecast);
+      const trades = suggestAlternatives(job, best).flatMap(({ trades: words }) => words);
+      const remedies = tryRemedies(job, best).map(({ words }) => words);
+      const sentences = [obstacleWords(job, best), ...warnings, ...remedies, ...trades];
+      said += sentences.join('\n');
+      // Heat is joules a millimetre everywhere for now.
+      expect(sentences.filter((words) => metric.test(words.replace(/J\/mm/g, '')))).toEqual([]);
+    }
+    expect(said).toMatch(/\d in\b/);
+    expect(said).toMatch(/\d in\/min/);
   });
 });

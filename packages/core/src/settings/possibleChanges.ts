@@ -7,7 +7,7 @@ import {
   thinnerSheet,
   type SeamJoint,
 } from '../joint/index.js';
-import { degree, fraction, inMm, metre, mm, type Metre } from '../quantity/index.js';
+import { degree, fraction, inMm, metre, mm, saidLength, type Metre } from '../quantity/index.js';
 import { fillersFor, wireDiameterFor, wireName, wireSizes, type WireSize } from '../wire/index.js';
 import type { JobChange } from './JobChange.js';
 import type { Suggestion } from './suggestSetting.js';
@@ -27,12 +27,12 @@ export function possibleChanges(job: WeldJob, best: Suggestion): readonly Possib
     ...wires(job),
     ...closedGap(job),
     ...(job.joint.kind === 'tack' ? [] : sides(job, seam)),
-    ...shapes(seam),
+    ...shapes(seam, job.saidIn),
     ...lessOfTheWay(job, best),
   ];
 }
 
-function wires({ pair, wireDiameter, machine, joint, shelf }: WeldJob): readonly PossibleChange[] {
+function wires({ pair, wireDiameter, machine, joint, shelf, saidIn }: WeldJob): readonly PossibleChange[] {
   if (machine.wireSpeed === null || joint.kind === 'tack') return [];
   if (wireDiameter === null) {
     const { diameter } = wireDiameterFor(thinnerSheet(joint), ...wireShelf(shelf));
@@ -52,7 +52,7 @@ function wires({ pair, wireDiameter, machine, joint, shelf }: WeldJob): readonly
   if (needsWire) return others;
   const seam = seamOf(joint);
   const own =
-    'leg' in seam && ownLeg(seam) < seam.leg ? `: a leg of about ${inMm(ownLeg(seam)).toFixed(1)} mm` : '';
+    'leg' in seam && ownLeg(seam) < seam.leg ? `: a leg of about ${saidLength(ownLeg(seam), saidIn)}` : '';
   return [...others, { words: `Weld without wire${own}`, change: { kind: 'wire', diameter: null } }];
 }
 
@@ -61,19 +61,19 @@ function wireShelf(shelf: WeldJob['shelf']): readonly [WireSize['system'], reado
 }
 
 /** Rounded down to what a feeler gauge can tell. */
-function closedGap({ joint, wireDiameter }: WeldJob): readonly PossibleChange[] {
+function closedGap({ joint, wireDiameter, saidIn }: WeldJob): readonly PossibleChange[] {
   const { gap } = seamOf(joint);
   const { bridged, plain } = gapBorne(joint, wireDiameter);
   return [bridged ?? plain, plain, metre(0)]
     .map((length) => mm(Math.floor(inMm(length) * 100 + 1e-6) / 100))
     .filter((length, i, all) => length < gap && all.indexOf(length) === i)
     .map((length) => ({
-      words: `Re-fit the parts to a gap of ${inMm(length).toFixed(2)} mm`,
+      words: `Re-fit the parts to a gap of ${saidLength(length, saidIn, 2)}`,
       change: { kind: 'gap', gap: length },
     }));
 }
 
-function sides({ runs }: WeldJob, seam: SeamJoint): readonly PossibleChange[] {
+function sides({ runs, saidIn }: WeldJob, seam: SeamJoint): readonly PossibleChange[] {
   switch (seam.kind) {
     case 'butt':
     case 'edge':
@@ -83,7 +83,7 @@ function sides({ runs }: WeldJob, seam: SeamJoint): readonly PossibleChange[] {
       if (seam.sides === 2) return [];
       // Two fillets carry together what one was asked to.
       const leg = tenths(seam.leg / 2);
-      const words = `Weld both sides with a leg of ${inMm(leg).toFixed(1)} mm each`;
+      const words = `Weld both sides with a leg of ${saidLength(leg, saidIn)} each`;
       return [{ words, change: { kind: 'bothSides', leg } }];
     }
     case 'lap':
@@ -105,16 +105,16 @@ const mostHole = mm(20);
 const mostLeg = mm(12);
 const vee = degree(60);
 
-function shapes(seam: SeamJoint): readonly PossibleChange[] {
+function shapes(seam: SeamJoint, saidIn: WeldJob['saidIn']): readonly PossibleChange[] {
   switch (seam.kind) {
     case 'butt':
     case 'tubeButt':
-      return bevels(seam);
+      return bevels(seam, saidIn);
     case 'tee':
     case 'insideCorner':
     case 'flareGroove':
     case 'tubeToPlate':
-      return legsOf(seam);
+      return legsOf(seam, saidIn);
     case 'lap':
       return seam.firstThickness > seam.secondThickness
         ? [{ words: 'Put the thinner sheet on top', change: { kind: 'swapSheets' } }]
@@ -123,7 +123,7 @@ function shapes(seam: SeamJoint): readonly PossibleChange[] {
       return holes.flatMap((by) => {
         const holeDiameter = tenths(Math.min(mostHole, seam.holeDiameter * by));
         if (holeDiameter <= seam.holeDiameter) return [];
-        const words = `Make the hole wider, ${inMm(holeDiameter).toFixed(1)} mm, so that the beam sees the sheet below`;
+        const words = `Make the hole wider, ${saidLength(holeDiameter, saidIn)}, so that the beam sees the sheet below`;
         return [{ words, change: { kind: 'hole', holeDiameter } }];
       });
     case 'outsideCorner':
@@ -132,24 +132,30 @@ function shapes(seam: SeamJoint): readonly PossibleChange[] {
   }
 }
 
-function bevels(seam: Extract<SeamJoint, { kind: 'butt' | 'tubeButt' }>): readonly PossibleChange[] {
+function bevels(
+  seam: Extract<SeamJoint, { kind: 'butt' | 'tubeButt' }>,
+  saidIn: WeldJob['saidIn'],
+): readonly PossibleChange[] {
   if (seam.bevel !== undefined) return [];
   const thickness = thinnerSheet(seam);
   return lands
     .map((share) => tenths(Math.max(mm(0.3), thickness * share)))
     .filter((land) => land < thickness)
     .map((land) => ({
-      words: `Bevel the edges to a land of ${inMm(land).toFixed(1)} mm and fill in more passes`,
+      words: `Bevel the edges to a land of ${saidLength(land, saidIn)} and fill in more passes`,
       change: { kind: 'bevel', land, includedAngle: vee },
     }));
 }
 
-function legsOf(seam: Extract<SeamJoint, { leg: Metre }>): readonly PossibleChange[] {
+function legsOf(
+  seam: Extract<SeamJoint, { leg: Metre }>,
+  saidIn: WeldJob['saidIn'],
+): readonly PossibleChange[] {
   return [...legs, ...thickerLegs]
     .map((by) => tenths(Math.max(mm(0.5), Math.min(mostLeg, seam.leg * by))))
     .filter((leg) => Math.abs(leg - seam.leg) > 1e-6)
     .map((leg) => ({
-      words: `Ask for a ${leg < seam.leg ? 'smaller' : 'larger'} leg, ${inMm(leg).toFixed(1)} mm`,
+      words: `Ask for a ${leg < seam.leg ? 'smaller' : 'larger'} leg, ${saidLength(leg, saidIn)}`,
       change: { kind: 'leg', leg },
     }));
 }

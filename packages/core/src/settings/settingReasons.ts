@@ -1,4 +1,4 @@
-import { inMmPerSecond } from '../quantity/index.js';
+import { saidSpeed } from '../quantity/index.js';
 import type { Found } from './searchSetting.js';
 import type { Knob } from './turnKnob.js';
 import type { WeldJob } from './WeldJob.js';
@@ -29,7 +29,7 @@ export function settingReasons(job: WeldJob, candidate: Found): SettingReasons {
     power: powerReason(job, candidate),
     ...(job.machine.duty === undefined ? {} : { duty: dutyReason(candidate) }),
     ...swept,
-    ...(pace.by === 'wire' ? { wireSpeed: wireReason(candidate) } : { travel: paceReason(job) }),
+    ...(pace.by === 'wire' ? { wireSpeed: wireReason(job, candidate) } : { travel: paceReason(job) }),
   };
 }
 
@@ -63,8 +63,8 @@ function widthReason({ aim }: WeldJob, width: number, usual: WobbleChoice): stri
     : 'wider than usual: it bears an unsteady hand';
 }
 
-function wireReason({ forecast }: Found): string {
-  return `lays down the gap and the crown at ${inMmPerSecond(forecast.travel).toFixed(0)} mm/s: the wire sets the pace`;
+function wireReason({ saidIn }: WeldJob, { forecast }: Found): string {
+  return `lays down the gap and the crown at ${saidSpeed(forecast.travel, saidIn)}: the wire sets the pace`;
 }
 
 function paceReason({ aim, joint }: WeldJob): string {

@@ -1,6 +1,6 @@
 import { sweepsOverOnePlace } from '../beam/index.js';
 import { gapBorne, seamOf } from '../joint/index.js';
-import { inMm, inMmPerSecond, metre, mm } from '../quantity/index.js';
+import { metre, mm, saidLength, saidSpeed } from '../quantity/index.js';
 import { handBand, racingWire } from './handBand.js';
 import type { WeldForecast } from './forecastWeld.js';
 import type { WeldJob } from './WeldJob.js';
@@ -27,14 +27,14 @@ export function settingWarnings(
   return [
     coldWire(forecast),
     coldToes(job, forecast),
-    ownFillet(forecast),
-    severalPasses(forecast),
-    racing(setting),
+    ownFillet(job, forecast),
+    severalPasses(job, forecast),
+    racing(job, setting),
     zigzag(job, setting, forecast),
-    missedJoint(setting, forecast),
+    missedJoint(job, setting, forecast),
     gapWithoutWire(job, setting),
     nothingInHand(job, setting),
-    pace(forecast),
+    pace(job, forecast),
   ].filter((warning) => warning !== null);
 }
 
@@ -44,25 +44,25 @@ function coldWire({ prediction }: WeldForecast): string | null {
   return `The cold wire takes ${Math.round(prediction.wireShare * 100)} % of the heat: thinner wire or less of it.`;
 }
 
-function coldToes({ wireDiameter }: WeldJob, { pass, prediction }: WeldForecast): string | null {
+function coldToes({ wireDiameter, saidIn }: WeldJob, { pass, prediction }: WeldForecast): string | null {
   const seam = seamOf(pass.joint);
   if (wireDiameter === null || !('leg' in seam) || prediction.width >= wettedFace(seam) - 1e-6) return null;
-  return `A bead of ${inMm(prediction.width).toFixed(1)} mm does not wet both legs of this fillet: its toes stay cold. Sweep wider, or ask for a smaller leg.`;
+  return `A bead of ${saidLength(prediction.width, saidIn)} does not wet both legs of this fillet: its toes stay cold. Sweep wider, or ask for a smaller leg.`;
 }
 
-function ownFillet({ pass: { leg } }: WeldForecast): string | null {
+function ownFillet({ saidIn }: WeldJob, { pass: { leg } }: WeldForecast): string | null {
   if (leg === null || leg.given >= leg.asked) return null;
-  return `Without wire the edges give a leg of about ${inMm(leg.given).toFixed(1)} mm, not ${inMm(leg.asked).toFixed(1)} mm: take wire where it must carry.`;
+  return `Without wire the edges give a leg of about ${saidLength(leg.given, saidIn)}, not ${saidLength(leg.asked, saidIn)}: take wire where it must carry.`;
 }
 
-function severalPasses({ pass: { passes, leg } }: WeldForecast): string | null {
+function severalPasses({ saidIn }: WeldJob, { pass: { passes, leg } }: WeldForecast): string | null {
   if (leg === null || passes === 1) return null;
-  return `In ${passes} passes: one of this wire gives a leg of ${inMm(metre(leg.asked / Math.sqrt(passes))).toFixed(1)} mm. The figures are for the first, at the root.`;
+  return `In ${passes} passes: one of this wire gives a leg of ${saidLength(metre(leg.asked / Math.sqrt(passes)), saidIn)}. The figures are for the first, at the root.`;
 }
 
-function racing({ pace: feed }: WeldSetting): string | null {
+function racing({ saidIn }: WeldJob, { pace: feed }: WeldSetting): string | null {
   if (feed.by === 'hand' || feed.wireSpeed <= racingWire * 1.01) return null;
-  return `Wire at ${inMmPerSecond(feed.wireSpeed).toFixed(0)} mm/s races: thicker wire carries as much at less.`;
+  return `Wire at ${saidSpeed(feed.wireSpeed, saidIn)} races: thicker wire carries as much at less.`;
 }
 
 function zigzag(job: WeldJob, setting: WeldSetting, { travel }: WeldForecast): string | null {
@@ -71,15 +71,15 @@ function zigzag(job: WeldJob, setting: WeldSetting, { travel }: WeldForecast): s
   return `Sweeps lie apart (${sweeps.toFixed(1)} over one place): the bead will show a zigzag. Raise the wobble rate.`;
 }
 
-function missedJoint(setting: WeldSetting, { prediction }: WeldForecast): string | null {
+function missedJoint({ saidIn }: WeldJob, setting: WeldSetting, { prediction }: WeldForecast): string | null {
   if (setting.wobble.shape !== 'none' || prediction.width >= narrowBead) return null;
-  return `A bead of ${inMm(prediction.width).toFixed(2)} mm easily misses the joint: add a little wobble.`;
+  return `A bead of ${saidLength(prediction.width, saidIn, 2)} easily misses the joint: add a little wobble.`;
 }
 
 function gapWithoutWire(job: WeldJob, setting: WeldSetting): string | null {
   const { gap } = seamOf(job.joint);
   if (setting.pace.by === 'wire' || gap <= gapBorne(job.joint, null).plain) return null;
-  return `A gap of ${inMm(gap).toFixed(2)} mm without wire leaves the bead hollow: add wire or close it.`;
+  return `A gap of ${saidLength(gap, job.saidIn, 2)} without wire leaves the bead hollow: add wire or close it.`;
 }
 
 function nothingInHand(job: WeldJob, setting: WeldSetting): string | null {
@@ -87,11 +87,10 @@ function nothingInHand(job: WeldJob, setting: WeldSetting): string | null {
   return 'The machine is at its most: a tired window or a quick hand leaves it short.';
 }
 
-function pace({ travel }: WeldForecast): string | null {
-  const speed = inMmPerSecond(travel);
-  if (speed > inMmPerSecond(handBand.fastest) + 1e-6)
-    return `${speed.toFixed(0)} mm/s is faster than a hand holds steady.`;
-  if (speed < inMmPerSecond(handBand.slowest) - 1e-6)
-    return `${speed.toFixed(1)} mm/s is slow: heat builds up ahead of the bead.`;
+function pace({ saidIn }: WeldJob, { travel }: WeldForecast): string | null {
+  if (travel > handBand.fastest + 1e-9)
+    return `${saidSpeed(travel, saidIn)} is faster than a hand holds steady.`;
+  if (travel < handBand.slowest - 1e-9)
+    return `${saidSpeed(travel, saidIn, 1)} is slow: heat builds up ahead of the bead.`;
   return null;
 }

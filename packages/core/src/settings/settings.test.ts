@@ -70,7 +70,7 @@ describe('suggestSetting', () => {
     expect(setting.wobble.shape === 'none' ? 0 : inMm(setting.wobble.width) + 0.18).toBeLessThanOrEqual(3);
     expect(() =>
       suggestSetting(job({ thickness: 0.6, aim: { kind: 'share', share: fraction(0.7) } })),
-    ).toThrow(/share of the thickness on 0.60 mm sheet/);
+    ).toThrow(/share of the thickness on 0.6 mm sheet/);
     expect(() => suggestSetting(job({ aim: { kind: 'share', share: fraction(0.2) } }))).toThrow(
       'allowed is 50 to 90 %',
     );

@@ -1,7 +1,6 @@
 import { stepCount, valueAtStep, type KnobRange } from '../machine/index.js';
-import { beliefOdds } from '../odds/index.js';
 import { fraction, watt } from '../quantity/index.js';
-import { expectedLoss, lossesOf } from './aimLosses.js';
+import { aimedReach } from './aimedReach.js';
 import { forecastUnguarded, type WeldForecast } from './forecastWeld.js';
 import { hottestAllowed } from './holedSettings.js';
 import { lossForAim } from './lossForAim.js';
@@ -56,7 +55,7 @@ function solveSteps(
   const at = (step: number) => settingAt(valueAtStep(range, step));
   const last = lastAllowed(job, stepCount(range), at);
   const middle = forecastUnguarded(job, at(last >> 1));
-  const target = bestReach(job, middle);
+  const { reach: target } = aimedReach(job, middle);
   const crossing = firstStepPast(last, (step) => forecastUnguarded(job, at(step)).prediction.reach >= target);
   let best = rated(job, at(crossing));
   for (const way of [-1, 1]) {
@@ -78,35 +77,6 @@ function lastAllowed(job: WeldJob, last: number, at: (step: number) => WeldSetti
   let allowed = last;
   while (allowed > 0 && at(allowed).power * at(allowed).duty > most) allowed--;
   return allowed;
-}
-
-/** Looked at between these reaches of the model, by golden section. */
-const leastReach = Math.log(0.2);
-const mostReach = Math.log(4);
-const golden = (Math.sqrt(5) - 1) / 2;
-const sections = 16;
-
-/** The reach of the model at which a belief like this forecast's costs least. */
-function bestReach(job: WeldJob, { belief, aimed }: WeldForecast): number {
-  const losses = lossesOf(job.aim, job.losses);
-  const runs = job.runs ?? 1;
-  const cost = (lnReach: number) => expectedLoss(beliefOdds(Math.exp(lnReach), belief, aimed, runs), losses);
-  let [low, high] = [leastReach, mostReach];
-  let left = high - golden * (high - low);
-  let right = low + golden * (high - low);
-  let [atLeft, atRight] = [cost(left), cost(right)];
-  for (let i = 0; i < sections; i++) {
-    if (atLeft <= atRight) {
-      [high, right, atRight] = [right, left, atLeft];
-      left = high - golden * (high - low);
-      atLeft = cost(left);
-    } else {
-      [low, left, atLeft] = [left, right, atRight];
-      right = low + golden * (high - low);
-      atRight = cost(right);
-    }
-  }
-  return Math.exp((low + high) / 2);
 }
 
 /** Lowest step from 0 to last for which `isPast` holds, or last; `isPast` must not fall back once true. */

@@ -1,4 +1,4 @@
-import { inJoulePerMm, inMm, inMmPerSecond } from '../quantity/index.js';
+import { inJoulePerMm, metre, metrePerSecond, saidLength, saidSpeed } from '../quantity/index.js';
 import { suggestSetting, type Suggestion } from './suggestSetting.js';
 import type { Candidate } from './solveStrength.js';
 import type { Aim, WeldJob } from './WeldJob.js';
@@ -40,7 +40,7 @@ export function suggestAlternatives(job: WeldJob, chosen: Suggestion): readonly 
     const isSeen = [chosen, ...found].some((each) => isSameSetting(each, other));
     if (isWorse || isSeen) continue;
     const { setting, forecast, loss } = other;
-    found.push({ name, setting, forecast, loss, trades: tradesAgainst(chosen, other) });
+    found.push({ name, setting, forecast, loss, trades: tradesAgainst(job, chosen, other) });
   }
   return found;
 }
@@ -69,8 +69,10 @@ interface Trade {
   readonly words: string;
 }
 
-function tradesAgainst(chosen: Candidate, other: Candidate): readonly string[] {
-  const trades = [heatTrade, widthTrade, chanceTrade, paceTrade].flatMap((trade) => trade(chosen, other));
+function tradesAgainst(job: WeldJob, chosen: Candidate, other: Candidate): readonly string[] {
+  const trades = [heatTrade, widthTrade, chanceTrade, paceTrade].flatMap((trade) =>
+    trade(chosen, other, job.saidIn),
+  );
   return [...trades.filter(({ isGain }) => isGain), ...trades.filter(({ isGain }) => !isGain)].map(
     ({ words }) => words,
   );
@@ -84,15 +86,18 @@ function heatTrade(chosen: Candidate, other: Candidate): Trade[] {
   ];
 }
 
-function widthTrade(chosen: Candidate, other: Candidate): Trade[] {
-  const wider = inMm(other.forecast.prediction.width) - inMm(chosen.forecast.prediction.width);
-  if (Math.abs(wider) < 0.1) return [];
+const leastWider = 0.1e-3;
+
+function widthTrade(chosen: Candidate, other: Candidate, saidIn: WeldJob['saidIn']): Trade[] {
+  const wider = other.forecast.prediction.width - chosen.forecast.prediction.width;
+  if (Math.abs(wider) < leastWider) return [];
+  const by = saidLength(metre(Math.abs(wider)), saidIn);
   return wider > 0
-    ? [{ isGain: true, words: `bead ${wider.toFixed(1)} mm wider: catches the joint more surely` }]
+    ? [{ isGain: true, words: `bead ${by} wider: catches the joint more surely` }]
     : [
         {
           isGain: true,
-          words: `bead ${(-wider).toFixed(1)} mm narrower: less to dress, easier to miss the joint`,
+          words: `bead ${by} narrower: less to dress, easier to miss the joint`,
         },
       ];
 }
@@ -108,13 +113,16 @@ function chanceTrade(chosen: Candidate, other: Candidate): Trade[] {
   ];
 }
 
-function paceTrade(chosen: Candidate, other: Candidate): Trade[] {
-  const faster = inMmPerSecond(other.forecast.travel) - inMmPerSecond(chosen.forecast.travel);
-  if (Math.abs(faster) < 0.5) return [];
+const leastFaster = 0.5e-3;
+
+function paceTrade(chosen: Candidate, other: Candidate, saidIn: WeldJob['saidIn']): Trade[] {
+  const faster = other.forecast.travel - chosen.forecast.travel;
+  if (Math.abs(faster) < leastFaster) return [];
+  const by = saidSpeed(metrePerSecond(Math.abs(faster)), saidIn, 1);
   return [
     {
       isGain: false,
-      words: `the hand must go ${Math.abs(faster).toFixed(1)} mm/s ${faster > 0 ? 'faster' : 'slower'}`,
+      words: `the hand must go ${by} ${faster > 0 ? 'faster' : 'slower'}`,
     },
   ];
 }

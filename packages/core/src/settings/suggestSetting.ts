@@ -1,12 +1,13 @@
 import { RangeFault, requireWithin } from '../fault/index.js';
 import { jointThermal, seamOf } from '../joint/index.js';
-import { inMm, metre } from '../quantity/index.js';
+import { metre, saidLength } from '../quantity/index.js';
 import { requireLosses, lossesOf } from './aimLosses.js';
 import { findObstacle, type Obstacle } from './findObstacle.js';
 import { plainBead } from './meltInputOf.js';
 import { searchSetting, type Found } from './searchSetting.js';
 import { waysOf } from './ways.js';
 import type { WeldJob } from './WeldJob.js';
+import { wireName } from '../wire/index.js';
 import { wobbleFor, type WobbleChoice } from './wobbleChoice.js';
 
 /** The setting to start from, what to expect of it, and what stands in the way where it falls short. */
@@ -42,7 +43,7 @@ function requireAim(job: WeldJob): void {
   if (job.wireDiameter !== null && job.machine.wireSpeed === null) {
     throw new RangeFault({
       quantity: 'wire',
-      given: `${inMm(job.wireDiameter)} mm`,
+      given: wireName(job.wireDiameter),
       allowed: 'no wire on this machine: it has no feeder',
       remedy: 'Weld without wire or take another machine.',
     });
@@ -50,7 +51,7 @@ function requireAim(job: WeldJob): void {
   if (job.aim.kind === 'fillGap' && job.wireDiameter === null) {
     throw new RangeFault({
       quantity: 'gap to fill',
-      given: `${inMm(seamOf(job.joint).gap)} mm without wire`,
+      given: `${saidLength(seamOf(job.joint).gap, job.saidIn, 2)} without wire`,
       allowed: 'wire, which is what fills it',
       remedy: 'Take wire, or close the gap.',
     });
@@ -65,8 +66,8 @@ function sheetTooThinForShare(job: WeldJob, usual: WobbleChoice): RangeFault {
   const narrowest = Math.min(...[...liked, ...further].map((way) => plainBead(job, way)));
   return new RangeFault({
     quantity: 'share of the thickness',
-    given: `on ${inMm(thickness).toFixed(2)} mm sheet`,
-    allowed: `sheet of ${inMm(metre(narrowest)).toFixed(1)} mm and more`,
+    given: `on ${saidLength(thickness, job.saidIn, 2)} sheet`,
+    allowed: `sheet of ${saidLength(metre(narrowest), job.saidIn)} and more`,
     remedy: 'A thinner sheet tips from cold to through under its bead: aim to reach the back.',
   });
 }
