@@ -41,7 +41,7 @@ const note = (what, is, example) => {
  * likelier than an even line, by this at most. docs/science.md explains it.
  */
 const hairOfDoubt = 0.02;
-const doubtful = 0.45;
+const doubtful = 0.4;
 let jobs = 0;
 const started = performance.now();
 for (const [machineName, limits] of Object.entries(machines)) {
@@ -123,7 +123,7 @@ function judge(job, best, name) {
     note('fillet without wire promised a leg nothing supplies', leg.given < leg.asked && !says, said);
   }
   if (obstacle === null) {
-    const allowed = job.metal.spread >= doubtful ? hairOfDoubt : 0;
+    const allowed = forecast.spread >= doubtful ? hairOfDoubt : 0;
     const { hot, hole, full } = forecast.odds;
     note('too hot is likelier than even', hot + hole > full + allowed, said);
     note('heavy back aimed at', forecast.outcome === 'hot' || forecast.outcome === 'hole', said);

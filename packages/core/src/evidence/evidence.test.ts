@@ -251,7 +251,7 @@ describe('coupons', () => {
     expect(through(0.22)).toBeLessThan(0.75);
     expect(through(sd)).toBeGreaterThan(0.9);
     const offset = shopOffset(evidence, 'bench', 'stainless');
-    expect(offset?.words).toMatch(/^1[0-4] % deeper, give or take \d+$/);
+    expect(offset?.words).toMatch(/^1[0-4] % deeper than the model, give or take \d+ %$/);
     expect(shopOffset(evidence, 'barrow', 'stainless')).toBeNull();
   });
 });

@@ -8,7 +8,7 @@ export interface ShopOffset {
   readonly deeperPercent: number;
   /** Per cent either way, one standard deviation. */
   readonly giveOrTake: number;
-  /** Such as "9 % deeper, give or take 5". */
+  /** Such as "9 % deeper than the model, give or take 5 %". */
   readonly words: string;
 }
 
@@ -17,7 +17,7 @@ export interface ShopOffset {
  *
  * @returns null where the evidence holds nothing of that machine or family
  * @example
- * shopOffset(shopEvidence(sampleWeld, [sampleCoupon('faint', 'a'), sampleCoupon('faint', 'b')]), sampleWeld.machineId, 'stainless').words // => '12 % shallower, give or take 10'
+ * shopOffset(shopEvidence(sampleWeld, [sampleCoupon('faint', 'a'), sampleCoupon('faint', 'b')]), sampleWeld.machineId, 'stainless').words // => '12 % shallower than the model, give or take 10 %'
  */
 export function shopOffset(
   evidence: ShopEvidence,
@@ -40,7 +40,7 @@ export function shopOffset(
 
 function offsetWords(percent: number, giveOrTake: number): string {
   const size = Math.abs(Math.round(percent));
-  const doubt = `give or take ${Math.round(giveOrTake)}`;
-  if (size === 0) return `as deep as the model, ${doubt} %`;
-  return `${size} % ${percent > 0 ? 'deeper' : 'shallower'}, ${doubt}`;
+  const doubt = `give or take ${Math.round(giveOrTake)} %`;
+  if (size === 0) return `as deep as the model, ${doubt}`;
+  return `${size} % ${percent > 0 ? 'deeper' : 'shallower'} than the model, ${doubt}`;
 }

@@ -20,13 +20,14 @@ export default function Learned({ outcome }: { outcome: DialOutcome }) {
       <p>
         {offset === null
           ? `Your ${shop.used.length} coupons are on other metals or machines`
-          : `Your coupons: ${offset.words} than the book`}
+          : `Your coupons: ${offset.words}`}
         ; depth ±{percentFigure(forecast.spread)}.
       </p>
       {disagreeing.length > 0 && (
         <p className="text-base-content">
-          Coupons {namesOf(disagreeing)} contradict the others, so the doubt is wider. What differed: window,
-          gas, pace, the hand?
+          {disagreeing.length === 1 ? 'Coupon' : 'Coupons'} {namesOf(disagreeing)}{' '}
+          {disagreeing.length === 1 ? 'contradicts' : 'contradict'} the others, so the doubt is wider. What
+          differed: window, gas, pace, the hand?
         </p>
       )}
       {helps !== null && <p>{helps}</p>}
