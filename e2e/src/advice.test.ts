@@ -165,6 +165,15 @@ describe('The advice', () => {
     expect(Number(await valueOf(page, 'Power, %'))).toBeLessThan(before);
   });
 
+  it('asks a joint from both sides for its back between the runs, and takes no mark there for no fault', async () => {
+    await open('?first=4+mm&second=4+mm&wire=none&gap=0+mm&sides=2');
+    const coupon = await log('1', 'After the first run, before the second: what did the back look like?');
+    expect(coupon.lookedAt).toBe('firstRun');
+    await page.goto(`${heron.url}/coupons/${coupon.id}`, { waitUntil: 'networkidle0' });
+    await seeText(page, 'a cut shows whether the runs meet');
+    await seeText(page, 'Nothing speaks against it.');
+  });
+
   it('keeps an address of before: a share, both sides and a leg open as they were said', async () => {
     await open('?kind=tee&first=2+mm&second=2+mm&leg=3+mm&wire=0.8');
     expect(await valueOf(page, 'Leg of the fillet')).toBe('3 mm');

@@ -56,10 +56,11 @@ const statedSchema = z.strictObject(
  */
 const observedFields = {
   /**
-   * The look is one at toes and far side, of a joint without a back: none, its toes are not wetted; faint, one of them is;
-   * even, both and nothing shows; heavy, it shows on the far side; hole. Left out for a look at the back.
+   * What the look is of where it is not the back. Toes and far side, of a joint without a back: none, its toes are not
+   * wetted; faint, one of them is; even, both and nothing shows; heavy, it shows on the far side; hole. The back after the
+   * first of two runs, before the second covers it. Left out for a look at the back.
    */
-  lookedAt: oneOf(['toes']).optional(),
+  lookedAt: oneOf(['toes', 'firstRun']).optional(),
   /** The back by stretch along the run, each a reading of its own; the last ends with the run. */
   along: alongSchema.optional(),
   /** A slip of the hand keeps the whole coupon out of the evidence. */

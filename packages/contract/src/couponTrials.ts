@@ -1,7 +1,7 @@
 import { triedSettings, type Aim, type TriedSetting, type TrialVerdict } from '@lone-heron/core';
 import { areWeldedAlike } from './cardProof.js';
-import type { Coupon } from './coupon.js';
-import { seenAt } from './couponLook.js';
+import type { BackLook, Coupon } from './coupon.js';
+import { isAskedRight, seenAt } from './couponLook.js';
 import type { Joint } from './joint.js';
 import { coreSetting } from './toCore.js';
 
@@ -47,17 +47,35 @@ function verdictOf(coupon: Weld, aim: Aim): TrialVerdict | null {
   ];
   if (looks.includes('hole')) return 'hole';
   if (aim.kind === 'share') return shareVerdict(coupon, aim.share);
-  if (seenAt(coupon.joint) === 'toes' && coupon.lookedAt !== 'toes') return null;
+  if (seenAt(coupon.joint) === 'firstRun') return runsVerdict(coupon, looks);
+  if (!isAskedRight(coupon)) return null;
   if (coupon.section !== null && !coupon.section.isThrough && seenAt(coupon.joint) === 'back') return 'short';
   if (looks.includes('none') || looks.includes('faint')) return 'short';
   return looks.includes('heavy') ? 'hot' : 'even';
 }
 
+/** Of so much of the way from either side two runs meet with a tenth to spare. */
+const meetsFrom = 0.55;
+
+/** Two runs meet where a section says so, or where the first already showed behind; without a mark only a section tells. */
+function runsVerdict(coupon: Weld, looks: readonly BackLook[]): TrialVerdict | null {
+  const { section } = coupon;
+  if (section !== null) return section.isThrough || reachOf(coupon, section) >= meetsFrom ? 'even' : 'short';
+  if (!isAskedRight(coupon)) return null;
+  if (looks.includes('heavy')) return 'hot';
+  return looks.every((look) => look === 'faint' || look === 'even') ? 'even' : null;
+}
+
 /** A share of the way is told by a section alone, or by a back that shows it went all the way. */
-function shareVerdict({ section, joint }: Weld, share: number): TrialVerdict | null {
+function shareVerdict(coupon: Weld, share: number): TrialVerdict | null {
+  const { section } = coupon;
   if (section === null) return null;
   if (section.isThrough) return 'hot';
-  const reach = section.depthMm / Math.min(joint.firstThicknessMm, joint.secondThicknessMm);
+  const reach = reachOf(coupon, section);
   if (reach < share) return 'short';
   return reach > 1.35 * share ? 'hot' : 'even';
+}
+
+function reachOf({ joint }: Weld, { depthMm }: Extract<Weld['section'], { isThrough: false }>): number {
+  return depthMm / Math.min(joint.firstThicknessMm, joint.secondThicknessMm);
 }

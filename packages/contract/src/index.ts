@@ -387,7 +387,15 @@ export {
 } from './backup.js';
 export { couponReadings, type CouponDepthReading } from './couponReadings.js';
 export { cardDrift, type CardDrift } from './cardDrift.js';
-export { lookFinding, seenAt, toesLook, type SeenAt } from './couponLook.js';
+export {
+  isAskedRight,
+  lookedAtOf,
+  lookFinding,
+  seenAt,
+  showsThrough,
+  toesLook,
+  type SeenAt,
+} from './couponLook.js';
 export { triedOf, type Trial } from './couponTrials.js';
 export {
   evidenceBudget,

@@ -44,6 +44,23 @@ describe('what was found of a coupon', () => {
     expect(inspectionFound(coupon('even'), []).reach).toEqual({ value: 1, isAtLeast: true });
   });
 
+  it('does not take wetted toes, or a back that two runs covered, for reach', () => {
+    const tee = {
+      kind: 'tee',
+      metal: 'stainless304',
+      firstThicknessMm: 2,
+      secondThicknessMm: 2,
+      gapMm: 0,
+      legMm: 2,
+    };
+    const toes = { back: 'even', lookedAt: 'toes', joint: tee } as Coupon;
+    expect(inspectionFound(toes, []).reach).toBeNull();
+    expect(inspectionFound({ ...toes, back: 'heavy' }, []).reach).toEqual({ value: 1, isAtLeast: true });
+    const covered = { ...coupon('even'), joint: { ...coupon('even').joint, sides: 2 } } as Coupon;
+    expect(inspectionFound(covered, []).reach).toBeNull();
+    expect(inspectionFound({ ...covered, lookedAt: 'firstRun' }, []).reach).not.toBeNull();
+  });
+
   it('counts a break in the parent metal as sound, and a fitting’s leak as nothing said', () => {
     const bend = (brokeAt: 'inParent' | 'besideWeld') =>
       test({ kind: 'bend', side: 'root', angleDeg: 120, mandrelMm: 6, brokeAt });

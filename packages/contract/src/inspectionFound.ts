@@ -1,5 +1,6 @@
 import { inMm, jointThermal, type InspectionFound } from '@lone-heron/core';
 import type { Coupon } from './coupon.js';
+import { showsThrough } from './couponLook.js';
 import type { CouponTest, SectionReadings, TestDetail } from './couponTest.js';
 import { coreJoint } from './toCore.js';
 
@@ -31,7 +32,7 @@ export function inspectionFound(coupon: Coupon, tests: readonly CouponTest[]): I
   };
 }
 
-/** A section says how deep; without one, a back that shows says that the melt came through. */
+/** A section says how deep; without one, a look that shows it says that the melt came through. */
 function reachFound(
   coupon: Coupon,
   section: Of<'section'> | undefined,
@@ -42,7 +43,7 @@ function reachFound(
     const depth = section.measured.depth?.mm;
     return depth === undefined ? null : { value: depth / thicknessMm, isAtLeast: false };
   }
-  return coupon.back === 'even' || coupon.back === 'heavy' ? { value: 1, isAtLeast: true } : null;
+  return showsThrough(coupon) ? { value: 1, isAtLeast: true } : null;
 }
 
 /** Every leak and pressure test that says something of the weld; a fitting's leak does not. */

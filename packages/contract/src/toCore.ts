@@ -94,6 +94,11 @@ export function jointMetals({ metal, secondMetal }: Joint): readonly [Metal] | r
 /** Joints that are melted through from each side; a fillet on both sides is two fillets instead. */
 const throughKinds: readonly Joint['kind'][] = ['butt', 'tubeButt', 'edge', 'outsideCorner'];
 
+/** Whether a joint is melted from each side until the two runs meet. */
+export function isThroughBoth({ kind, sides }: Joint): boolean {
+  return sides === 2 && throughKinds.includes(kind);
+}
+
 /** A machine's reach as the core takes it. */
 export function coreMachine(profile: MachineProfile): MachineLimits {
   const { powerW, wobbleWidthMm, wobbleRateHz, wireSpeedMmS, dutyPercent } = profile;
@@ -135,7 +140,6 @@ export function coreJob(
   aim: Aim,
 ): WeldJob {
   const [first, other] = jointMetals(joint);
-  const isThroughBoth = joint.sides === 2 && throughKinds.includes(joint.kind);
   return {
     metal: other === undefined ? first : harderToMelt(first, other),
     ...(other === undefined ? {} : { pair: [first, other] }),
@@ -143,7 +147,7 @@ export function coreJob(
     wireDiameter: wireDiameterMm === null ? null : mm(wireDiameterMm),
     machine: coreMachine(profile),
     aim,
-    ...(isThroughBoth ? { runs: 2 as const } : {}),
+    ...(isThroughBoth(joint) ? { runs: 2 as const } : {}),
   };
 }
 

@@ -3,6 +3,7 @@ import {
   couponEvidence,
   handSlips,
   recordedSetting,
+  lookedAtOf,
   seenAt,
   type BackLook,
   type CouponDraft,
@@ -104,7 +105,7 @@ function couponsOf(
     const forecast = forecastWeld(job, setting);
     const real = realWeld(job, setting, forecast, machine.id, random, dialIn.depthShare ?? 1);
     const isSlip = random() < shareSlips;
-    const isSeenBehind = seenAt(joint) === 'back';
+    const isSeenBehind = seenAt(joint) !== 'toes';
     const draft: CouponDraft = {
       machineId: machine.id,
       joint,
@@ -115,7 +116,8 @@ function couponsOf(
       remark: dialIn.remarks[index] ?? '',
       weldedAt: new Date(now - daysAgo * day + index * betweenCoupons).toISOString(),
       ...(isSlip ? { slip: handSlips[Math.floor(random() * handSlips.length)] ?? 'paused' } : {}),
-      ...(isSeenBehind ? { stated: statedOdds(forecast) } : { lookedAt: 'toes' as const }),
+      ...lookedAtOf(joint),
+      ...(isSeenBehind ? { stated: statedOdds(forecast) } : {}),
     };
     return { draft, personId, realDepthMm: real.depthMm, realWidthMm: real.widthMm };
   });

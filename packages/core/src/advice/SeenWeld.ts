@@ -37,6 +37,8 @@ export type ToesLook = (typeof toesLooks)[number];
 export interface SeenWeld {
   /** Null where there is no back, or it cannot be seen. */
   readonly back: 'none' | 'faint' | 'even' | 'heavy' | 'hole' | null;
+  /** The back was looked at after the first of two runs: what the second is for is not missing from it. */
+  readonly isFirstRun?: boolean;
   /** Of a joint without a back: toes and far side, in the same five steps; left out where nobody said. */
   readonly toes?: ToesLook;
   readonly face: readonly FaceSign[];

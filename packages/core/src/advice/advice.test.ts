@@ -21,6 +21,19 @@ describe('the diagnosis', () => {
     });
   });
 
+  it('asks nothing of the back after the first of two runs but that it is not too hot', () => {
+    const between = (back: SeenWeld['back']) => diagnose(seen({ back, isFirstRun: true }));
+    expect(between('none')).toEqual({ kind: 'right', signs: [] });
+    expect(between('faint').kind).toBe('right');
+    expect(between('even')).toEqual({
+      kind: 'right',
+      signs: ['a line behind after the first run: the runs meet'],
+    });
+    expect(between('heavy').kind).toBe('hot');
+    expect(between('hole').kind).toBe('hot');
+    expect(diagnose(seen({ back: 'none', isFirstRun: true, welding: ['wireStuck'] })).kind).toBe('cold');
+  });
+
   it('goes by face and gun where the back is hidden', () => {
     expect(diagnose(seen({ face: ['roundedPulledAway'], welding: ['keyholeShut'] })).kind).toBe('cold');
     expect(diagnose(seen({ welding: ['keyholeWide'] })).kind).toBe('hot');

@@ -22,6 +22,14 @@ const backVoices: Readonly<Record<NonNullable<SeenWeld['back']>, Voice>> = {
   hole: { words: 'a hole', says: 'hot' },
 };
 
+/** After the first of two runs nothing need show behind; what does says that the runs meet. */
+const firstRunVoices: Readonly<Record<Exclude<NonNullable<SeenWeld['back']>, 'none'>, Voice>> = {
+  faint: { words: 'a faint line behind after the first run: the runs meet', says: 'right' },
+  even: { words: 'a line behind after the first run: the runs meet', says: 'right' },
+  heavy: { words: 'heavy behind after the first run already', says: 'hot' },
+  hole: { words: 'a hole', says: 'hot' },
+};
+
 const toesVoices: Readonly<Record<Exclude<ToesLook, 'oneSide'>, Voice>> = {
   cold: { words: 'a bead that lies on top, its toes not wetted', says: 'cold' },
   wetted: { words: 'both toes wetted and nothing on the far side', says: 'right' },
@@ -78,6 +86,12 @@ const mends: readonly {
   },
 ];
 
+function backVoice({ back, isFirstRun, toes }: SeenWeld): readonly Voice[] {
+  if (back === null) return toesVoice(toes);
+  if (isFirstRun !== true) return [backVoices[back]];
+  return back === 'none' ? [] : [firstRunVoices[back]];
+}
+
 function toesVoice(toes: ToesLook | undefined): readonly Voice[] {
   return toes === undefined || toes === 'oneSide' ? [] : [toesVoices[toes]];
 }
@@ -94,7 +108,7 @@ export function diagnose(seen: SeenWeld): Diagnosis {
   const signs = [...seen.face, ...seen.welding, ...(seen.toes === 'oneSide' ? (['oneSide'] as const) : [])];
   const fault = mends.find(({ sign }) => signs.some((each) => each === sign));
   if (fault !== undefined) return { kind: 'mend', action: fault.action, why: fault.why };
-  const back = seen.back === null ? toesVoice(seen.toes) : [backVoices[seen.back]];
+  const back = backVoice(seen);
   const others = [
     ...seen.face.map((sign) => faceVoices[sign]),
     ...seen.welding.map((sign) => weldingVoices[sign]),

@@ -124,6 +124,19 @@ function held(truthOf: (random: () => number) => Truth): number {
   return inside / shops;
 }
 
+/** Of each weld one coupon without a mark and one with a hole. */
+function coldAndHoled(welds: readonly EvidenceWeld[]): readonly EvidenceCoupon[] {
+  return welds.flatMap((each, i) =>
+    (['none', 'hole'] as const).map((back) => ({
+      id: `${back}${i}`,
+      weld: each,
+      finding: { by: 'look', back } as const,
+      isTravelMeasured: true,
+      isSlip: false,
+    })),
+  );
+}
+
 describe('shops whose truth is not what is believed beforehand', () => {
   it.each(kinds)(
     'that %s: the stated 80 %% interval holds in the share that docs/science.md says',
@@ -140,15 +153,7 @@ describe('shops whose truth is not what is believed beforehand', () => {
       ...steel,
       melt: { ...steel.melt, metal: findMetal('stainless304'), thickness: mm(1.5), power: watt(power) },
     });
-    const contradiction = [840, 850, 860].flatMap((power, i) =>
-      (['none', 'hole'] as const).map((back): EvidenceCoupon => ({
-        id: `${back}${i}`,
-        weld: at(power),
-        finding: { by: 'look', back },
-        isTravelMeasured: true,
-        isSlip: false,
-      })),
-    );
+    const contradiction = coldAndHoled([840, 850, 860].map(at));
     const agreement = contradiction.map((each) => ({
       ...each,
       finding: { by: 'look', back: 'even' } as const,
@@ -168,15 +173,7 @@ describe('shops whose truth is not what is believed beforehand', () => {
     const sound = Array.from({ length: 100 }, (_, i) =>
       coupon(weld(random), `s${100 + i}`, 0.12 * gaussian(random)),
     );
-    const six = [1180, 1190, 1200].flatMap((power, i) =>
-      (['none', 'hole'] as const).map((back): EvidenceCoupon => ({
-        id: `${back}${i}`,
-        weld: at(power),
-        finding: { by: 'look', back },
-        isTravelMeasured: true,
-        isSlip: false,
-      })),
-    );
+    const six = coldAndHoled([1180, 1190, 1200].map(at));
     const evidence = shopEvidence(at(1190), [...sound, ...six]);
     const found = disagreement(evidence);
     expect(found?.ids.filter((id) => id.startsWith('none') || id.startsWith('hole')).length).toBeGreaterThan(

@@ -8,7 +8,7 @@ import {
 } from '@lone-heron/contract';
 import { format } from 'date-fns';
 import { figure, mmFigure } from '../../shared/words/figures.js';
-import { lookWords } from '../../shared/words/looks.js';
+import { lookNames, wordsOfLooks } from '../../shared/words/looks.js';
 import { dialledInWords, jointInWords } from '../../shared/words/settingInWords.js';
 import { foundInWords, resultWords, testWords } from '../../shared/words/testWords.js';
 import { statedLines } from './procedureSheet.js';
@@ -53,7 +53,7 @@ function couponSection({ coupon, tests }: WeldedCoupon, nameOf: RecordFacts['nam
       line('Light on', lightOnS === null ? null : `${figure(lightOnS, 1)} s`),
       line('Length', runLengthMm === null ? null : mmFigure(runLengthMm)),
       line('Real travel', travel === null ? null : `${figure(travel, 1)} mm/s`),
-      line('Back', lookWords[coupon.back].long),
+      line(lookNames[coupon.lookedAt ?? 'back'], wordsOfLooks(coupon.lookedAt)[coupon.back].long),
       ...tests.map(({ detail, result, doneAt, doneBy, remark }) =>
         line(
           testWords[detail.kind].name,

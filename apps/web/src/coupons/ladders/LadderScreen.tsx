@@ -21,7 +21,7 @@ import { logOpened, selectOpenLog } from '../../shared/memory/couponDraftSlice.j
 import { OutcomeMark } from '../../shared/OutcomeMark.js';
 import { PageHeader } from '../../shared/PageHeader.js';
 import { figure } from '../../shared/words/figures.js';
-import { lookWords, outcomeOfLook } from '../../shared/words/looks.js';
+import { outcomeOfLook, wordsOfLooks } from '../../shared/words/looks.js';
 import { settingInWords } from '../../shared/words/settingInWords.js';
 import { knobUnits, rungInWords, rungLabel } from './ladderKnobs.js';
 import { ladderSays, type LadderSays } from './ladderSays.js';
@@ -145,7 +145,7 @@ function CuttingList({ ladder, machine, coupons, done }: CuttingListProps) {
                   >
                     <OutcomeMark outcome={outcomeOfLook[coupon.back]} className="size-5" />
                     coupon {coupon.number}:{' '}
-                    {coupon.slip === undefined ? lookWords[coupon.back].short : 'slip'}
+                    {coupon.slip === undefined ? wordsOfLooks(coupon.lookedAt)[coupon.back].short : 'slip'}
                   </Link>
                 ))}
               </span>

@@ -6,7 +6,7 @@ import { couponMelt } from '../../shared/couponMelt.js';
 import { MiniSection } from '../../shared/drawing/MiniSection.js';
 import { OutcomeMark } from '../../shared/OutcomeMark.js';
 import { figure } from '../../shared/words/figures.js';
-import { lookWords, outcomeOfLook } from '../../shared/words/looks.js';
+import { outcomeOfLook, wordsOfLooks } from '../../shared/words/looks.js';
 import { shownMoment } from '../../shared/words/moments.js';
 import { dialledInWords, jointInWords } from '../../shared/words/settingInWords.js';
 import { slipWords } from '../../shared/words/signs.js';
@@ -81,7 +81,7 @@ const BackCell = memo(function BackCell({ coupon }: CouponRow) {
     <>
       <span className="flex items-center gap-2 whitespace-nowrap">
         <OutcomeMark outcome={outcomeOfLook[coupon.back]} />
-        {lookWords[coupon.back].short}
+        {wordsOfLooks(coupon.lookedAt)[coupon.back].short}
       </span>
       <span className="block text-sm whitespace-nowrap text-soft">{besideTheBack(coupon)}</span>
     </>

@@ -2,6 +2,7 @@ import {
   coreJob,
   coreSetting,
   relevantTo,
+  isAskedRight,
   seenAt,
   toesLook,
   type Coupon,
@@ -86,12 +87,18 @@ function OnlyWords({ words }: { words: string }) {
   );
 }
 
-/** The coupon as it was seen: its back, or toes and far side where there is none; never the one for the other. */
+/** The coupon as it was seen: its back, now or between two runs, or toes and far side; never the one for the other. */
 function seenOf(coupon: Coupon): SeenWeld {
   const said = { face: coupon.face ?? [], welding: coupon.welding ?? [] };
-  if (seenAt(coupon.joint) === 'back') return { back: coupon.back, ...said };
-  const isAsked = coupon.lookedAt === 'toes' || coupon.back === 'hole';
-  return { back: null, ...said, ...(isAsked ? { toes: toesLook(coupon.back) } : {}) };
+  if (!isAskedRight(coupon) && coupon.back !== 'hole') return { back: null, ...said };
+  switch (seenAt(coupon.joint)) {
+    case 'back':
+      return { back: coupon.back, ...said };
+    case 'firstRun':
+      return { back: coupon.back, isFirstRun: true, ...said };
+    case 'toes':
+      return { back: null, toes: toesLook(coupon.back), ...said };
+  }
 }
 
 /** What the core advises after a coupon; a joint or machine that it cannot compute any more has no advice. */

@@ -10,7 +10,7 @@ import { MiniSection } from '../../shared/drawing/MiniSection.js';
 import { LoadFailed } from '../../shared/LoadFailed.js';
 import { OutcomeMark } from '../../shared/OutcomeMark.js';
 import { PageHeader } from '../../shared/PageHeader.js';
-import { lookWords, outcomeOfLook } from '../../shared/words/looks.js';
+import { outcomeOfLook, wordsOfLooks } from '../../shared/words/looks.js';
 import { photoSubjectWords } from '../../shared/words/photoSubjects.js';
 import { comparedFacts } from './comparedFacts.js';
 
@@ -88,7 +88,7 @@ function Column({ coupon, machines, look, onLook }: ColumnProps) {
         <MiniSection melt={couponMelt(coupon, machine.profile)} outcome={outcome} className="h-28 w-full" />
       )}
       <p className="flex items-center gap-2">
-        <OutcomeMark outcome={outcome} /> {lookWords[coupon.back].short}
+        <OutcomeMark outcome={outcome} /> {wordsOfLooks(coupon.lookedAt)[coupon.back].short}
       </p>
       {photos.map((photo) => (
         <LinkedPhoto key={photo.id} photo={photo} look={look} onLook={onLook} />

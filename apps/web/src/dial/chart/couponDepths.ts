@@ -1,4 +1,4 @@
-import { coreSetting, seenAt, type BackLook, type Coupon } from '@lone-heron/contract';
+import { coreSetting, isAskedRight, seenAt, type BackLook, type Coupon } from '@lone-heron/contract';
 import { inMm, jointThermal, knobValue, type Knob } from '@lone-heron/core';
 import type { DialOutcome } from '../dialOutcome.js';
 import { isSameJoint } from '../rail/isSameJoint.js';
@@ -33,7 +33,8 @@ export function couponDepths(
       (coupon) =>
         coupon.machineId === said.machine.id &&
         // Toes and far side say less than a band of depth.
-        seenAt(coupon.joint) === 'back' &&
+        seenAt(coupon.joint) !== 'toes' &&
+        isAskedRight(coupon) &&
         coupon.joint.metal === said.joint.metal &&
         isSameJoint(coupon.joint, said.joint),
     )

@@ -13,7 +13,7 @@ export function openedLog({ said, recorded, forecast: { sheetOdds } }: DialOutco
     joint: said.joint,
     setting: recorded,
     weldedAt: new Date().toISOString(),
-    ...(seenAt(said.joint) === 'back' ? { stated: statedOf(sheetOdds) } : {}),
+    ...(seenAt(said.joint) !== 'toes' ? { stated: statedOf(sheetOdds) } : {}),
     ...emptyEntry,
   };
 }

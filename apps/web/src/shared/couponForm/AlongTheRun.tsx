@@ -1,7 +1,7 @@
 import { backLooks, handSlips, type BackLook, type HandSlip, type SeenAt } from '@lone-heron/contract';
 import { Plus, Trash2 } from 'lucide-react';
 import { TypedField } from '../form/TypedField.js';
-import { lookWords, toesWords } from '../words/looks.js';
+import { wordsOfLooks } from '../words/looks.js';
 import { slipWords } from '../words/signs.js';
 import type { StretchEntry } from './CouponEntry.js';
 import { readStretchEnd } from './readTypedLog.js';
@@ -53,7 +53,7 @@ interface StretchProps {
 }
 
 function Stretch({ stretch, name, lookedAt, onChange, onRemove }: StretchProps) {
-  const words = lookedAt === 'toes' ? toesWords : lookWords;
+  const words = wordsOfLooks(lookedAt);
   const read = readStretchEnd(stretch.to);
   return (
     <div className="flex flex-wrap items-end gap-2">

@@ -4,7 +4,7 @@ import { TypedField } from '../form/TypedField.js';
 import { OutcomeMark } from '../OutcomeMark.js';
 import { PictureChoice } from '../PictureChoice.js';
 import { figure } from '../words/figures.js';
-import { lookWords, outcomeOfLook, toesWords } from '../words/looks.js';
+import { lookQuestions, outcomeOfLook, wordsOfLooks } from '../words/looks.js';
 import { colourWords, faceWords, slipWords, weldingWords } from '../words/signs.js';
 import { AlongTheRun } from './AlongTheRun.js';
 import type { CouponEntry } from './CouponEntry.js';
@@ -51,12 +51,10 @@ interface LookChoiceProps {
 }
 
 function LookChoice({ picked, lookedAt, onPick }: LookChoiceProps) {
-  const words = lookedAt === 'toes' ? toesWords : lookWords;
+  const words = wordsOfLooks(lookedAt);
   return (
     <fieldset>
-      <legend className="mb-1 font-medium">
-        {lookedAt === 'toes' ? 'What do toes and far side show?' : 'What did the back look like?'}
-      </legend>
+      <legend className="mb-1 font-medium">{lookQuestions[lookedAt]}</legend>
       <div className="grid grid-cols-3 gap-2 sm:grid-cols-5">
         {backLooks.map((look, index) => (
           <PictureChoice

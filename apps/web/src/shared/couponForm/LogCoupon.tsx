@@ -1,5 +1,5 @@
 import type { OpenLog } from '../memory/openLogSchema.js';
-import { backLooks, seenAt, type CouponDraft } from '@lone-heron/contract';
+import { backLooks, lookedAtOf, seenAt, type CouponDraft } from '@lone-heron/contract';
 import { useRef, useState, type KeyboardEvent } from 'react';
 import { useDispatch } from 'react-redux';
 import { toast } from 'sonner';
@@ -99,7 +99,7 @@ function draftOf(
   return {
     ...{ machineId, joint, setting, weldedAt },
     ...told,
-    ...(seenAt(joint) === 'toes' ? { lookedAt: 'toes' as const } : {}),
+    ...lookedAtOf(joint),
     ...(stated === undefined ? {} : { stated }),
     ...(rung === undefined ? {} : { rung }),
   };
