@@ -37,10 +37,10 @@ const note = (what, is, example) => {
 };
 
 /**
- * Where depth is as doubtful as on brass the least loss leans to the side that costs less: being too hot may then be
+ * Where depth is as doubtful as on brass and thin copper the least loss leans to the side that costs less: being too hot may then be
  * likelier than an even line, by this at most. docs/science.md explains it.
  */
-const hairOfDoubt = 0.02;
+const hairOfDoubt = 0.025;
 const doubtful = 0.4;
 let jobs = 0;
 const started = performance.now();
