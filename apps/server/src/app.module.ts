@@ -11,6 +11,7 @@ import { UnknownPathController } from './http/unknownPath.controller.js';
 import { ExchangeModule } from './exchange/exchange.module.js';
 import { HeadPartsModule } from './headParts/headParts.module.js';
 import { HouseModule } from './house/house.module.js';
+import { KitModule } from './kit/kit.module.js';
 import { InspectionModule } from './inspection/inspection.module.js';
 import { BackupsModule } from './backups/backups.module.js';
 import { CardsModule } from './cards/cards.module.js';
@@ -57,6 +58,7 @@ export class AppModule {
         TimeModule,
         StorageModule.forFile(databaseFile),
         ChangesModule,
+        KitModule,
         AccessModule.with(isOnNetwork),
         ...(webFolder === null ? [] : [serveInterface(webFolder)]),
         MachinesModule,

@@ -57,4 +57,7 @@ export class HeadPartEntity {
 
   @Column('varchar', { name: 'undone_at', nullable: true })
   undoneAt: string | null;
+
+  @Column('varchar', { name: 'undone_by', nullable: true })
+  undoneBy: string | null;
 }

@@ -47,7 +47,7 @@ export class HeadPartsController {
   @HttpCode(204)
   @ApiOperation({ summary: 'Take a change back while its part is still in' })
   @ApiNoContentResponse()
-  undo(@Param('id', idPipe) id: string): Promise<void> {
-    return this.parts.undo(id);
+  undo(@Param('id', idPipe) id: string, @By() by: Person): Promise<void> {
+    return this.parts.undo(id, by);
   }
 }

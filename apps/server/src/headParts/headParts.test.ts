@@ -1,5 +1,8 @@
-import type { HeadPart, PartChange, StockItem } from '@lone-heron/contract';
+import type { Change, HeadPart, PartChange, StockItem } from '@lone-heron/contract';
 import { newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
+
+import { DataSource } from 'typeorm';
+import { HeadPartEntity } from './headPart.entity.js';
 
 let server: SampleServer;
 beforeEach(async () => {
@@ -47,6 +50,19 @@ describe('a part that is changed', () => {
     await server.http.delete(`/api/parts/${second}`).expect(204);
     expect((await parts()).map(({ id, removedAt }) => [id, removedAt])).toEqual([[first, null]]);
     await server.http.delete(`/api/parts/${newId()}`).expect(404);
+  });
+
+  it('bears who took it back, and stands in the history', async () => {
+    const id = newId();
+    await change(id).expect(200);
+    await server.http.delete(`/api/parts/${id}`).expect(204);
+    const row = await server.app.get(DataSource).manager.findOneByOrFail(HeadPartEntity, { id });
+    expect(row.undoneBy).toBe('ines');
+    const { body } = await server.http.get('/api/changes').expect(200);
+    expect((body as Change[]).slice(0, 2)).toMatchObject([
+      { personId: 'ines', noun: 'part', what: 'took back the change to nozzle of bench' },
+      { personId: 'ines', noun: 'part', what: 'fitted nozzle of bench: worn' },
+    ]);
   });
 
   it('comes out of the drawer, of its supplier where there is one, and goes back when taken back', async () => {

@@ -99,7 +99,7 @@ export class OpticsController {
   @HttpCode(204)
   @ApiOperation({ summary: 'Take a change back while no coupon was welded through the new window' })
   @ApiNoContentResponse()
-  undo(@Param('id', idPipe) id: string): Promise<void> {
-    return this.optics.undoChange(id);
+  undo(@Param('id', idPipe) id: string, @By() by: Person): Promise<void> {
+    return this.optics.undoChange(id, by);
   }
 }

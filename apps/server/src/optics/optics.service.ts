@@ -6,13 +6,13 @@ import type {
   WindowHistoryQuery,
 } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
-import { isDeepStrictEqual } from 'node:util';
 import { DataSource, IsNull, Not, type EntityManager } from 'typeorm';
 import { CouponEntity } from '../coupons/coupon.entity.js';
-import { conflict, notFound, refused } from '../http/problem.js';
+import { conflict, refused } from '../http/problem.js';
+import { FittedParts } from '../kit/FittedParts.js';
+import { RecordKit } from '../kit/recordKit.js';
+import { LightEntryEntity } from '../lightLog/lightEntry.entity.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
-import { putBackInDrawer, takeFromDrawer } from '../stock/takeFromDrawer.js';
-import { WriteQueue } from '../storage/writeQueue.js';
 import { ProtectiveWindowEntity } from './protectiveWindow.entity.js';
 import { WindowLivesService } from './windowLives.service.js';
 
@@ -26,7 +26,7 @@ export interface FittedWindow {
 export class OpticsService {
   constructor(
     private readonly dataSource: DataSource,
-    private readonly writes: WriteQueue,
+    private readonly kit: RecordKit,
     private readonly machines: MachinesService,
     private readonly lives: WindowLivesService,
   ) {}
@@ -59,7 +59,7 @@ export class OpticsService {
 
   /** The window fitted on a machine now. */
   async requireFitted(machineId: string, manager: EntityManager): Promise<ProtectiveWindowEntity> {
-    const fitted = await findFitted(manager, machineId);
+    const fitted = await glass.fitted(manager, { machineId });
     if (fitted === null)
       throw conflict(`No protective window is recorded on machine ${machineId}: fit one first.`);
     return fitted;
@@ -89,66 +89,32 @@ export class OpticsService {
 
   /** Takes the fitted window out for a reason and fits a new one under the client's id. Repeating it changes nothing. */
   change(id: string, change: WindowChange, by: Person): Promise<FittedWindow> {
-    return this.writes.run(async (manager) => {
-      const stored = await manager.findOneBy(ProtectiveWindowEntity, { id });
-      if (stored !== null) {
-        await requireSameChange(manager, stored, change, by);
-        return { window: await this.withUse(manager, stored), isNew: false };
-      }
-      await this.requireMachine(manager, change.machineId);
-      const now = new Date().toISOString();
-      const old = await findFitted(manager, change.machineId);
-      if (old !== null) {
-        await manager.update(
-          ProtectiveWindowEntity,
-          { id: old.id },
-          {
-            ...{ removedAt: now, removedReason: change.reason },
-            ...{ removedNote: change.note, removedFound: change.found },
-          },
-        );
-      }
-      const newest = await manager.maximum(ProtectiveWindowEntity, 'number', {
-        machineId: change.machineId,
-        undoneAt: IsNull(),
-      });
-      const { supplier, lot } = change;
-      const stockId = await takeFromDrawer(manager, { kind: 'window', supplier, lot });
-      await manager.insert(ProtectiveWindowEntity, {
-        id,
-        machineId: change.machineId,
-        number: (newest ?? 0) + 1,
-        previousId: old?.id ?? null,
-        fittedAt: now,
-        fittedBy: by.id,
-        ...{ supplier, lot, stockId, fittedPlace: change.found?.place ?? null },
-      });
-      const fitted = await manager.findOneByOrFail(ProtectiveWindowEntity, { id });
-      return { window: await this.withUse(manager, fitted), isNew: true };
+    return this.kit.enter(by, async (entry) => {
+      const { manager } = entry;
+      if ((await this.machines.find(change.machineId, manager)) === null)
+        throw refused([unknownMachine(change.machineId)]);
+      const { row, isNew } = await glass.fit(entry, id, change, async () => ({
+        number: await nextNumber(manager, change.machineId),
+      }));
+      return { window: await this.withUse(manager, row), isNew };
     });
   }
 
-  /** Takes a change back: the window before it is fitted again. Refused once a coupon was welded through the new one. */
-  undoChange(id: string): Promise<void> {
-    return this.writes.run(async (manager) => {
-      const row = await manager.findOneBy(ProtectiveWindowEntity, { id });
-      if (row === null) throw notFound('window', id);
-      if (row.undoneAt !== null) return;
-      if (row.removedAt !== null)
-        throw conflict(`Window ${row.number} was replaced since: take that change back first.`);
-      if (row.previousId === null)
-        throw conflict(`Window ${row.number} is the first on record: there is none to go back to.`);
-      if (await manager.existsBy(CouponEntity, { windowId: id })) {
-        throw conflict(`Coupons were welded through window ${row.number}: its change cannot be taken back.`);
-      }
-      await manager.update(ProtectiveWindowEntity, { id }, { undoneAt: new Date().toISOString() });
-      await manager.update(
-        ProtectiveWindowEntity,
-        { id: row.previousId },
-        { removedAt: null, removedReason: null, removedNote: null, removedFound: null },
-      );
-      await putBackInDrawer(manager, row.stockId);
-    });
+  /**
+   * Takes a change back: the window before it is fitted again, and light that was logged since counts for that one.
+   * Refused once a coupon was welded through the new one, for a coupon names its window.
+   */
+  undoChange(id: string, by: Person): Promise<void> {
+    return this.kit.enter(by, (entry) =>
+      glass.undo(entry, id, async ({ number, previousId }) => {
+        const { manager } = entry;
+        if (previousId === null)
+          throw conflict(`Window ${number} is the first on record: there is none to go back to.`);
+        if (await manager.existsBy(CouponEntity, { windowId: id }))
+          throw conflict(`Coupons were welded through window ${number}: its change cannot be taken back.`);
+        await manager.update(LightEntryEntity, { windowId: id }, { windowId: previousId });
+      }),
+    );
   }
 
   private async withUse(manager: EntityManager, row: ProtectiveWindowEntity): Promise<ProtectiveWindow> {
@@ -156,37 +122,22 @@ export class OpticsService {
     if (window === undefined) throw new Error(`window ${row.id} was not read`);
     return window;
   }
-
-  private async requireMachine(manager: EntityManager, machineId: string): Promise<void> {
-    if ((await this.machines.find(machineId, manager)) === null) throw refused([unknownMachine(machineId)]);
-  }
 }
 
-function findFitted(manager: EntityManager, machineId: string): Promise<ProtectiveWindowEntity | null> {
-  return manager.findOneBy(ProtectiveWindowEntity, { machineId, removedAt: IsNull(), undoneAt: IsNull() });
-}
+const glass = new FittedParts<ProtectiveWindowEntity, WindowChange>({
+  entity: ProtectiveWindowEntity,
+  noun: 'window',
+  called: ({ number, machineId }) => `window ${number} of ${machineId}`,
+  placeOf: ({ machineId }) => ({ machineId }),
+  ownOf: ({ supplier, lot, found }) => ({ supplier, lot, fittedPlace: found?.place ?? null }),
+  removalOf: ({ reason, note, found }) => ({ removedReason: reason, removedNote: note, removedFound: found }),
+  noRemoval: { removedReason: null, removedNote: null, removedFound: null },
+  spareOf: ({ supplier, lot }) => ({ kind: 'window', supplier, lot }),
+  whyOf: ({ reason }) => reason,
+});
 
-/** A retried change must say what the stored one says; the reason and note stand on the window that came out. */
-async function requireSameChange(
-  manager: EntityManager,
-  stored: ProtectiveWindowEntity,
-  change: WindowChange,
-  by: Person,
-): Promise<void> {
-  const old =
-    stored.previousId === null
-      ? null
-      : await manager.findOneBy(ProtectiveWindowEntity, { id: stored.previousId });
-  const isSame =
-    stored.machineId === change.machineId &&
-    stored.fittedBy === by.id &&
-    stored.supplier === change.supplier &&
-    stored.lot === change.lot &&
-    (stored.undoneAt !== null ||
-      old === null ||
-      (old.removedReason === change.reason &&
-        old.removedNote === change.note &&
-        isDeepStrictEqual(old.removedFound, change.found)));
-  if (!isSame)
-    throw conflict(`Window ${stored.id} is stored already with other content. It is never overwritten.`);
+/** Windows are numbered machine by machine; one whose change was taken back gives its number up. */
+async function nextNumber(manager: EntityManager, machineId: string): Promise<number> {
+  const newest = await manager.maximum(ProtectiveWindowEntity, 'number', { machineId, undoneAt: IsNull() });
+  return (newest ?? 0) + 1;
 }

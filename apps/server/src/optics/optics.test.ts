@@ -1,4 +1,4 @@
-import type { Problem, ProtectiveWindow, WindowFound, WindowHistory } from '@lone-heron/contract';
+import type { Change, Problem, ProtectiveWindow, WindowFound, WindowHistory } from '@lone-heron/contract';
 import {
   couponDraft,
   newId,
@@ -6,6 +6,10 @@ import {
   windowChange,
   type SampleServer,
 } from '../testing/sampleServer.js';
+
+import { DataSource } from 'typeorm';
+import { Clock } from '../time/clock.js';
+import { ProtectiveWindowEntity } from './protectiveWindow.entity.js';
 
 let server: SampleServer;
 beforeEach(async () => {
@@ -83,6 +87,47 @@ describe('changing a window', () => {
     const { body } = await change(newId(), what).expect(422);
     expect((body as Problem).errors?.map((error) => error.field)).toEqual([field]);
     expect(await windowsOf('bench')).toHaveLength(3);
+  });
+});
+
+describe('a change of window that is taken back', () => {
+  const light = (minutes: number) => ({
+    ...{ machineId: 'bench', minutes, powerW: 900, metal: 'stainless304', gas: 'argon', batch: '' },
+    ...{ gunAngleDeg: 45, isSoftStart: false, weldedAt: new Date().toISOString() },
+  });
+
+  it('gives the light that was logged since to the window that is in again', async () => {
+    const [before] = await windowsOf('bench');
+    const id = newId();
+    await change(id).expect(201);
+    await server.http.put(`/api/light/${newId()}`).send(light(30)).expect(200);
+    expect((await windowsOf('bench'))[0]).toMatchObject({ id, lightOnS: 1800 });
+    await server.http.delete(`/api/windows/${id}`).expect(204);
+    const [after] = await windowsOf('bench');
+    expect(after?.id).toBe(before?.id);
+    expect(after?.lightOnS).toBeCloseTo((before?.lightOnS ?? 0) + 1800, 6);
+    expect(after?.wornHours).toBeGreaterThan(before?.wornHours ?? 0);
+  });
+
+  it('bears who took it back and when, by the server’s clock, and stands in the history', async () => {
+    const now = new Date('2031-05-04T10:00:00.000Z');
+    server.app.get(Clock).now = () => now;
+    // Who was signed in before the clock was set is not any more.
+    const maren = await server.desk('maren');
+    const id = newId();
+    await maren.put(`/api/windows/${id}`).send(windowChange()).expect(201);
+    await maren.delete(`/api/windows/${id}`).expect(204);
+    await maren.delete(`/api/windows/${id}`).expect(204);
+    const row = await server.app.get(DataSource).manager.findOneByOrFail(ProtectiveWindowEntity, { id });
+    expect(row).toMatchObject({
+      ...{ fittedAt: now.toISOString(), fittedBy: 'maren' },
+      ...{ undoneAt: now.toISOString(), undoneBy: 'maren' },
+    });
+    const { body } = await maren.get('/api/changes').expect(200);
+    expect((body as Change[]).slice(0, 2)).toMatchObject([
+      { personId: 'maren', noun: 'window', subjectId: id, what: 'took back the change to window 4 of bench' },
+      { personId: 'maren', noun: 'window', subjectId: id, what: 'fitted window 4 of bench: haze' },
+    ]);
   });
 });
 

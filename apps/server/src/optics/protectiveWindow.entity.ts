@@ -68,4 +68,7 @@ export class ProtectiveWindowEntity {
 
   @Column('varchar', { name: 'undone_at', nullable: true })
   undoneAt: string | null;
+
+  @Column('varchar', { name: 'undone_by', nullable: true })
+  undoneBy: string | null;
 }

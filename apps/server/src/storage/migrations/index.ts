@@ -9,6 +9,7 @@ import { ProgramSlots1764600000000 } from './1764600000000-ProgramSlots.js';
 import { Procedures1764700000000 } from './1764700000000-Procedures.js';
 import { CardsFromElsewhere1764800000000 } from './1764800000000-CardsFromElsewhere.js';
 import { Upkeep1764900000000 } from './1764900000000-Upkeep.js';
+import { UndoneBy1765000000000 } from './1765000000000-UndoneBy.js';
 
 /** Every migration, oldest first. */
 export const migrations = [
@@ -23,4 +24,5 @@ export const migrations = [
   Procedures1764700000000,
   CardsFromElsewhere1764800000000,
   Upkeep1764900000000,
+  UndoneBy1765000000000,
 ];

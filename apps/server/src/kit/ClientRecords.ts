@@ -1,0 +1,105 @@
+import { isDeepStrictEqual } from 'node:util';
+import type {
+  EntityManager,
+  EntityTarget,
+  FindOptionsRelations,
+  FindOptionsWhere,
+  QueryDeepPartialEntity,
+} from 'typeorm';
+import { conflict, notFound } from '../http/problem.js';
+import type { Entry } from './Entry.js';
+
+/** A row whose id the client gave. */
+interface ClientRow {
+  id: string;
+}
+
+/** Where records are kept, and what is said of them. */
+export interface ClientRecordsPlan<Row extends ClientRow, Draft> {
+  readonly entity: EntityTarget<Row>;
+  /** What one of them is called within a sentence: "coupon". */
+  readonly called: string;
+  /** The column that says who wrote it; null where nobody is said to have. */
+  readonly author: (keyof Row & string) | null;
+  /** What was sent when it was first written. */
+  readonly draftOf: (row: Row, manager: EntityManager) => Draft | Promise<Draft>;
+  /** The column that says since when it does not count; null where a record cannot be taken back. */
+  readonly takenBack: (keyof Row & string) | null;
+  readonly relations?: FindOptionsRelations<Row>;
+}
+
+/** A record and whether this call stored it (a retried save finds it stored already). */
+export interface Written<Row> {
+  readonly row: Row;
+  readonly isNew: boolean;
+}
+
+/**
+ * Records under ids that clients give: written once, never overwritten, taken back and put in again. The same id with the
+ * same content from the same person is the same save; with anything else it is a conflict.
+ */
+export class ClientRecords<Row extends ClientRow, Draft> {
+  constructor(private readonly plan: ClientRecordsPlan<Row, Draft>) {}
+
+  /** @returns null where there is none of that id */
+  find(manager: EntityManager, id: string): Promise<Row | null> {
+    const { entity, relations } = this.plan;
+    const where = { id } as FindOptionsWhere<Row>;
+    return manager.findOne(entity, relations === undefined ? { where } : { where, relations });
+  }
+
+  /** @throws ProblemException 404 where there is none of that id */
+  async require(manager: EntityManager, id: string): Promise<Row> {
+    const row = await this.find(manager, id);
+    if (row === null) throw notFound(this.plan.called, id);
+    return row;
+  }
+
+  /**
+   * What is stored under an id, where it is the same save; null where nothing is.
+   *
+   * @throws ProblemException 409 where it is another
+   */
+  async again({ manager, by }: Pick<Entry, 'manager' | 'by'>, id: string, draft: Draft): Promise<Row | null> {
+    const { called, author, draftOf } = this.plan;
+    const stored = await this.find(manager, id);
+    if (stored === null) return null;
+    const isSameAuthor = author === null || stored[author] === by.id;
+    if (isSameAuthor && isDeepStrictEqual(await draftOf(stored, manager), draft)) return stored;
+    throw conflict(`${capital(called)} ${id} is stored already with other content. It is never overwritten.`);
+  }
+
+  /** Writes a record under its id. @param insert stores it; not called for a repeated save */
+  async write(entry: Entry, id: string, draft: Draft, insert: () => Promise<void>): Promise<Written<Row>> {
+    const stored = await this.again(entry, id, draft);
+    if (stored !== null) return { row: stored, isNew: false };
+    await insert();
+    return { row: await this.require(entry.manager, id), isNew: true };
+  }
+
+  /**
+   * Takes a record back, or puts it in again; the record itself stays. Repeating it changes nothing.
+   *
+   * @param told writes the history, and what follows from it; not called where nothing changed
+   */
+  async setTakenBack(
+    { manager, at }: Entry,
+    id: string,
+    isTakenBack: boolean,
+    told: (row: Row) => Promise<void>,
+  ): Promise<Row> {
+    const { entity, takenBack, called } = this.plan;
+    if (takenBack === null) throw new Error(`a ${called} is never taken back`);
+    const row = await this.require(manager, id);
+    if ((row[takenBack] !== null) === isTakenBack) return row;
+    const change = { [takenBack]: isTakenBack ? at : null } as unknown as QueryDeepPartialEntity<Row>;
+    await manager.update(entity, { id }, change);
+    const changed = await this.require(manager, id);
+    await told(changed);
+    return changed;
+  }
+}
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
