@@ -43,7 +43,7 @@ describe('from a joint to a logged coupon', () => {
     await pick(page, 'Machine', 'barrow');
     await seeText(page, 'Dial these on the barrow unit');
     expect(await drawing()).toContain('1.52 mm to 1.6 mm butt, gap 0.2 mm');
-    expect(await odds()).toMatch(/\d+\s%\s+without a hole/);
+    expect(await odds()).toMatch(/\d+\s%\s+through without a hole/);
     expect(Number(await valueOf(page, 'Power, W'))).toBeGreaterThan(400);
   });
 

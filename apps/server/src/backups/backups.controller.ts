@@ -1,23 +1,10 @@
 import { createReadStream } from 'node:fs';
-import {
-  backupSchema,
-  backupsSchema,
-  clientId,
-  type Backup,
-  type Backups,
-  type Person,
-} from '@lone-heron/contract';
-import { Controller, Get, Param, Put, StreamableFile } from '@nestjs/common';
-import { ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { createZodDto } from 'nestjs-zod';
+import { backupSchema, backupsSchema, type Backup, type Backups, type Person } from '@lone-heron/contract';
+import { Controller, Get, Put, StreamableFile } from '@nestjs/common';
+import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { By, For } from '../access/access.js';
-import { SchemaPipe } from '../http/schemaPipe.js';
+import { Answers, Id } from '../http/schemaRoutes.js';
 import { BackupsService } from './backups.service.js';
-
-class BackupDto extends createZodDto(backupSchema) {}
-class BackupsDto extends createZodDto(backupsSchema) {}
-
-const idPipe = new SchemaPipe(clientId, 'id');
 
 /** A backup holds everything, PINs' hashes among it: for leads alone, also where reading is open. */
 @ApiTags('backups')
@@ -28,7 +15,7 @@ export class BackupsController {
   @Get()
   @For('lead')
   @ApiOperation({ summary: 'The backups that are kept, newest first' })
-  @ApiOkResponse({ type: BackupsDto })
+  @Answers(backupsSchema)
   list(): Promise<Backups> {
     return this.backups.list();
   }
@@ -36,15 +23,15 @@ export class BackupsController {
   @Put(':id')
   @For('lead')
   @ApiOperation({ summary: 'Make a backup of the whole shop now; repeating it is the same backup' })
-  @ApiOkResponse({ type: BackupDto })
-  make(@Param('id', idPipe) id: string, @By() by: Person): Promise<Backup> {
+  @Answers(backupSchema)
+  make(@Id() id: string, @By() by: Person): Promise<Backup> {
     return this.backups.make(id, by);
   }
 
   @Get(':id/file')
   @For('lead')
   @ApiOperation({ summary: 'The backup as a file' })
-  async file(@Param('id', idPipe) id: string): Promise<StreamableFile> {
+  async file(@Id() id: string): Promise<StreamableFile> {
     const { path, file } = await this.backups.pathOf(id);
     return new StreamableFile(createReadStream(path), {
       type: 'application/zip',

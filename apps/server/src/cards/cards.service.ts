@@ -5,18 +5,19 @@ import {
   proofDifferences,
   type Card,
   type CardDraft,
+  type Coupon,
   type Person,
 } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
-import { isDeepStrictEqual } from 'node:util';
 import { DataSource, type EntityManager } from 'typeorm';
-import { ChangesService } from '../changes/changes.service.js';
 import { CouponEntity } from '../coupons/coupon.entity.js';
 import { couponFromRow } from '../coupons/couponRow.js';
 import { conflict, notFound, refused } from '../http/problem.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
-import { WriteQueue } from '../storage/writeQueue.js';
-import { Clock } from '../time/clock.js';
+import { ClientRecords } from '../kit/ClientRecords.js';
+import type { Entry } from '../kit/Entry.js';
+import { RecordKit } from '../kit/recordKit.js';
+import { RevisionLog } from '../kit/RevisionLog.js';
 import { CardEntity } from './card.entity.js';
 import { CardProofEntity } from './cardProof.entity.js';
 import { CardVersionEntity } from './cardVersion.entity.js';
@@ -26,10 +27,8 @@ import { readCards } from './readCards.js';
 export class CardsService {
   constructor(
     private readonly dataSource: DataSource,
-    private readonly writes: WriteQueue,
+    private readonly kit: RecordKit,
     private readonly machines: MachinesService,
-    private readonly changes: ChangesService,
-    private readonly clock: Clock,
   ) {}
 
   /** Every card with its versions, newest card first. */
@@ -42,32 +41,29 @@ export class CardsService {
    * version meanwhile it is a conflict, since no version is ever overwritten.
    */
   write(id: string, version: number, draft: CardDraft, by: Person): Promise<Card> {
-    return this.writes.run(async (manager) => {
-      const stored = await manager.findOneBy(CardVersionEntity, { cardId: id, version });
-      if (stored !== null) {
-        const { content, why, carriedFrom } = stored;
-        if (isDeepStrictEqual({ content, why, carriedFrom }, draft)) return requireCard(manager, id);
-        throw conflict(
-          `Version ${version} was written meanwhile. What you typed is still here: look, then save again.`,
-        );
-      }
-      await this.requireSense(manager, draft);
-      const [card] = await readCards(manager, { id });
-      if (card === undefined) await this.begin(manager, id, version);
-      else requireNext(card, version, draft);
-      await manager.insert(CardVersionEntity, {
-        ...{ cardId: id, version, ...draft },
-        ...{ madeAt: this.clock.now().toISOString(), madeBy: by.id },
-        ...{ signedAt: null, signedBy: null },
+    return this.kit.enter(by, async (entry) => {
+      const { manager, at } = entry;
+      await versions.write(entry, { subject: id, revision: version, draft }, async (before) => {
+        await this.requireSense(manager, draft);
+        if (before === null) await begin(manager, id);
+        else if (before.signedAt !== null && draft.why === '') {
+          const allowed = 'what changed and why: the card is signed';
+          throw refused([{ field: 'why', given: 'nothing', allowed }]);
+        }
+        await manager.insert(CardVersionEntity, {
+          ...{ cardId: id, version, ...draft },
+          ...{ madeAt: at, madeBy: by.id, signedAt: null, signedBy: null },
+        });
+        await tell(entry, id, `wrote version ${version} of`);
       });
-      await this.tell(manager, by, id, `wrote version ${version} of`);
       return requireCard(manager, id);
     });
   }
 
   /** Says that a coupon was welded by the newest version, or that it is not to count. Repeating it changes nothing. */
   setProof(id: string, version: number, couponId: string, isProof: boolean, by: Person): Promise<Card> {
-    return this.writes.run(async (manager) => {
+    return this.kit.enter(by, async (entry) => {
+      const { manager, at } = entry;
       const card = await requireCard(manager, id);
       const newest = newestVersion(card);
       if (newest.version !== version)
@@ -77,27 +73,20 @@ export class CardsService {
       if (newest.signedAt !== null)
         throw conflict(`Version ${version} is signed: what proves it stands as it was signed.`);
       if (isProof) {
-        const coupon = await requireWhole(manager, couponId);
-        const differences = proofDifferences(newest.content, coupon);
-        if (differences.length > 0) {
-          const allowed = 'a coupon welded on the card’s machine, joint and setting';
-          throw refused([
-            { field: 'couponId', given: `coupon ${coupon.number} (${differences.join(', ')})`, allowed },
-          ]);
-        }
-        const addedAt = this.clock.now().toISOString();
-        await manager.insert(CardProofEntity, { cardId: id, version, couponId, addedAt, addedBy: by.id });
+        requireProof(newest.content, await requireWhole(manager, couponId));
+        await manager.insert(CardProofEntity, { cardId: id, version, couponId, addedAt: at, addedBy: by.id });
       } else {
         await manager.delete(CardProofEntity, { cardId: id, version, couponId });
       }
-      await this.tell(manager, by, id, isProof ? 'added a coupon to' : 'took a coupon off');
+      await tell(entry, id, isProof ? 'added a coupon to' : 'took a coupon off');
       return requireCard(manager, id);
     });
   }
 
   /** Signs the newest version, which must be proven. Repeating it changes nothing. */
   sign(id: string, version: number, by: Person): Promise<Card> {
-    return this.writes.run(async (manager) => {
+    return this.kit.enter(by, async (entry) => {
+      const { manager, at } = entry;
       const card = await requireCard(manager, id);
       const newest = newestVersion(card);
       if (newest.version !== version)
@@ -105,30 +94,20 @@ export class CardsService {
       if (newest.signedAt !== null) return card;
       if (!isProven(newest))
         throw conflict('This version is not proven yet: its coupons do not meet everything its level asks.');
-      const signedAt = this.clock.now().toISOString();
-      await manager.update(CardVersionEntity, { cardId: id, version }, { signedAt, signedBy: by.id });
-      await this.tell(manager, by, id, `signed version ${version} of`);
+      await manager.update(CardVersionEntity, { cardId: id, version }, { signedAt: at, signedBy: by.id });
+      await tell(entry, id, `signed version ${version} of`);
       return requireCard(manager, id);
     });
   }
 
   /** Retires a card, or takes it out again; it is kept. Repeating it changes nothing. */
   setRetired(id: string, isRetired: boolean, by: Person): Promise<Card> {
-    return this.writes.run(async (manager) => {
-      const card = await requireCard(manager, id);
-      if ((card.retiredAt !== null) === isRetired) return card;
-      const retiredAt = isRetired ? this.clock.now().toISOString() : null;
-      await manager.update(CardEntity, { id }, { retiredAt });
-      await this.tell(manager, by, id, isRetired ? 'retired' : 'took out again');
-      return requireCard(manager, id);
+    return this.kit.enter(by, async (entry) => {
+      await cards.setTakenBack(entry, id, isRetired, () =>
+        tell(entry, id, isRetired ? 'retired' : 'took out again'),
+      );
+      return requireCard(entry.manager, id);
     });
-  }
-
-  private async begin(manager: EntityManager, id: string, version: number): Promise<void> {
-    if (version !== 1)
-      throw refused([{ field: 'version', given: String(version), allowed: '1: a card begins with it' }]);
-    const newest = await manager.maximum(CardEntity, 'number');
-    await manager.insert(CardEntity, { id, number: (newest ?? 0) + 1, retiredAt: null });
   }
 
   /** The machine is one of the shop's and can do it; where it was carried over from is a card of the shop. */
@@ -148,23 +127,42 @@ export class CardsService {
         { field: 'carriedFrom', given: `${cardId} ${version}`, allowed: 'a version of a card of this shop' },
       ]);
   }
-
-  private async tell(manager: EntityManager, by: Person, id: string, did: string): Promise<void> {
-    const { number, versions } = await requireCard(manager, id);
-    const what = `${did} card ${number}: ${versions[0]?.content.name ?? ''}`;
-    await this.changes.record(manager, { personId: by.id, noun: 'card', subjectId: id, what });
-  }
 }
 
-function requireNext(card: Card, version: number, { why }: CardDraft): void {
-  const newest = newestVersion(card);
-  if (version !== newest.version + 1) {
-    throw conflict(
-      `The newest version is ${newest.version} by now. What you typed is still here: look, then save again.`,
-    );
-  }
-  if (newest.signedAt !== null && why === '')
-    throw refused([{ field: 'why', given: 'nothing', allowed: 'what changed and why: the card is signed' }]);
+const versions = new RevisionLog<CardVersionEntity, CardDraft>({
+  entity: CardVersionEntity,
+  ...{ subject: 'cardId', counter: 'version', author: 'madeBy' },
+  draftOf: ({ content, why, carriedFrom }) => ({ content, why, carriedFrom }),
+  meanwhile: (asked) =>
+    `Version ${asked} was written meanwhile. What you typed is still here: look, then save again.`,
+});
+
+/** Cards themselves are made with their first version. */
+const cards = new ClientRecords<CardEntity, null>({
+  entity: CardEntity,
+  called: 'card',
+  author: null,
+  draftOf: () => null,
+  takenBack: 'retiredAt',
+});
+
+async function begin(manager: EntityManager, id: string): Promise<void> {
+  const newest = await manager.maximum(CardEntity, 'number');
+  await manager.insert(CardEntity, { id, number: (newest ?? 0) + 1, retiredAt: null });
+}
+
+async function tell(entry: Entry, id: string, did: string): Promise<void> {
+  const { number, versions: written } = await requireCard(entry.manager, id);
+  await entry.tell('card', id, `${did} card ${number}: ${written[0]?.content.name ?? ''}`);
+}
+
+/** A coupon proves a card that it was welded by. */
+function requireProof(content: CardDraft['content'], coupon: Coupon): void {
+  const differences = proofDifferences(content, coupon);
+  if (differences.length === 0) return;
+  const given = `coupon ${coupon.number} (${differences.join(', ')})`;
+  const allowed = 'a coupon welded on the card’s machine, joint and setting';
+  throw refused([{ field: 'couponId', given, allowed }]);
 }
 
 async function requireCard(manager: EntityManager, id: string): Promise<Card> {

@@ -1,10 +1,8 @@
 import { changeSchema, type Change } from '@lone-heron/contract';
 import { Controller, Get } from '@nestjs/common';
-import { ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { createZodDto } from 'nestjs-zod';
+import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { ChangesService } from './changes.service.js';
-
-class ChangeDto extends createZodDto(changeSchema) {}
+import { AnswersMany } from '../http/schemaRoutes.js';
 
 @ApiTags('history')
 @Controller('changes')
@@ -13,7 +11,7 @@ export class ChangesController {
 
   @Get()
   @ApiOperation({ summary: 'Who changed what, newest first' })
-  @ApiOkResponse({ type: [ChangeDto] })
+  @AnswersMany(changeSchema)
   list(): Promise<Change[]> {
     return this.changes.list();
   }

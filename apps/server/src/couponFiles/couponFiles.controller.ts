@@ -9,22 +9,15 @@ import {
   type Person,
   type FileStored,
 } from '@lone-heron/contract';
-import { Body, Controller, Get, Param, Put, Query, StreamableFile } from '@nestjs/common';
-import { ApiConsumes, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { createZodDto } from 'nestjs-zod';
+import { Body, Controller, Get, Param, Put, StreamableFile } from '@nestjs/common';
+import { ApiConsumes, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { z } from 'zod';
 import { By, For } from '../access/access.js';
 import { requireBytes } from '../http/requireBytes.js';
-import { SchemaPipe } from '../http/schemaPipe.js';
+import { Answers, PathPart, Queried } from '../http/schemaRoutes.js';
 import { CouponFilesService } from './couponFiles.service.js';
 
-class FilePreviewDto extends createZodDto(filePreviewSchema) {}
-class FileStoredDto extends createZodDto(fileStoredSchema) {}
-
-const formatPipe = new SchemaPipe(
-  z.enum(couponFileFormats, { error: `one of ${couponFileFormats.join(', ')}` }),
-  'format',
-);
+const fileFormat = z.enum(couponFileFormats, { error: `one of ${couponFileFormats.join(', ')}` });
 const types: Readonly<Record<CouponFileFormat, string>> = {
   csv: 'text/csv; charset=utf-8',
   json: 'application/json; charset=utf-8',
@@ -39,8 +32,8 @@ export class CouponFilesController {
   @Get(':format')
   @ApiOperation({ summary: 'The coupons that match as a file' })
   async write(
-    @Param('format', formatPipe) format: CouponFileFormat,
-    @Query(new SchemaPipe(couponFilterSchema)) filter: CouponFilter,
+    @PathPart('format', fileFormat) format: CouponFileFormat,
+    @Queried(couponFilterSchema) filter: CouponFilter,
   ): Promise<StreamableFile> {
     const bytes = await this.files.write(format, filter);
     return new StreamableFile(bytes, {
@@ -53,9 +46,9 @@ export class CouponFilesController {
   @For('lead')
   @ApiConsumes('application/octet-stream', 'application/zip')
   @ApiOperation({ summary: 'What would become of a file of coupons, row by row; nothing is stored' })
-  @ApiOkResponse({ type: FilePreviewDto })
+  @Answers(filePreviewSchema)
   preview(
-    @Param('format', formatPipe) format: CouponFileFormat,
+    @PathPart('format', fileFormat) format: CouponFileFormat,
     @Body() body: unknown,
     @By() by: Person,
   ): Promise<FilePreview> {
@@ -66,9 +59,9 @@ export class CouponFilesController {
   @For('lead')
   @ApiConsumes('application/octet-stream', 'application/zip')
   @ApiOperation({ summary: 'Store what is new in a file that was shown, all or none' })
-  @ApiOkResponse({ type: FileStoredDto })
+  @Answers(fileStoredSchema)
   store(
-    @Param('format', formatPipe) format: CouponFileFormat,
+    @PathPart('format', fileFormat) format: CouponFileFormat,
     @Param('hash') hash: string,
     @Body() body: unknown,
     @By() by: Person,

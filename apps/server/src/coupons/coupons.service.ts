@@ -17,14 +17,13 @@ import {
   type RelevantQuery,
 } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
-import { isDeepStrictEqual } from 'node:util';
 import { v7 as uuid } from 'uuid';
 import { DataSource, type EntityManager } from 'typeorm';
-import { ChangesService } from '../changes/changes.service.js';
-import { conflict, notFound, refused } from '../http/problem.js';
+import { refused } from '../http/problem.js';
+import { ClientRecords } from '../kit/ClientRecords.js';
+import { RecordKit } from '../kit/recordKit.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
 import { OpticsService } from '../optics/optics.service.js';
-import { WriteQueue } from '../storage/writeQueue.js';
 import { Clock } from '../time/clock.js';
 import { groupCoupons, listCoupons } from './couponList.js';
 import { couponFromRow, draftFromRow, rowFromDraft } from './couponRow.js';
@@ -51,10 +50,9 @@ const rowsAtOnce = 100;
 export class CouponsService {
   constructor(
     private readonly dataSource: DataSource,
-    private readonly writes: WriteQueue,
+    private readonly kit: RecordKit,
     private readonly machines: MachinesService,
     private readonly optics: OpticsService,
-    private readonly changes: ChangesService,
     private readonly clock: Clock,
   ) {}
 
@@ -73,7 +71,7 @@ export class CouponsService {
   }
 
   async one(id: string): Promise<Coupon> {
-    return couponFromRow(await requireRow(this.dataSource.manager, id));
+    return couponFromRow(await coupons.require(this.dataSource.manager, id));
   }
 
   /** What a coupon said before each amendment, first entry first. */
@@ -97,29 +95,19 @@ export class CouponsService {
    * the same content again gives the stored coupon back; with other content it is a conflict.
    */
   log(id: string, draft: CouponDraft, by: Person): Promise<LoggedCoupon> {
-    return this.writes.run(async (manager) => {
-      const stored = await findRow(manager, id);
-      if (stored !== null) {
-        if (isDeepStrictEqual(await firstDraft(manager, stored), draft))
-          return { coupon: couponFromRow(stored), isNew: false };
-        throw conflict(`Coupon ${id} is stored already with other content. A coupon is never overwritten.`);
-      }
-      const machine = await this.requireReferences(manager, draft);
-      const window = await this.optics.requireFittedAt(draft.machineId, draft.weldedAt, manager);
-      const newest = await manager.maximum(CouponEntity, 'number');
-      await manager.insert(CouponEntity, {
-        ...rowFromDraft(draft),
-        id,
-        personId: by.id,
-        number: (newest ?? 0) + 1,
-        machineRevision: machine.revision,
-        windowId: window.id,
-        recordedAt: this.clock.now().toISOString(),
-        withdrawnAt: null,
-        revision: 1,
-        section: null,
+    return this.kit.enter(by, async (entry) => {
+      const { manager, at } = entry;
+      const { row, isNew } = await coupons.write(entry, id, draft, async () => {
+        const machine = await this.requireReferences(manager, draft);
+        const window = await this.optics.requireFittedAt(draft.machineId, draft.weldedAt, manager);
+        const newest = await manager.maximum(CouponEntity, 'number');
+        await manager.insert(CouponEntity, {
+          ...{ ...rowFromDraft(draft), id, personId: by.id, number: (newest ?? 0) + 1 },
+          ...{ machineRevision: machine.revision, windowId: window.id },
+          ...{ recordedAt: at, withdrawnAt: null, revision: 1, section: null },
+        });
       });
-      return { coupon: couponFromRow(await requireRow(manager, id)), isNew: true };
+      return { coupon: couponFromRow(row), isNew };
     });
   }
 
@@ -160,42 +148,29 @@ export class CouponsService {
    * somebody amended it meanwhile it is a conflict.
    */
   amend(id: string, revision: number, { draft, why }: CouponAmendment, by: Person): Promise<Coupon> {
-    return this.writes.run(async (manager) => {
-      const row = await requireRow(manager, id);
-      const before = draftFromRow(row);
-      if (row.revision === revision && isDeepStrictEqual(before, draft)) return couponFromRow(row);
-      if (row.revision + 1 !== revision) {
-        throw conflict(
-          `Coupon ${row.number} was amended meanwhile. What you typed is still here: look, then save again.`,
-        );
-      }
-      requireSameWeld(before, draft);
-      await this.requireReferences(manager, draft);
-      await manager.insert(CouponEntryEntity, {
-        couponId: id,
-        revision: row.revision,
-        draft: before,
-        why,
-        supersededAt: this.clock.now().toISOString(),
-        supersededBy: by.id,
+    return this.kit.enter(by, async (entry) => {
+      const { manager, at } = entry;
+      const row = await coupons.amend(entry, id, { revision, draft }, async ({ number }, before) => {
+        requireSameWeld(before, draft);
+        await this.requireReferences(manager, draft);
+        await manager.insert(CouponEntryEntity, {
+          ...{ couponId: id, revision: revision - 1, draft: before, why },
+          ...{ supersededAt: at, supersededBy: by.id },
+        });
+        await manager.update(CouponEntity, { id }, { ...rowFromDraft(draft), revision });
+        await entry.tell('coupon', id, `amended coupon ${number}: ${why}`);
       });
-      await manager.update(CouponEntity, { id }, { ...rowFromDraft(draft), revision });
-      const what = `amended coupon ${row.number}: ${why}`;
-      await this.changes.record(manager, { personId: by.id, noun: 'coupon', subjectId: id, what });
-      return couponFromRow(await requireRow(manager, id));
+      return couponFromRow(row);
     });
   }
 
   /** Takes a coupon back, or puts it in again; the record itself stays. Repeating it changes nothing. */
-  setWithdrawn(id: string, withdrawn: boolean, by: Person): Promise<Coupon> {
-    return this.writes.run(async (manager) => {
-      const row = await requireRow(manager, id);
-      if ((row.withdrawnAt !== null) !== withdrawn) {
-        row.withdrawnAt = withdrawn ? this.clock.now().toISOString() : null;
-        await manager.update(CouponEntity, { id }, { withdrawnAt: row.withdrawnAt });
-        const what = `${withdrawn ? 'took back' : 'put in again'} coupon ${row.number}`;
-        await this.changes.record(manager, { personId: by.id, noun: 'coupon', subjectId: id, what });
-      }
+  setWithdrawn(id: string, isWithdrawn: boolean, by: Person): Promise<Coupon> {
+    return this.kit.enter(by, async (entry) => {
+      const did = isWithdrawn ? 'took back' : 'put in again';
+      const row = await coupons.setTakenBack(entry, id, isWithdrawn, ({ number }) =>
+        entry.tell('coupon', id, `${did} coupon ${number}`),
+      );
       return couponFromRow(row);
     });
   }
@@ -230,18 +205,23 @@ function requireSameWeld(before: CouponDraft, after: CouponDraft): void {
   }
 }
 
-function findRow(manager: EntityManager, id: string): Promise<CouponEntity | null> {
-  return manager.findOne(CouponEntity, { where: { id }, relations: { window: true } });
-}
-
-async function requireRow(manager: EntityManager, id: string): Promise<CouponEntity> {
-  const row = await findRow(manager, id);
-  if (row === null) throw notFound('coupon', id);
-  return row;
-}
+const coupons = new ClientRecords<CouponEntity, CouponDraft>({
+  entity: CouponEntity,
+  ...{ called: 'coupon', author: 'personId', takenBack: 'withdrawnAt' },
+  relations: { window: true },
+  draftOf: firstDraft,
+  mended: {
+    revisionOf: ({ revision }) => revision,
+    draftNow: draftFromRow,
+    mendedBy: async ({ id, revision }, manager) =>
+      (await manager.findOneBy(CouponEntryEntity, { couponId: id, revision: revision - 1 }))?.supersededBy ??
+      null,
+    named: ({ number }) => `coupon ${number}`,
+  },
+});
 
 /** What a coupon was logged as, however often it was amended. */
-async function firstDraft(manager: EntityManager, row: CouponEntity): Promise<CouponDraft> {
+async function firstDraft(row: CouponEntity, manager: EntityManager): Promise<CouponDraft> {
   if (row.revision === 1) return draftFromRow(row);
   const first = await manager.findOneByOrFail(CouponEntryEntity, { couponId: row.id, revision: 1 });
   return first.draft;

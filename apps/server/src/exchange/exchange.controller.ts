@@ -10,26 +10,18 @@ import {
   type ExchangeStored,
   type Person,
 } from '@lone-heron/contract';
-import { Body, Controller, Get, Header, Param, Put, Query, StreamableFile } from '@nestjs/common';
-import { ApiConsumes, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { createZodDto } from 'nestjs-zod';
+import { Body, Controller, Get, Header, Param, Put, StreamableFile } from '@nestjs/common';
+import { ApiConsumes, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { z } from 'zod';
 import { By, For } from '../access/access.js';
 import { requireBytes } from '../http/requireBytes.js';
-import { SchemaPipe } from '../http/schemaPipe.js';
+import { Answers, PathPart, Queried } from '../http/schemaRoutes.js';
 import { ExchangeService } from './exchange.service.js';
 
-class ExchangeDto extends createZodDto(exchangeSchema) {}
-class ExchangePreviewDto extends createZodDto(exchangePreviewSchema) {}
-class ExchangeStoredDto extends createZodDto(exchangeStoredSchema) {}
-
-const formatPipe = new SchemaPipe(
-  z.enum(exchangeFileFormats, { error: `one of ${exchangeFileFormats.join(', ')}` }),
-  'format',
-);
+const fileFormat = z.enum(exchangeFileFormats, { error: `one of ${exchangeFileFormats.join(', ')}` });
 const ids = z.string({ error: 'ids with commas between' }).max(200_000, { error: 'ids with commas between' });
-const wishPipe = new SchemaPipe(z.object({ cards: ids.optional() }));
-const takePipe = new SchemaPipe(z.object({ take: ids.optional() }));
+const wish = z.object({ cards: ids.optional() });
+const taking = z.object({ take: ids.optional() });
 
 @ApiTags('exchange')
 @Controller('exchange')
@@ -39,14 +31,14 @@ export class ExchangeController {
   @Get('json')
   @Header('Content-Disposition', 'attachment; filename="lone-heron.exchange.json"')
   @ApiOperation({ summary: 'Machines, cards and coupons; cards=id,id for those cards with what they need' })
-  @ApiOkResponse({ type: ExchangeDto })
-  write(@Query(wishPipe) { cards }: { cards?: string }): Promise<Exchange> {
+  @Answers(exchangeSchema)
+  write(@Queried(wish) { cards }: { cards?: string }): Promise<Exchange> {
     return this.exchange.write({ cards: listOf(cards) });
   }
 
   @Get('csv')
   @ApiOperation({ summary: 'Cards as a table, each by its newest version' })
-  async writeCsv(@Query(wishPipe) { cards }: { cards?: string }): Promise<StreamableFile> {
+  async writeCsv(@Queried(wish) { cards }: { cards?: string }): Promise<StreamableFile> {
     const text = await this.exchange.writeCsv({ cards: listOf(cards) });
     return new StreamableFile(Buffer.from(text), {
       type: 'text/csv; charset=utf-8',
@@ -64,10 +56,10 @@ export class ExchangeController {
   @For('lead')
   @ApiConsumes('application/octet-stream')
   @ApiOperation({ summary: 'What would become of a file, part by part; nothing is stored' })
-  @ApiOkResponse({ type: ExchangePreviewDto })
+  @Answers(exchangePreviewSchema)
   preview(
-    @Param('format', formatPipe) format: ExchangeFileFormat,
-    @Query(takePipe) { take }: { take?: string },
+    @PathPart('format', fileFormat) format: ExchangeFileFormat,
+    @Queried(taking) { take }: { take?: string },
     @Body() body: unknown,
     @By() by: Person,
   ): Promise<ExchangePreview> {
@@ -78,11 +70,11 @@ export class ExchangeController {
   @For('lead')
   @ApiConsumes('application/octet-stream')
   @ApiOperation({ summary: 'Store what is new in a file that was shown and what was taken, all or none' })
-  @ApiOkResponse({ type: ExchangeStoredDto })
+  @Answers(exchangeStoredSchema)
   store(
-    @Param('format', formatPipe) format: ExchangeFileFormat,
+    @PathPart('format', fileFormat) format: ExchangeFileFormat,
     @Param('hash') hash: string,
-    @Query(takePipe) { take }: { take?: string },
+    @Queried(taking) { take }: { take?: string },
     @Body() body: unknown,
     @By() by: Person,
   ): Promise<ExchangeStored> {

@@ -11,7 +11,6 @@ import {
 import { Injectable } from '@nestjs/common';
 import { DataSource, IsNull, type EntityManager } from 'typeorm';
 import { readCards } from '../cards/readCards.js';
-import { ChangesService } from '../changes/changes.service.js';
 import { CouponEntity } from '../coupons/coupon.entity.js';
 import { couponFromRow } from '../coupons/couponRow.js';
 import { CouponsService } from '../coupons/coupons.service.js';
@@ -20,7 +19,7 @@ import { refuseFile } from '../http/refuseFile.js';
 import { MachinesService } from '../machines/machines.service.js';
 import { PersonEntity } from '../people/person.entity.js';
 import { hashOf } from '../photos/photoFiles.js';
-import { WriteQueue } from '../storage/writeQueue.js';
+import { RecordKit } from '../kit/recordKit.js';
 import { Clock } from '../time/clock.js';
 import { judgeCardRows, judgeCards, type CardToStore, type KnownToCards } from './judgeCards.js';
 import { judgeExchangedCoupons } from './judgeExchangedCoupons.js';
@@ -47,10 +46,9 @@ export interface SentExchange {
 export class ExchangeService {
   constructor(
     private readonly dataSource: DataSource,
-    private readonly writes: WriteQueue,
+    private readonly kit: RecordKit,
     private readonly machines: MachinesService,
     private readonly coupons: CouponsService,
-    private readonly changes: ChangesService,
     private readonly clock: Clock,
   ) {}
 
@@ -102,24 +100,23 @@ export class ExchangeService {
   store(sent: SentExchange, hash: string, by: Person): Promise<ExchangeStored> {
     if (hashOf(sent.bytes) !== hash)
       throw conflict('This is not the file that was shown. Look at it again, then store it.');
-    return this.writes.run(async (manager) => {
+    return this.kit.enter(by, async (entry) => {
+      const { manager, at } = entry;
       const { machines, cards, coupons } = await this.judge(manager, sent, by);
       for (const { id, revision, name, profile } of toStore(machines)) {
         const draft = { name, profile, note: 'read in from a file' };
-        await this.machines.insertRevision(manager, id, revision, draft, by);
+        await this.machines.reviseWithin(entry, id, revision, draft);
       }
       const stored = await this.coupons.insertAll(manager, toStore(coupons), by);
-      await storeCards(manager, toStore(cards), by, this.clock.now().toISOString());
+      await storeCards(manager, toStore(cards), by, at);
       const counts = {
         machines: toStore(machines).length,
         cards: toStore(cards).length,
         coupons: stored,
       };
       if (counts.machines + counts.cards + counts.coupons > 0) {
-        await this.changes.record(manager, {
-          ...{ personId: by.id, noun: 'exchange', subjectId: hash.slice(0, 12) },
-          what: `read ${counts.machines} machines, ${counts.cards} cards and ${counts.coupons} coupons in from a file`,
-        });
+        const what = `read ${counts.machines} machines, ${counts.cards} cards and ${counts.coupons} coupons in from a file`;
+        await entry.tell('exchange', hash.slice(0, 12), what);
       }
       return counts;
     });

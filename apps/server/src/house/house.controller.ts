@@ -1,25 +1,19 @@
 import {
   houseSchema,
   houseSheetDrafts,
-  revisionNumber,
   type House,
   type HouseContent,
   type Person,
 } from '@lone-heron/contract';
-import { Body, Controller, Get, Param, Put } from '@nestjs/common';
-import { ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { createZodDto } from 'nestjs-zod';
+import { Controller, Get, Put } from '@nestjs/common';
+import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { By, For, ForEverybody } from '../access/access.js';
-import { SchemaPipe } from '../http/schemaPipe.js';
+import { Answers, Revision, Sent } from '../http/schemaRoutes.js';
 import { HouseService } from './house.service.js';
-
-class HouseDto extends createZodDto(houseSchema) {}
-
-const revisionPipe = new SchemaPipe(revisionNumber, 'revision');
 
 @ApiTags('house')
 @Controller('house')
-@ApiOkResponse({ type: HouseDto })
+@Answers(houseSchema)
 export class HouseController {
   constructor(private readonly house: HouseService) {}
 
@@ -33,8 +27,8 @@ export class HouseController {
   @For('lead')
   @ApiOperation({ summary: 'Keep to another school' })
   revisePractice(
-    @Param('revision', revisionPipe) revision: number,
-    @Body(new SchemaPipe(houseSheetDrafts.practice)) content: HouseContent['practice'],
+    @Revision() revision: number,
+    @Sent(houseSheetDrafts.practice) content: HouseContent['practice'],
     @By() by: Person,
   ): Promise<House> {
     return this.house.revise('practice', revision, content, by);
@@ -44,8 +38,8 @@ export class HouseController {
   @For('lead')
   @ApiOperation({ summary: 'Say lengths, paces and flows in other units' })
   reviseUnits(
-    @Param('revision', revisionPipe) revision: number,
-    @Body(new SchemaPipe(houseSheetDrafts.units)) content: HouseContent['units'],
+    @Revision() revision: number,
+    @Sent(houseSheetDrafts.units) content: HouseContent['units'],
     @By() by: Person,
   ): Promise<House> {
     return this.house.revise('units', revision, content, by);
@@ -55,8 +49,8 @@ export class HouseController {
   @For('lead')
   @ApiOperation({ summary: 'Change what things cost' })
   revisePrices(
-    @Param('revision', revisionPipe) revision: number,
-    @Body(new SchemaPipe(houseSheetDrafts.prices)) content: HouseContent['prices'],
+    @Revision() revision: number,
+    @Sent(houseSheetDrafts.prices) content: HouseContent['prices'],
     @By() by: Person,
   ): Promise<House> {
     return this.house.revise('prices', revision, content, by);
@@ -66,8 +60,8 @@ export class HouseController {
   @For('lead')
   @ApiOperation({ summary: 'Ask something else of a weld' })
   reviseAcceptance(
-    @Param('revision', revisionPipe) revision: number,
-    @Body(new SchemaPipe(houseSheetDrafts.acceptance)) content: HouseContent['acceptance'],
+    @Revision() revision: number,
+    @Sent(houseSheetDrafts.acceptance) content: HouseContent['acceptance'],
     @By() by: Person,
   ): Promise<House> {
     return this.house.revise('acceptance', revision, content, by);
@@ -77,8 +71,8 @@ export class HouseController {
   @ForEverybody()
   @ApiOperation({ summary: 'Write down the spools that are there' })
   reviseWire(
-    @Param('revision', revisionPipe) revision: number,
-    @Body(new SchemaPipe(houseSheetDrafts.wire)) content: HouseContent['wire'],
+    @Revision() revision: number,
+    @Sent(houseSheetDrafts.wire) content: HouseContent['wire'],
     @By() by: Person,
   ): Promise<House> {
     return this.house.revise('wire', revision, content, by);
@@ -88,8 +82,8 @@ export class HouseController {
   @ForEverybody()
   @ApiOperation({ summary: 'Write down the nozzles that are there' })
   reviseNozzles(
-    @Param('revision', revisionPipe) revision: number,
-    @Body(new SchemaPipe(houseSheetDrafts.nozzles)) content: HouseContent['nozzles'],
+    @Revision() revision: number,
+    @Sent(houseSheetDrafts.nozzles) content: HouseContent['nozzles'],
     @By() by: Person,
   ): Promise<House> {
     return this.house.revise('nozzles', revision, content, by);
@@ -99,8 +93,8 @@ export class HouseController {
   @For('lead')
   @ApiOperation({ summary: 'Weigh what wears glass otherwise' })
   reviseGlassWeights(
-    @Param('revision', revisionPipe) revision: number,
-    @Body(new SchemaPipe(houseSheetDrafts.glassWeights)) content: HouseContent['glassWeights'],
+    @Revision() revision: number,
+    @Sent(houseSheetDrafts.glassWeights) content: HouseContent['glassWeights'],
     @By() by: Person,
   ): Promise<House> {
     return this.house.revise('glassWeights', revision, content, by);
@@ -110,8 +104,8 @@ export class HouseController {
   @For('lead')
   @ApiOperation({ summary: 'Say what each outcome costs, aim by aim' })
   reviseLosses(
-    @Param('revision', revisionPipe) revision: number,
-    @Body(new SchemaPipe(houseSheetDrafts.losses)) content: HouseContent['losses'],
+    @Revision() revision: number,
+    @Sent(houseSheetDrafts.losses) content: HouseContent['losses'],
     @By() by: Person,
   ): Promise<House> {
     return this.house.revise('losses', revision, content, by);

@@ -7,12 +7,9 @@ import {
   type Person,
 } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
-import { isDeepStrictEqual } from 'node:util';
 import { DataSource, type EntityManager } from 'typeorm';
-import { ChangesService } from '../changes/changes.service.js';
-import { conflict, refused } from '../http/problem.js';
-import { WriteQueue } from '../storage/writeQueue.js';
-import { Clock } from '../time/clock.js';
+import { RecordKit } from '../kit/recordKit.js';
+import { RevisionLog } from '../kit/RevisionLog.js';
 import { changedInWords } from './changedInWords.js';
 import { HouseSheetEntity } from './houseSheet.entity.js';
 
@@ -21,9 +18,7 @@ import { HouseSheetEntity } from './houseSheet.entity.js';
 export class HouseService {
   constructor(
     private readonly dataSource: DataSource,
-    private readonly writes: WriteQueue,
-    private readonly changes: ChangesService,
-    private readonly clock: Clock,
+    private readonly kit: RecordKit,
   ) {}
 
   /** Every sheet as it stands; where a shop starts while nobody has written one. */
@@ -41,30 +36,27 @@ export class HouseService {
     content: HouseContent[Sheet],
     by: Person,
   ): Promise<House> {
-    return this.writes.run(async (manager) => {
-      const stored = await manager.findOneBy(HouseSheetEntity, { sheet, revision });
-      if (stored !== null) {
-        if (stored.madeBy === by.id && isDeepStrictEqual(stored.content, content))
-          return this.current(manager);
-        throw conflict(
-          `This sheet was changed meanwhile. What you typed is still here: look, then save again.`,
-        );
-      }
+    return this.kit.enter(by, async (entry) => {
+      const { manager, at } = entry;
       const before = await sheetNow(manager, sheet);
-      const next = before.revision + 1;
-      if (revision !== next)
-        throw refused([{ field: 'revision', given: String(revision), allowed: `${next}, the next one` }]);
-      const madeAt = this.clock.now().toISOString();
-      await manager.insert(HouseSheetEntity, { sheet, revision, content, madeAt, madeBy: by.id });
-      const what = changedInWords(sheet, before.content, content);
-      await this.changes.record(manager, { personId: by.id, noun: 'house', subjectId: sheet, what });
+      await sheets.write(entry, { subject: sheet, revision, draft: content }, async () => {
+        await manager.insert(HouseSheetEntity, { sheet, revision, content, madeAt: at, madeBy: by.id });
+        await entry.tell('house', sheet, changedInWords(sheet, before.content, content));
+      });
       return this.current(manager);
     });
   }
 }
 
+const sheets = new RevisionLog<HouseSheetEntity, HouseContent[HouseSheet]>({
+  entity: HouseSheetEntity,
+  ...{ subject: 'sheet', counter: 'revision', author: 'madeBy' },
+  draftOf: ({ content }) => content,
+  meanwhile: () => 'This sheet was changed meanwhile. What you typed is still here: look, then save again.',
+});
+
 async function sheetNow<Sheet extends HouseSheet>(manager: EntityManager, sheet: Sheet) {
-  const row = await manager.findOne(HouseSheetEntity, { where: { sheet }, order: { revision: 'DESC' } });
+  const row = await sheets.newest(manager, sheet);
   return {
     revision: row?.revision ?? 0,
     // A question that a later version asks starts where every shop starts.

@@ -43,9 +43,7 @@ describe('the API', () => {
         '/api/windows/{id}',
       ]),
     );
-    expect(Object.keys(document.components.schemas['CouponDraftDto']?.properties ?? {})).toContain(
-      'lightOnS',
-    );
+    expect(Object.keys(document.components.schemas['CouponDraft']?.properties ?? {})).toContain('lightOnS');
   });
 
   it('allows scripts from here alone', async () => {

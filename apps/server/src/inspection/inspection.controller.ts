@@ -1,21 +1,15 @@
 import {
-  clientId,
   couponTestDraftSchema,
   couponTestSchema,
   type CouponTest,
   type CouponTestDraft,
   type Person,
 } from '@lone-heron/contract';
-import { Body, Controller, Delete, Get, Param, Put } from '@nestjs/common';
-import { ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { createZodDto } from 'nestjs-zod';
+import { Controller, Delete, Get, Put } from '@nestjs/common';
+import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { By, For } from '../access/access.js';
-import { SchemaPipe } from '../http/schemaPipe.js';
+import { Answers, AnswersMany, Id, Sent } from '../http/schemaRoutes.js';
 import { InspectionService } from './inspection.service.js';
-
-class CouponTestDto extends createZodDto(couponTestSchema) {}
-
-const idPipe = new SchemaPipe(clientId, 'id');
 
 @ApiTags('tests')
 @Controller()
@@ -24,19 +18,19 @@ export class InspectionController {
 
   @Get('coupons/:id/tests')
   @ApiOperation({ summary: 'Tests of a coupon' })
-  @ApiOkResponse({ type: [CouponTestDto] })
-  list(@Param('id', idPipe) id: string): Promise<CouponTest[]> {
+  @AnswersMany(couponTestSchema)
+  list(@Id() id: string): Promise<CouponTest[]> {
     return this.inspection.list(id);
   }
 
   @Put('coupons/:id/tests/:testId')
   @For('welder', 'lead')
   @ApiOperation({ summary: 'Write a test down under an id of the client’s; repeating it is the same save' })
-  @ApiOkResponse({ type: CouponTestDto })
+  @Answers(couponTestSchema)
   write(
-    @Param('id', idPipe) id: string,
-    @Param('testId', idPipe) testId: string,
-    @Body(new SchemaPipe(couponTestDraftSchema)) draft: CouponTestDraft,
+    @Id() id: string,
+    @Id('testId') testId: string,
+    @Sent(couponTestDraftSchema) draft: CouponTestDraft,
     @By() by: Person,
   ): Promise<CouponTest> {
     return this.inspection.write(testId, id, draft, by);
@@ -45,16 +39,16 @@ export class InspectionController {
   @Put('tests/:id/withdrawal')
   @For('welder', 'lead')
   @ApiOperation({ summary: 'Take a test back; its record is kept' })
-  @ApiOkResponse({ type: CouponTestDto })
-  withdraw(@Param('id', idPipe) id: string, @By() by: Person): Promise<CouponTest> {
+  @Answers(couponTestSchema)
+  withdraw(@Id() id: string, @By() by: Person): Promise<CouponTest> {
     return this.inspection.setWithdrawn(id, true, by);
   }
 
   @Delete('tests/:id/withdrawal')
   @For('welder', 'lead')
   @ApiOperation({ summary: 'Put a taken-back test in again' })
-  @ApiOkResponse({ type: CouponTestDto })
-  restore(@Param('id', idPipe) id: string, @By() by: Person): Promise<CouponTest> {
+  @Answers(couponTestSchema)
+  restore(@Id() id: string, @By() by: Person): Promise<CouponTest> {
     return this.inspection.setWithdrawn(id, false, by);
   }
 }

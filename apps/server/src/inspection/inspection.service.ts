@@ -1,14 +1,12 @@
 import type { CouponTest, CouponTestDraft, Person } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
-import { isDeepStrictEqual } from 'node:util';
 import { DataSource, IsNull, type EntityManager } from 'typeorm';
-import { ChangesService } from '../changes/changes.service.js';
 import type { CouponEntity } from '../coupons/coupon.entity.js';
 import { requireCoupon } from '../coupons/requireCoupon.js';
-import { conflict, notFound, refused } from '../http/problem.js';
+import { refused } from '../http/problem.js';
+import { ClientRecords } from '../kit/ClientRecords.js';
+import { RecordKit } from '../kit/recordKit.js';
 import { PhotoEntity } from '../photos/photo.entity.js';
-import { WriteQueue } from '../storage/writeQueue.js';
-import { Clock } from '../time/clock.js';
 import { CouponTestEntity } from './couponTest.entity.js';
 import { keepSection } from './keepSection.js';
 import { senseProblems } from './senseProblems.js';
@@ -18,9 +16,7 @@ import { testDraftOf, testFromRow } from './testFromRow.js';
 export class InspectionService {
   constructor(
     private readonly dataSource: DataSource,
-    private readonly writes: WriteQueue,
-    private readonly changes: ChangesService,
-    private readonly clock: Clock,
+    private readonly kit: RecordKit,
   ) {}
 
   /** A coupon's tests, oldest first, taken-back ones left out. */
@@ -34,51 +30,43 @@ export class InspectionService {
 
   /** Writes a test down. Repeating it is the same save; with other content it is a conflict. */
   write(id: string, couponId: string, draft: CouponTestDraft, by: Person): Promise<CouponTest> {
-    return this.writes.run(async (manager) => {
-      const stored = await manager.findOneBy(CouponTestEntity, { id });
-      if (stored !== null) {
-        if (stored.couponId === couponId && isDeepStrictEqual(testDraftOf(stored), draft))
-          return testFromRow(stored);
-        throw conflict(`Test ${id} is stored already with other content. A test is never overwritten.`);
-      }
-      const coupon = await requireCoupon(manager, couponId);
-      await requireSense(manager, coupon, draft);
-      await manager.insert(CouponTestEntity, {
-        ...{ id, couponId, kind: draft.detail.kind, ...draft },
-        doneBy: by.id,
-        recordedAt: this.clock.now().toISOString(),
-        withdrawnAt: null,
+    return this.kit.enter(by, async (entry) => {
+      const { manager, at } = entry;
+      const { row } = await tests.write(entry, id, { couponId, ...draft }, async () => {
+        const coupon = await requireCoupon(manager, couponId);
+        await requireSense(manager, coupon, draft);
+        await manager.insert(CouponTestEntity, {
+          ...{ id, couponId, kind: draft.detail.kind, ...draft },
+          ...{ doneBy: by.id, recordedAt: at, withdrawnAt: null },
+        });
+        await keepSection(manager, couponId);
       });
-      await keepSection(manager, couponId);
-      return testFromRow(await requireTest(manager, id));
+      return testFromRow(row);
     });
   }
 
   /** Takes a test back, or puts it in again; its record stays. Repeating it changes nothing. */
-  setWithdrawn(id: string, withdrawn: boolean, by: Person): Promise<CouponTest> {
-    return this.writes.run(async (manager) => {
-      const row = await requireTest(manager, id);
-      if ((row.withdrawnAt !== null) !== withdrawn) {
-        row.withdrawnAt = withdrawn ? this.clock.now().toISOString() : null;
-        await manager.update(CouponTestEntity, { id }, { withdrawnAt: row.withdrawnAt });
-        await keepSection(manager, row.couponId);
-        const { number } = await requireCoupon(manager, row.couponId);
-        const what = `${withdrawn ? 'took back' : 'put in again'} a test of coupon ${number}: ${row.kind}`;
-        await this.changes.record(manager, { personId: by.id, noun: 'test', subjectId: id, what });
-      }
+  setWithdrawn(id: string, isWithdrawn: boolean, by: Person): Promise<CouponTest> {
+    return this.kit.enter(by, async (entry) => {
+      const did = isWithdrawn ? 'took back' : 'put in again';
+      const row = await tests.setTakenBack(entry, id, isWithdrawn, async ({ couponId, kind }) => {
+        await keepSection(entry.manager, couponId);
+        const { number } = await requireCoupon(entry.manager, couponId);
+        await entry.tell('test', id, `${did} a test of coupon ${number}: ${kind}`);
+      });
       return testFromRow(row);
     });
   }
 }
 
+const tests = new ClientRecords<CouponTestEntity, CouponTestDraft & { readonly couponId: string }>({
+  entity: CouponTestEntity,
+  ...{ called: 'test', author: 'doneBy', takenBack: 'withdrawnAt' },
+  draftOf: (row) => ({ couponId: row.couponId, ...testDraftOf(row) }),
+});
+
 async function requireSense(manager: EntityManager, coupon: CouponEntity, draft: CouponTestDraft) {
   const photos = await manager.findBy(PhotoEntity, { couponId: coupon.id });
   const problems = senseProblems(draft, new Set(photos.map(({ id }) => id)));
   if (problems.length > 0) throw refused(problems);
-}
-
-async function requireTest(manager: EntityManager, id: string): Promise<CouponTestEntity> {
-  const row = await manager.findOneBy(CouponTestEntity, { id });
-  if (row === null) throw notFound('test', id);
-  return row;
 }

@@ -26,6 +26,19 @@ export interface ClientRecordsPlan<Row extends ClientRow, Draft> {
   /** The column that says since when it does not count; null where a record cannot be taken back. */
   readonly takenBack: (keyof Row & string) | null;
   readonly relations?: FindOptionsRelations<Row>;
+  /** Where what was said is mended later; left out where a record stands as it was written. */
+  readonly mended?: MendedPlan<Row, Draft>;
+}
+
+/** How a record is mended: what it said before is kept beside it, and it counts how often. */
+interface MendedPlan<Row, Draft> {
+  /** 1 as it was written, one more with each amendment. */
+  readonly revisionOf: (row: Row) => number;
+  readonly draftNow: (row: Row) => Draft;
+  /** Who made the newest amendment; null where there is none. */
+  readonly mendedBy: (row: Row, manager: EntityManager) => Promise<string | null>;
+  /** One of them within a sentence: "coupon 12". */
+  readonly named: (row: Row) => string;
 }
 
 /** A record and whether this call stored it (a retried save finds it stored already). */
@@ -75,6 +88,32 @@ export class ClientRecords<Row extends ClientRow, Draft> {
     if (stored !== null) return { row: stored, isNew: false };
     await insert();
     return { row: await this.require(entry.manager, id), isNew: true };
+  }
+
+  /**
+   * Writes what a record says anew. Repeating it is the same save; where somebody mended it meanwhile it is a conflict.
+   *
+   * @param store keeps what it said before, and writes what it says now; not called for a repeated save
+   */
+  async amend(
+    { manager, by }: Entry,
+    id: string,
+    { revision, draft }: { readonly revision: number; readonly draft: Draft },
+    store: (row: Row, before: Draft) => Promise<void>,
+  ): Promise<Row> {
+    const { mended, called } = this.plan;
+    if (mended === undefined) throw new Error(`a ${called} stands as it was written`);
+    const row = await this.require(manager, id);
+    const before = mended.draftNow(row);
+    const now = mended.revisionOf(row);
+    const isSame = now === revision && isDeepStrictEqual(before, draft);
+    if (isSame && (await mended.mendedBy(row, manager)) === by.id) return row;
+    if (now + 1 !== revision)
+      throw conflict(
+        `${capital(mended.named(row))} was amended meanwhile. What you typed is still here: look, then save again.`,
+      );
+    await store(row, before);
+    return this.require(manager, id);
   }
 
   /**

@@ -1,15 +1,15 @@
-import { clientId, ladderDraftSchema, ladderSchema, type Ladder, type Person } from '@lone-heron/contract';
-import { Body, Controller, Delete, Get, Param, Put } from '@nestjs/common';
-import { ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { createZodDto } from 'nestjs-zod';
+import {
+  ladderDraftSchema,
+  ladderSchema,
+  type Ladder,
+  type Person,
+  type LadderDraft,
+} from '@lone-heron/contract';
+import { Controller, Delete, Get, Put } from '@nestjs/common';
+import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { By, For } from '../access/access.js';
-import { SchemaPipe } from '../http/schemaPipe.js';
+import { Answers, AnswersMany, Id, Sent } from '../http/schemaRoutes.js';
 import { LaddersService } from './ladders.service.js';
-
-class LadderDto extends createZodDto(ladderSchema) {}
-class LadderDraftDto extends createZodDto(ladderDraftSchema) {}
-
-const idPipe = new SchemaPipe(clientId, 'id');
 
 @ApiTags('ladders')
 @Controller('ladders')
@@ -18,7 +18,7 @@ export class LaddersController {
 
   @Get()
   @ApiOperation({ summary: 'Ladders, newest first' })
-  @ApiOkResponse({ type: [LadderDto] })
+  @AnswersMany(ladderSchema)
   list(): Promise<Ladder[]> {
     return this.ladders.list();
   }
@@ -26,28 +26,24 @@ export class LaddersController {
   @Put(':id')
   @For('welder', 'lead')
   @ApiOperation({ summary: 'Keep a ladder under an id of the client’s; repeating it is the same save' })
-  @ApiOkResponse({ type: LadderDto })
-  make(
-    @Param('id', idPipe) id: string,
-    @Body(new SchemaPipe(ladderDraftSchema)) draft: LadderDraftDto,
-    @By() by: Person,
-  ): Promise<Ladder> {
+  @Answers(ladderSchema)
+  make(@Id() id: string, @Sent(ladderDraftSchema) draft: LadderDraft, @By() by: Person): Promise<Ladder> {
     return this.ladders.make(id, draft, by);
   }
 
   @Put(':id/closing')
   @For('welder', 'lead')
   @ApiOperation({ summary: 'Put a ladder away; its coupons stay' })
-  @ApiOkResponse({ type: LadderDto })
-  close(@Param('id', idPipe) id: string): Promise<Ladder> {
-    return this.ladders.setClosed(id, true);
+  @Answers(ladderSchema)
+  close(@Id() id: string, @By() by: Person): Promise<Ladder> {
+    return this.ladders.setClosed(id, true, by);
   }
 
   @Delete(':id/closing')
   @For('welder', 'lead')
   @ApiOperation({ summary: 'Take a ladder out again' })
-  @ApiOkResponse({ type: LadderDto })
-  reopen(@Param('id', idPipe) id: string): Promise<Ladder> {
-    return this.ladders.setClosed(id, false);
+  @Answers(ladderSchema)
+  reopen(@Id() id: string, @By() by: Person): Promise<Ladder> {
+    return this.ladders.setClosed(id, false, by);
   }
 }

@@ -7,21 +7,19 @@ import {
   type Person,
 } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
-import { isDeepStrictEqual } from 'node:util';
 import { DataSource, type EntityManager } from 'typeorm';
-import { conflict, notFound, refused } from '../http/problem.js';
+import { refused } from '../http/problem.js';
+import { ClientRecords } from '../kit/ClientRecords.js';
+import { RecordKit } from '../kit/recordKit.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
-import { WriteQueue } from '../storage/writeQueue.js';
-import { Clock } from '../time/clock.js';
 import { LadderEntity } from './ladder.entity.js';
 
 @Injectable()
 export class LaddersService {
   constructor(
     private readonly dataSource: DataSource,
-    private readonly writes: WriteQueue,
+    private readonly kit: RecordKit,
     private readonly machines: MachinesService,
-    private readonly clock: Clock,
   ) {}
 
   /** Newest first, those that were put away among them. */
@@ -32,34 +30,27 @@ export class LaddersService {
 
   /** Keeps a ladder. Repeating it is the same save; with other content it is a conflict. */
   make(id: string, draft: LadderDraft, by: Person): Promise<Ladder> {
-    return this.writes.run(async (manager) => {
-      const stored = await manager.findOneBy(LadderEntity, { id });
-      if (stored !== null) {
-        if (isDeepStrictEqual(draftOf(stored), draft)) return ladderFromRow(stored);
-        throw conflict(`Ladder ${id} is stored already with other content. A ladder is never overwritten.`);
-      }
-      await this.requireWithinMachine(manager, draft);
-      const newest = await manager.maximum(LadderEntity, 'number');
-      await manager.insert(LadderEntity, {
-        ...draft,
-        id,
-        number: (newest ?? 0) + 1,
-        madeAt: this.clock.now().toISOString(),
-        madeBy: by.id,
-        closedAt: null,
+    return this.kit.enter(by, async (entry) => {
+      const { manager, at } = entry;
+      const { row } = await ladders.write(entry, id, draft, async () => {
+        await this.requireWithinMachine(manager, draft);
+        const newest = await manager.maximum(LadderEntity, 'number');
+        await manager.insert(LadderEntity, {
+          ...{ ...draft, id, number: (newest ?? 0) + 1 },
+          ...{ madeAt: at, madeBy: by.id, closedAt: null },
+        });
       });
-      return ladderFromRow(await requireLadder(manager, id));
+      return ladderFromRow(row);
     });
   }
 
   /** Puts a ladder away, or takes it out again; its coupons stay. Repeating it changes nothing. */
-  setClosed(id: string, isClosed: boolean): Promise<Ladder> {
-    return this.writes.run(async (manager) => {
-      const row = await requireLadder(manager, id);
-      if ((row.closedAt !== null) !== isClosed) {
-        row.closedAt = isClosed ? this.clock.now().toISOString() : null;
-        await manager.update(LadderEntity, { id }, { closedAt: row.closedAt });
-      }
+  setClosed(id: string, isClosed: boolean, by: Person): Promise<Ladder> {
+    return this.kit.enter(by, async (entry) => {
+      const did = isClosed ? 'put away' : 'took out again';
+      const row = await ladders.setTakenBack(entry, id, isClosed, ({ number, name }) =>
+        entry.tell('ladder', id, `${did} ladder ${number}: ${name}`),
+      );
       return ladderFromRow(row);
     });
   }
@@ -82,11 +73,11 @@ export class LaddersService {
   }
 }
 
-async function requireLadder(manager: EntityManager, id: string): Promise<LadderEntity> {
-  const row = await manager.findOneBy(LadderEntity, { id });
-  if (row === null) throw notFound('ladder', id);
-  return row;
-}
+const ladders = new ClientRecords<LadderEntity, LadderDraft>({
+  entity: LadderEntity,
+  ...{ called: 'ladder', author: 'madeBy', takenBack: 'closedAt' },
+  draftOf,
+});
 
 function draftOf({ name, machineId, joint, setting, axes, rungs }: LadderEntity): LadderDraft {
   return { name, machineId, joint, setting, axes, rungs };

@@ -1,26 +1,18 @@
 import {
-  machineId,
   machineRevisionDraftSchema,
   machineRevisionSchema,
   machineSchema,
-  revisionNumber,
   type Machine,
   type MachineRevision,
   type Person,
+  type MachineRevisionDraft,
 } from '@lone-heron/contract';
-import { Body, Controller, Get, Param, Put, Res } from '@nestjs/common';
-import { ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
+import { Controller, Get, Put, Res } from '@nestjs/common';
+import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
-import { createZodDto } from 'nestjs-zod';
 import { By, For } from '../access/access.js';
-import { SchemaPipe } from '../http/schemaPipe.js';
+import { AnswersMany, AnswersSave, MachineId, Revision, Sent } from '../http/schemaRoutes.js';
 import { MachinesService } from './machines.service.js';
-
-class MachineDto extends createZodDto(machineSchema) {}
-class MachineRevisionDto extends createZodDto(machineRevisionSchema) {}
-class MachineRevisionDraftDto extends createZodDto(machineRevisionDraftSchema) {}
-
-const idPipe = new SchemaPipe(machineId, 'id');
 
 @ApiTags('machines')
 @Controller('machines')
@@ -29,15 +21,15 @@ export class MachinesController {
 
   @Get()
   @ApiOperation({ summary: 'The shop’s machines at their newest revision' })
-  @ApiOkResponse({ type: [MachineDto] })
+  @AnswersMany(machineSchema)
   list(): Promise<Machine[]> {
     return this.machines.list();
   }
 
   @Get(':id/revisions')
   @ApiOperation({ summary: 'Every revision of a machine, newest first' })
-  @ApiOkResponse({ type: [MachineRevisionDto] })
-  history(@Param('id', idPipe) id: string): Promise<MachineRevision[]> {
+  @AnswersMany(machineRevisionSchema)
+  history(@MachineId() id: string): Promise<MachineRevision[]> {
     return this.machines.history(id);
   }
 
@@ -46,12 +38,11 @@ export class MachinesController {
   @ApiOperation({
     summary: 'Make a machine (revision 1) or change one (the next revision); repeating it is the same save',
   })
-  @ApiCreatedResponse({ type: MachineDto })
-  @ApiOkResponse({ type: MachineDto, description: 'It was stored already.' })
+  @AnswersSave(machineSchema)
   async revise(
-    @Param('id', idPipe) id: string,
-    @Param('revision', new SchemaPipe(revisionNumber, 'revision')) revision: number,
-    @Body(new SchemaPipe(machineRevisionDraftSchema)) draft: MachineRevisionDraftDto,
+    @MachineId() id: string,
+    @Revision() revision: number,
+    @Sent(machineRevisionDraftSchema) draft: MachineRevisionDraft,
     @By() by: Person,
     @Res({ passthrough: true }) response: Response,
   ): Promise<Machine> {

@@ -6,12 +6,11 @@ import type {
   Person,
 } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
-import { isDeepStrictEqual } from 'node:util';
 import { DataSource, type EntityManager } from 'typeorm';
-import { conflict, notFound, refused } from '../http/problem.js';
-import { ChangesService } from '../changes/changes.service.js';
-import { WriteQueue } from '../storage/writeQueue.js';
-import { Clock } from '../time/clock.js';
+import { notFound, refused } from '../http/problem.js';
+import type { Entry } from '../kit/Entry.js';
+import { RecordKit } from '../kit/recordKit.js';
+import { RevisionLog } from '../kit/RevisionLog.js';
 import { MachineEntity } from './machine.entity.js';
 import { MachineRevisionEntity } from './machineRevision.entity.js';
 import { draftFromRow, revisionFromRow } from './machineRow.js';
@@ -26,9 +25,7 @@ export interface RevisedMachine {
 export class MachinesService {
   constructor(
     private readonly dataSource: DataSource,
-    private readonly writes: WriteQueue,
-    private readonly changes: ChangesService,
-    private readonly clock: Clock,
+    private readonly kit: RecordKit,
   ) {}
 
   /** Every machine of the shop at its newest revision, in the shop's own order. */
@@ -46,10 +43,7 @@ export class MachinesService {
   /** Every revision of a machine, newest first. */
   async history(id: string): Promise<MachineRevision[]> {
     const { manager } = this.dataSource;
-    const rows = await manager.find(MachineRevisionEntity, {
-      where: { machineId: id },
-      order: { revision: 'DESC' },
-    });
+    const rows = await revisions.all(manager, id);
     if (rows.length === 0) throw notFound('machine', id);
     return rows.map(revisionFromRow);
   }
@@ -60,71 +54,56 @@ export class MachinesService {
    * was quicker, which is a conflict.
    */
   revise(id: string, revision: number, draft: MachineRevisionDraft, by: Person): Promise<RevisedMachine> {
-    return this.writes.run(async (manager) => {
-      const stored = await manager.findOneBy(MachineRevisionEntity, { machineId: id, revision });
-      if (stored !== null) return { machine: await sameRevision(manager, stored, draft, by), isNew: false };
-      await this.insertRevision(manager, id, revision, draft, by);
-      return { machine: { id, name: draft.name, revision, profile: draft.profile }, isNew: true };
+    return this.kit.enter(by, async (entry) => {
+      const isNew = await this.reviseWithin(entry, id, revision, draft);
+      const machine = await entry.manager.findOneByOrFail(MachineEntity, { id });
+      return { machine: await atRevision(entry.manager, machine), isNew };
     });
   }
 
-  /** Stores a revision within somebody else's transaction; it must be the next one. */
-  async insertRevision(
-    manager: EntityManager,
-    id: string,
-    revision: number,
-    draft: MachineRevisionDraft,
-    by: Person,
-  ): Promise<void> {
-    await moveToRevision(manager, id, revision, draft.name);
-    await manager.insert(MachineRevisionEntity, {
-      ...{ machineId: id, revision, ...draft },
-      ...{ madeAt: this.clock.now().toISOString(), madeBy: by.id },
+  /** {@link revise} within somebody else's write. @returns whether it is new */
+  reviseWithin(entry: Entry, id: string, revision: number, draft: MachineRevisionDraft): Promise<boolean> {
+    const { manager, by, at } = entry;
+    return revisions.write(entry, { subject: id, revision, draft }, async () => {
+      await moveToRevision(manager, id, revision, draft.name);
+      await manager.insert(MachineRevisionEntity, {
+        ...{ machineId: id, revision, ...draft },
+        ...{ madeAt: at, madeBy: by.id },
+      });
+      const note = draft.note === '' ? '' : `: ${draft.note}`;
+      const did = revision === 1 ? 'set up' : 'changed';
+      await entry.tell('machine', id, `${did} ${draft.name}, revision ${revision}${note}`);
     });
-    const what = `${revision === 1 ? 'set up' : 'changed'} ${draft.name}, revision ${revision}${draft.note === '' ? '' : `: ${draft.note}`}`;
-    await this.changes.record(manager, { personId: by.id, noun: 'machine', subjectId: id, what });
   }
 }
 
-/** Makes the machine, or moves it on by one revision; refuses a revision that does not come next, and a name taken. */
+const revisions = new RevisionLog<MachineRevisionEntity, MachineRevisionDraft>({
+  entity: MachineRevisionEntity,
+  ...{ subject: 'machineId', counter: 'revision', author: 'madeBy' },
+  draftOf: draftFromRow,
+  meanwhile: (asked) =>
+    `Revision ${asked} of this machine was made meanwhile with other content. Look at it, then change it again.`,
+});
+
+/** Makes the machine, or moves it on by one revision; refuses a name that is taken. */
 async function moveToRevision(
   manager: EntityManager,
   id: string,
   revision: number,
   name: string,
 ): Promise<void> {
-  const machine = await manager.findOneBy(MachineEntity, { id });
-  const next = (machine?.revision ?? 0) + 1;
-  if (revision !== next) {
-    throw refused([{ field: 'revision', given: String(revision), allowed: `${next}, the next one` }]);
-  }
   const namesake = await manager.findOneBy(MachineEntity, { name });
   if (namesake !== null && namesake.id !== id) {
     throw refused([
       { field: 'name', given: JSON.stringify(name), allowed: 'a name that no other machine has' },
     ]);
   }
-  if (machine !== null) {
+  if (revision > 1) {
     await manager.update(MachineEntity, { id }, { name, revision });
     return;
   }
   const last = await manager.maximum(MachineEntity, 'position');
   await manager.insert(MachineEntity, { id, name, position: (last ?? 0) + 1, revision });
-}
-
-/** The machine of a revision that is stored already, where it says what the draft says. */
-async function sameRevision(
-  manager: EntityManager,
-  stored: MachineRevisionEntity,
-  draft: MachineRevisionDraft,
-  by: Person,
-): Promise<Machine> {
-  if (stored.madeBy !== by.id || !isDeepStrictEqual(draftFromRow(stored), draft)) {
-    throw conflict(
-      `Revision ${stored.revision} of ${stored.name} was made meanwhile with other content. Look at it, then change it again.`,
-    );
-  }
-  return atRevision(manager, await manager.findOneByOrFail(MachineEntity, { id: stored.machineId }));
 }
 
 async function atRevision(manager: EntityManager, { id, name, revision }: MachineEntity): Promise<Machine> {

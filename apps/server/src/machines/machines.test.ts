@@ -80,7 +80,7 @@ describe('changing a machine', () => {
   });
 
   it.each<[string, number | string, object, number, string]>([
-    ['a revision that does not come next', 9, draft(), 422, 'the next one'],
+    ['a revision that does not come next', 9, draft(), 409, '9 does not come next: 4 does'],
     ['no revision at all', 'two', draft(), 422, 'a whole number from 1'],
     ['a name that is taken', 4, draft({ name: 'the barrow unit' }), 422, 'a name that no other machine has'],
     ['no name', 4, draft({ name: '' }), 422, 'a name of up to 60 characters'],
@@ -103,7 +103,7 @@ describe('changing a machine', () => {
 describe('a new machine', () => {
   it('is made by its first revision, comes last, and can be welded with once a window is recorded', async () => {
     const id = uuid();
-    await put(id, 2, draft({ name: 'the plate unit', profile: plate })).expect(422);
+    await put(id, 2, draft({ name: 'the plate unit', profile: plate })).expect(409);
     await put(id, 1, draft({ name: 'the plate unit', profile: plate })).expect(201);
     const machines = (await server.http.get('/api/machines')).body as Machine[];
     expect(machines.at(-1)).toMatchObject({ id, name: 'the plate unit', revision: 1 });
@@ -158,7 +158,7 @@ describe('a database from before revisions had names and makers', () => {
       .run(JSON.stringify(profile));
     raw.close();
     const dataSource = await new DataSource(databaseOptions(file)).initialize();
-    const service = new MachinesService(dataSource, null as never, null as never, null as never);
+    const service = new MachinesService(dataSource, null as never);
     expect(await service.history('m')).toEqual([
       {
         machineId: 'm',

@@ -1,5 +1,4 @@
 import {
-  clientId,
   glassWeightsSchema,
   protectiveWindowSchema,
   windowChangeSchema,
@@ -14,29 +13,15 @@ import {
   type WindowHistoryQuery,
   type WindowStudy,
   type WindowStudyQuery,
+  type WindowChange,
 } from '@lone-heron/contract';
-import { Body, Controller, Delete, Get, HttpCode, Param, Put, Query, Res } from '@nestjs/common';
-import {
-  ApiCreatedResponse,
-  ApiNoContentResponse,
-  ApiOkResponse,
-  ApiOperation,
-  ApiTags,
-} from '@nestjs/swagger';
+import { Controller, Delete, Get, HttpCode, Put, Res } from '@nestjs/common';
+import { ApiNoContentResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
-import { createZodDto } from 'nestjs-zod';
 import { By, ForEverybody } from '../access/access.js';
-import { SchemaPipe } from '../http/schemaPipe.js';
+import { Answers, AnswersMany, AnswersSave, Id, Queried, Sent } from '../http/schemaRoutes.js';
 import { OpticsService } from './optics.service.js';
 import { WindowLivesService } from './windowLives.service.js';
-
-class WindowChangeDto extends createZodDto(windowChangeSchema) {}
-class WindowHistoryDto extends createZodDto(windowHistorySchema) {}
-class WindowStudyDto extends createZodDto(windowStudySchema) {}
-class GlassWeightsDto extends createZodDto(glassWeightsSchema) {}
-class ProtectiveWindowDto extends createZodDto(protectiveWindowSchema) {}
-
-const idPipe = new SchemaPipe(clientId, 'id');
 
 @ApiTags('optics')
 @Controller('windows')
@@ -48,30 +33,28 @@ export class OpticsController {
 
   @Get()
   @ApiOperation({ summary: 'The protective windows that are fitted, with what went through them' })
-  @ApiOkResponse({ type: [ProtectiveWindowDto] })
+  @AnswersMany(protectiveWindowSchema)
   fitted(): Promise<ProtectiveWindow[]> {
     return this.optics.fitted();
   }
 
   @Get('history')
   @ApiOperation({ summary: 'Windows that came out, newest first, some at a time' })
-  @ApiOkResponse({ type: WindowHistoryDto })
-  history(
-    @Query(new SchemaPipe(windowHistoryQuerySchema)) query: WindowHistoryQuery,
-  ): Promise<WindowHistory> {
+  @Answers(windowHistorySchema)
+  history(@Queried(windowHistoryQuerySchema) query: WindowHistoryQuery): Promise<WindowHistory> {
     return this.optics.history(query);
   }
 
   @Get('study')
   @ApiOperation({ summary: 'How long windows last here, what ends them and what makes the difference' })
-  @ApiOkResponse({ type: WindowStudyDto })
-  study(@Query(new SchemaPipe(windowStudyQuerySchema)) query: WindowStudyQuery): Promise<WindowStudy> {
+  @Answers(windowStudySchema)
+  study(@Queried(windowStudyQuerySchema) query: WindowStudyQuery): Promise<WindowStudy> {
     return this.lives.study(query);
   }
 
   @Get('weights')
   @ApiOperation({ summary: 'What this shop’s failures say of the weights of what wears glass' })
-  @ApiOkResponse({ type: GlassWeightsDto })
+  @Answers(glassWeightsSchema)
   weights(): Promise<GlassWeights> {
     return this.lives.weights();
   }
@@ -81,11 +64,10 @@ export class OpticsController {
   @ApiOperation({
     summary: 'Record a change of window under an id of the client’s; repeating it is the same save',
   })
-  @ApiCreatedResponse({ type: ProtectiveWindowDto })
-  @ApiOkResponse({ type: ProtectiveWindowDto, description: 'It was stored already.' })
+  @AnswersSave(protectiveWindowSchema)
   async change(
-    @Param('id', idPipe) id: string,
-    @Body(new SchemaPipe(windowChangeSchema)) change: WindowChangeDto,
+    @Id() id: string,
+    @Sent(windowChangeSchema) change: WindowChange,
     @By() by: Person,
     @Res({ passthrough: true }) response: Response,
   ): Promise<ProtectiveWindow> {
@@ -99,7 +81,7 @@ export class OpticsController {
   @HttpCode(204)
   @ApiOperation({ summary: 'Take a change back while no coupon was welded through the new window' })
   @ApiNoContentResponse()
-  undo(@Param('id', idPipe) id: string, @By() by: Person): Promise<void> {
+  undo(@Id() id: string, @By() by: Person): Promise<void> {
     return this.optics.undoChange(id, by);
   }
 }

@@ -1,37 +1,31 @@
 import {
   firstLeadSchema,
   personDraftSchema,
-  personId,
   personSchema,
   pinResetSchema,
   roleChangeSchema,
   type Person,
+  type FirstLead,
+  type PersonDraft,
+  type PinReset,
+  type RoleChange,
 } from '@lone-heron/contract';
-import { Body, Controller, Delete, Get, Param, Put } from '@nestjs/common';
-import { ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { createZodDto } from 'nestjs-zod';
+import { Controller, Delete, Get, Put } from '@nestjs/common';
+import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { By, For, ForAnyone } from '../access/access.js';
-import { SchemaPipe } from '../http/schemaPipe.js';
+import { Answers, AnswersMany, PersonId, Sent } from '../http/schemaRoutes.js';
 import { PeopleService } from './people.service.js';
-
-class PersonDto extends createZodDto(personSchema) {}
-class PersonDraftDto extends createZodDto(personDraftSchema) {}
-class FirstLeadDto extends createZodDto(firstLeadSchema) {}
-class PinResetDto extends createZodDto(pinResetSchema) {}
-class RoleChangeDto extends createZodDto(roleChangeSchema) {}
-
-const idPipe = new SchemaPipe(personId, 'id');
 
 @ApiTags('people')
 @Controller('people')
-@ApiOkResponse({ type: PersonDto })
+@Answers(personSchema)
 export class PeopleController {
   constructor(private readonly people: PeopleService) {}
 
   @Get()
   @ForAnyone()
   @ApiOperation({ summary: 'Everybody of the shop: the list to sign in from' })
-  @ApiOkResponse({ type: [PersonDto] })
+  @AnswersMany(personSchema)
   list(): Promise<Person[]> {
     return this.people.list();
   }
@@ -39,10 +33,7 @@ export class PeopleController {
   @Put(':id/first-lead')
   @ForAnyone()
   @ApiOperation({ summary: 'Make the first lead of a shop that has none' })
-  makeFirstLead(
-    @Param('id', idPipe) id: string,
-    @Body(new SchemaPipe(firstLeadSchema)) lead: FirstLeadDto,
-  ): Promise<Person> {
+  makeFirstLead(@PersonId() id: string, @Sent(firstLeadSchema) lead: FirstLead): Promise<Person> {
     return this.people.makeFirstLead(id, lead);
   }
 
@@ -50,8 +41,8 @@ export class PeopleController {
   @For('lead')
   @ApiOperation({ summary: 'Add somebody under an id of the client’s' })
   add(
-    @Param('id', idPipe) id: string,
-    @Body(new SchemaPipe(personDraftSchema)) draft: PersonDraftDto,
+    @PersonId() id: string,
+    @Sent(personDraftSchema) draft: PersonDraft,
     @By() by: Person,
   ): Promise<Person> {
     return this.people.add(id, draft, by);
@@ -61,8 +52,8 @@ export class PeopleController {
   @For('lead')
   @ApiOperation({ summary: 'Give somebody another role' })
   setRole(
-    @Param('id', idPipe) id: string,
-    @Body(new SchemaPipe(roleChangeSchema)) { role }: RoleChangeDto,
+    @PersonId() id: string,
+    @Sent(roleChangeSchema) { role }: RoleChange,
     @By() by: Person,
   ): Promise<Person> {
     return this.people.setRole(id, role, by);
@@ -72,8 +63,8 @@ export class PeopleController {
   @For('lead')
   @ApiOperation({ summary: 'Give somebody a new PIN and lift their lock' })
   resetPin(
-    @Param('id', idPipe) id: string,
-    @Body(new SchemaPipe(pinResetSchema)) { newPin }: PinResetDto,
+    @PersonId() id: string,
+    @Sent(pinResetSchema) { newPin }: PinReset,
     @By() by: Person,
   ): Promise<Person> {
     return this.people.resetPin(id, newPin, by);
@@ -82,14 +73,14 @@ export class PeopleController {
   @Put(':id/disabled')
   @For('lead')
   @ApiOperation({ summary: 'Keep somebody from signing in; what they did stays theirs' })
-  disable(@Param('id', idPipe) id: string, @By() by: Person): Promise<Person> {
+  disable(@PersonId() id: string, @By() by: Person): Promise<Person> {
     return this.people.setDisabled(id, true, by);
   }
 
   @Delete(':id/disabled')
   @For('lead')
   @ApiOperation({ summary: 'Let somebody sign in again' })
-  enable(@Param('id', idPipe) id: string, @By() by: Person): Promise<Person> {
+  enable(@PersonId() id: string, @By() by: Person): Promise<Person> {
     return this.people.setDisabled(id, false, by);
   }
 }

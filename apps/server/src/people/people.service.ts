@@ -2,7 +2,9 @@ import type { FirstLead, Person, PersonDraft, Role } from '@lone-heron/contract'
 import { Injectable } from '@nestjs/common';
 import { DataSource, IsNull, type EntityManager } from 'typeorm';
 import { ChangesService } from '../changes/changes.service.js';
-import { conflict, notFound, refused } from '../http/problem.js';
+import { conflict, refused } from '../http/problem.js';
+import { ClientRecords } from '../kit/ClientRecords.js';
+import { RecordKit } from '../kit/recordKit.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { Clock } from '../time/clock.js';
 import { PersonEntity } from './person.entity.js';
@@ -16,6 +18,7 @@ export class PeopleService {
   constructor(
     private readonly dataSource: DataSource,
     private readonly writes: WriteQueue,
+    private readonly kit: RecordKit,
     private readonly clock: Clock,
     private readonly changes: ChangesService,
     private readonly sessions: SessionsService,
@@ -47,24 +50,24 @@ export class PeopleService {
       const leadId = before?.id ?? id;
       if (before === null) await requireFreeName(manager, name);
       await manager.save(PersonEntity, { id: leadId, name, role: 'lead', pinHash, disabledAt: null });
-      await this.record(manager, null, leadId, `${name} became the first lead`);
-      return personOf(await requirePerson(manager, leadId));
+      const what = `${name} became the first lead`;
+      await this.changes.record(manager, { personId: null, noun: 'person', subjectId: leadId, what });
+      return personOf(await people.require(manager, leadId));
     });
   }
 
   /** Adds somebody. Repeating it under the same id is the same save. */
   async add(id: string, draft: PersonDraft, by: Person): Promise<Person> {
     const pinHash = await hashPin(draft.pin);
-    return this.writes.run(async (manager) => {
-      const stored = await manager.findOneBy(PersonEntity, { id });
-      if (stored !== null) {
-        if (stored.name === draft.name && stored.role === draft.role) return personOf(stored);
-        throw conflict(`Person ${id} is stored already as ${stored.name}.`);
-      }
-      await requireFreeName(manager, draft.name);
-      await manager.insert(PersonEntity, { id, name: draft.name, role: draft.role, pinHash });
-      await this.record(manager, by, id, `added ${draft.name} as ${draft.role}`);
-      return personOf(await requirePerson(manager, id));
+    return this.kit.enter(by, async (entry) => {
+      const { manager } = entry;
+      const { name, role } = draft;
+      const { row } = await people.write(entry, id, { name, role }, async () => {
+        await requireFreeName(manager, name);
+        await manager.insert(PersonEntity, { id, name, role, pinHash });
+        await entry.tell('person', id, `added ${name} as ${role}`);
+      });
+      return personOf(row);
     });
   }
 
@@ -107,23 +110,19 @@ export class PeopleService {
     by: Person,
     make: (manager: EntityManager, person: PersonEntity) => Promise<string | null>,
   ): Promise<Person> {
-    return this.writes.run(async (manager) => {
-      const what = await make(manager, await requirePerson(manager, id));
-      if (what !== null) await this.record(manager, by, id, what);
-      return personOf(await requirePerson(manager, id));
+    return this.kit.enter(by, async (entry) => {
+      const what = await make(entry.manager, await people.require(entry.manager, id));
+      if (what !== null) await entry.tell('person', id, what);
+      return personOf(await people.require(entry.manager, id));
     });
   }
-
-  private record(manager: EntityManager, by: Person | null, id: string, what: string): Promise<void> {
-    return this.changes.record(manager, { personId: by?.id ?? null, noun: 'person', subjectId: id, what });
-  }
 }
 
-async function requirePerson(manager: EntityManager, id: string): Promise<PersonEntity> {
-  const person = await manager.findOneBy(PersonEntity, { id });
-  if (person === null) throw notFound('person', id);
-  return person;
-}
+const people = new ClientRecords<PersonEntity, Pick<PersonDraft, 'name' | 'role'>>({
+  entity: PersonEntity,
+  ...{ called: 'person', author: null, takenBack: null },
+  draftOf: ({ name, role }) => ({ name, role }),
+});
 
 async function requireFreeName(manager: EntityManager, name: string): Promise<void> {
   if (!(await manager.existsBy(PersonEntity, { name }))) return;

@@ -5,24 +5,20 @@ import {
   signInSchema,
   type Person,
   type Session,
+  type OwnPin,
+  type SignIn,
 } from '@lone-heron/contract';
-import { Body, Controller, Delete, Get, HttpCode, Inject, Put, Req, Res } from '@nestjs/common';
-import { ApiNoContentResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
+import { Controller, Delete, Get, HttpCode, Inject, Put, Req, Res } from '@nestjs/common';
+import { ApiNoContentResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { Throttle } from '@nestjs/throttler';
 import type { Response } from 'express';
-import { createZodDto } from 'nestjs-zod';
 import { By, ForAnyone, ForEverybody, type HeronRequest } from '../access/access.js';
 import { readingIsClosed } from '../access/readingIsClosed.js';
 import { giveCookie, sessionToken, takeCookie } from '../access/sessionCookie.js';
-import { SchemaPipe } from '../http/schemaPipe.js';
+import { Answers, Sent } from '../http/schemaRoutes.js';
 import { PeopleService } from './people.service.js';
 import { SessionsService } from './sessions.service.js';
 import { SignInService } from './signIn.service.js';
-
-class SessionDto extends createZodDto(sessionSchema) {}
-class PersonDto extends createZodDto(personSchema) {}
-class SignInDto extends createZodDto(signInSchema) {}
-class OwnPinDto extends createZodDto(ownPinSchema) {}
 
 /** Tries of one address in a minute, whichever name they are for. */
 const triesAMinute = { default: { limit: 30, ttl: 60_000 } };
@@ -40,7 +36,7 @@ export class SessionController {
   @Get()
   @ForAnyone()
   @ApiOperation({ summary: 'Who is signed in on this device' })
-  @ApiOkResponse({ type: SessionDto })
+  @Answers(sessionSchema)
   async current(@Req() { person }: HeronRequest): Promise<Session> {
     return {
       person,
@@ -54,9 +50,9 @@ export class SessionController {
   @ForAnyone()
   @Throttle(triesAMinute)
   @ApiOperation({ summary: 'Sign in with a name and its PIN' })
-  @ApiOkResponse({ type: PersonDto })
+  @Answers(personSchema)
   async signIn(
-    @Body(new SchemaPipe(signInSchema)) given: SignInDto,
+    @Sent(signInSchema) given: SignIn,
     @Req() request: HeronRequest,
     @Res({ passthrough: true }) response: Response,
   ): Promise<Person> {
@@ -82,7 +78,7 @@ export class SessionController {
   @Throttle(triesAMinute)
   @ApiOperation({ summary: 'Change one’s own PIN; every device of theirs signs in again' })
   @ApiNoContentResponse()
-  changeOwnPin(@Body(new SchemaPipe(ownPinSchema)) change: OwnPinDto, @By() by: Person): Promise<void> {
+  changeOwnPin(@Sent(ownPinSchema) change: OwnPin, @By() by: Person): Promise<void> {
     return this.door.changeOwnPin(by, change);
   }
 

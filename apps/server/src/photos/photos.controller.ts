@@ -1,29 +1,21 @@
 import {
-  clientId,
   photoQuerySchema,
   photoSchema,
   type Person,
   type Photo,
   type PhotoQuery,
 } from '@lone-heron/contract';
-import { Body, Controller, Delete, Get, Param, Put, Query, Res, StreamableFile } from '@nestjs/common';
-import { ApiConsumes, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
+import { Body, Controller, Delete, Get, Put, Res, StreamableFile } from '@nestjs/common';
+import { ApiConsumes, ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
 import { createReadStream } from 'node:fs';
-import { createZodDto } from 'nestjs-zod';
 import { z } from 'zod';
 import { By, For } from '../access/access.js';
-import { SchemaPipe } from '../http/schemaPipe.js';
+import { Answers, AnswersMany, Id, PathPart, Queried } from '../http/schemaRoutes.js';
 import { PhotosService } from './photos.service.js';
 import { requirePicture } from './requirePicture.js';
 
-class PhotoDto extends createZodDto(photoSchema) {}
-
-const idPipe = new SchemaPipe(clientId, 'id');
-const hashPipe = new SchemaPipe(
-  z.string().regex(/^[0-9a-f]{64}$/, { error: 'the SHA-256 of a photo, 64 hex digits' }),
-  'hash',
-);
+const pictureHash = z.string().regex(/^[0-9a-f]{64}$/, { error: 'the SHA-256 of a photo, 64 hex digits' });
 
 @ApiTags('photos')
 @Controller()
@@ -32,8 +24,8 @@ export class PhotosController {
 
   @Get('coupons/:id/photos')
   @ApiOperation({ summary: 'Photos of a coupon' })
-  @ApiOkResponse({ type: [PhotoDto] })
-  list(@Param('id', idPipe) id: string): Promise<Photo[]> {
+  @AnswersMany(photoSchema)
+  list(@Id() id: string): Promise<Photo[]> {
     return this.photos.list(id);
   }
 
@@ -41,11 +33,11 @@ export class PhotosController {
   @For('welder', 'lead')
   @ApiConsumes('image/jpeg', 'image/png', 'image/webp')
   @ApiOperation({ summary: 'Add a photo, its bytes as the body; repeating it is the same save' })
-  @ApiOkResponse({ type: PhotoDto })
+  @Answers(photoSchema)
   add(
-    @Param('id', idPipe) id: string,
-    @Param('photoId', idPipe) photoId: string,
-    @Query(new SchemaPipe(photoQuerySchema)) query: PhotoQuery,
+    @Id() id: string,
+    @Id('photoId') photoId: string,
+    @Queried(photoQuerySchema) query: PhotoQuery,
     @Body() body: unknown,
     @By() by: Person,
   ): Promise<Photo> {
@@ -55,28 +47,28 @@ export class PhotosController {
   @Put('photos/:id/withdrawal')
   @For('welder', 'lead')
   @ApiOperation({ summary: 'Take a photo away; its bytes are kept' })
-  @ApiOkResponse({ type: PhotoDto })
-  withdraw(@Param('id', idPipe) id: string, @By() by: Person): Promise<Photo> {
+  @Answers(photoSchema)
+  withdraw(@Id() id: string, @By() by: Person): Promise<Photo> {
     return this.photos.setWithdrawn(id, true, by);
   }
 
   @Delete('photos/:id/withdrawal')
   @For('welder', 'lead')
   @ApiOperation({ summary: 'Put a photo back' })
-  @ApiOkResponse({ type: PhotoDto })
-  restore(@Param('id', idPipe) id: string, @By() by: Person): Promise<Photo> {
+  @Answers(photoSchema)
+  restore(@Id() id: string, @By() by: Person): Promise<Photo> {
     return this.photos.setWithdrawn(id, false, by);
   }
 
   @Get('photos/:hash')
   @ApiOperation({ summary: 'The picture itself' })
-  whole(@Param('hash', hashPipe) hash: string, @Res({ passthrough: true }) response: Response) {
+  whole(@PathPart('hash', pictureHash) hash: string, @Res({ passthrough: true }) response: Response) {
     return this.stream(hash, 'whole', response);
   }
 
   @Get('photos/:hash/small')
   @ApiOperation({ summary: 'The picture, 480 pixels at most' })
-  small(@Param('hash', hashPipe) hash: string, @Res({ passthrough: true }) response: Response) {
+  small(@PathPart('hash', pictureHash) hash: string, @Res({ passthrough: true }) response: Response) {
     return this.stream(hash, 'small', response);
   }
 

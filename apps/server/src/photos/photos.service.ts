@@ -1,11 +1,10 @@
 import type { Person, Photo, PhotoQuery } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { DataSource, IsNull } from 'typeorm';
-import { ChangesService } from '../changes/changes.service.js';
 import { requireCoupon } from '../coupons/requireCoupon.js';
-import { conflict, notFound } from '../http/problem.js';
-import { WriteQueue } from '../storage/writeQueue.js';
-import { Clock } from '../time/clock.js';
+import { notFound } from '../http/problem.js';
+import { ClientRecords } from '../kit/ClientRecords.js';
+import { RecordKit } from '../kit/recordKit.js';
 import { PhotoEntity } from './photo.entity.js';
 import { ShopPhotoEntity } from './shopPhoto.entity.js';
 import { hashOf, PhotoFiles } from './photoFiles.js';
@@ -21,9 +20,7 @@ export interface StoredPicture {
 export class PhotosService {
   constructor(
     private readonly dataSource: DataSource,
-    private readonly writes: WriteQueue,
-    private readonly changes: ChangesService,
-    private readonly clock: Clock,
+    private readonly kit: RecordKit,
     private readonly files: PhotoFiles,
   ) {}
 
@@ -38,41 +35,34 @@ export class PhotosService {
 
   /** Takes a picture in. Sending the same again is the same save; another under the same id is a conflict. */
   async add(id: string, couponId: string, sent: Buffer, query: PhotoQuery, by: Person): Promise<Photo> {
-    const sentHash = hashOf(sent);
+    const draft = { couponId, sentHash: hashOf(sent) };
     const { manager } = this.dataSource;
-    const stored = await manager.findOneBy(PhotoEntity, { id });
-    if (stored !== null) return sameSave(stored, couponId, sentHash);
+    // Before the picture is read, which is dear.
+    const stored = await photos.again({ manager, by }, id, draft);
+    if (stored !== null) return photoFromRow(stored);
     await requireCoupon(manager, couponId);
     const picture = await readPicture(sent);
     await this.files.keep(picture);
     const { hash, type, widthPx, heightPx, bytes } = picture;
-    return this.writes.run(async (manager) => {
-      const meanwhile = await manager.findOneBy(PhotoEntity, { id });
-      if (meanwhile !== null) return sameSave(meanwhile, couponId, sentHash);
-      await manager.insert(PhotoEntity, {
-        ...{ id, couponId, hash, sentHash, type, widthPx, heightPx },
-        subject: query.subject,
-        bytes: bytes.length,
-        addedAt: this.clock.now().toISOString(),
-        addedBy: by.id,
-        withdrawnAt: null,
+    return this.kit.enter(by, async (entry) => {
+      const { row } = await photos.write(entry, id, draft, async () => {
+        await entry.manager.insert(PhotoEntity, {
+          ...{ id, ...draft, hash, type, widthPx, heightPx, bytes: bytes.length, subject: query.subject },
+          ...{ addedAt: entry.at, addedBy: by.id, withdrawnAt: null },
+        });
       });
-      return photoFromRow(await manager.findOneByOrFail(PhotoEntity, { id }));
+      return photoFromRow(row);
     });
   }
 
   /** Takes a photo away, or puts it back; its bytes stay. Repeating it changes nothing. */
-  setWithdrawn(id: string, withdrawn: boolean, by: Person): Promise<Photo> {
-    return this.writes.run(async (manager) => {
-      const row = await manager.findOneBy(PhotoEntity, { id });
-      if (row === null) throw notFound('photo', id);
-      if ((row.withdrawnAt !== null) !== withdrawn) {
-        row.withdrawnAt = withdrawn ? this.clock.now().toISOString() : null;
-        await manager.update(PhotoEntity, { id }, { withdrawnAt: row.withdrawnAt });
-        const { number } = await requireCoupon(manager, row.couponId);
-        const what = `${withdrawn ? 'took away' : 'put back'} a photo of coupon ${number}`;
-        await this.changes.record(manager, { personId: by.id, noun: 'photo', subjectId: id, what });
-      }
+  setWithdrawn(id: string, isWithdrawn: boolean, by: Person): Promise<Photo> {
+    return this.kit.enter(by, async (entry) => {
+      const did = isWithdrawn ? 'took away' : 'put back';
+      const row = await photos.setTakenBack(entry, id, isWithdrawn, async ({ couponId }) => {
+        const { number } = await requireCoupon(entry.manager, couponId);
+        await entry.tell('photo', id, `${did} a photo of coupon ${number}`);
+      });
       return photoFromRow(row);
     });
   }
@@ -90,10 +80,11 @@ export class PhotosService {
   }
 }
 
-function sameSave(row: PhotoEntity, couponId: string, sentHash: string): Photo {
-  if (row.couponId === couponId && row.sentHash === sentHash) return photoFromRow(row);
-  throw conflict(`Photo ${row.id} is stored already with other content. A photo is never overwritten.`);
-}
+const photos = new ClientRecords<PhotoEntity, Pick<PhotoEntity, 'couponId' | 'sentHash'>>({
+  entity: PhotoEntity,
+  ...{ called: 'photo', author: 'addedBy', takenBack: 'withdrawnAt' },
+  draftOf: ({ couponId, sentHash }) => ({ couponId, sentHash }),
+});
 
 function photoFromRow(row: PhotoEntity): Photo {
   const { id, couponId, subject, hash, type, widthPx, heightPx, bytes, addedAt, addedBy } = row;

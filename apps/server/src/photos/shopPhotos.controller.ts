@@ -1,21 +1,16 @@
 import {
-  clientId,
-  machineId,
   shopPhotoQuerySchema,
   shopPhotoSchema,
   type Person,
   type ShopPhoto,
   type ShopPhotoQuery,
 } from '@lone-heron/contract';
-import { Body, Controller, Get, Param, Put, Query } from '@nestjs/common';
-import { ApiConsumes, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { createZodDto } from 'nestjs-zod';
+import { Body, Controller, Get, Put } from '@nestjs/common';
+import { ApiConsumes, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { By, ForEverybody } from '../access/access.js';
-import { SchemaPipe } from '../http/schemaPipe.js';
+import { Answers, AnswersMany, Id, MachineId, Queried } from '../http/schemaRoutes.js';
 import { requirePicture } from './requirePicture.js';
 import { ShopPhotosService } from './shopPhotos.service.js';
-
-class ShopPhotoDto extends createZodDto(shopPhotoSchema) {}
 
 @ApiTags('photos')
 @Controller()
@@ -24,8 +19,8 @@ export class ShopPhotosController {
 
   @Get('machines/:id/photos')
   @ApiOperation({ summary: 'Photos of a machine’s glass, status page and upkeep, newest first' })
-  @ApiOkResponse({ type: [ShopPhotoDto] })
-  list(@Param('id', new SchemaPipe(machineId, 'id')) id: string): Promise<ShopPhoto[]> {
+  @AnswersMany(shopPhotoSchema)
+  list(@MachineId() id: string): Promise<ShopPhoto[]> {
     return this.photos.list(id);
   }
 
@@ -33,10 +28,10 @@ export class ShopPhotosController {
   @ForEverybody()
   @ApiConsumes('image/jpeg', 'image/png', 'image/webp')
   @ApiOperation({ summary: 'Add a photo of the shop, its bytes as the body; repeating it is the same save' })
-  @ApiOkResponse({ type: ShopPhotoDto })
+  @Answers(shopPhotoSchema)
   add(
-    @Param('id', new SchemaPipe(clientId, 'id')) id: string,
-    @Query(new SchemaPipe(shopPhotoQuerySchema)) query: ShopPhotoQuery,
+    @Id() id: string,
+    @Queried(shopPhotoQuerySchema) query: ShopPhotoQuery,
     @Body() body: unknown,
     @By() by: Person,
   ): Promise<ShopPhoto> {

@@ -1,10 +1,10 @@
 import type { Person, ShopPhoto, ShopPhotoQuery } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
-import { conflict, refused } from '../http/problem.js';
+import { refused } from '../http/problem.js';
+import { ClientRecords } from '../kit/ClientRecords.js';
+import { RecordKit } from '../kit/recordKit.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
-import { WriteQueue } from '../storage/writeQueue.js';
-import { Clock } from '../time/clock.js';
 import { hashOf, PhotoFiles } from './photoFiles.js';
 import { readPicture } from './readPicture.js';
 import { ShopPhotoEntity } from './shopPhoto.entity.js';
@@ -14,9 +14,8 @@ import { ShopPhotoEntity } from './shopPhoto.entity.js';
 export class ShopPhotosService {
   constructor(
     private readonly dataSource: DataSource,
-    private readonly writes: WriteQueue,
+    private readonly kit: RecordKit,
     private readonly machines: MachinesService,
-    private readonly clock: Clock,
     private readonly files: PhotoFiles,
   ) {}
 
@@ -37,25 +36,28 @@ export class ShopPhotosService {
     { subject, machineId }: ShopPhotoQuery,
     by: Person,
   ): Promise<ShopPhoto> {
-    const sentHash = hashOf(sent);
+    const draft = { machineId, sentHash: hashOf(sent) };
     if ((await this.machines.find(machineId)) === null) throw refused([unknownMachine(machineId)]);
     const picture = await readPicture(sent);
     await this.files.keep(picture);
     const { hash, type, widthPx, heightPx, bytes } = picture;
-    return this.writes.run(async (manager) => {
-      const stored = await manager.findOneBy(ShopPhotoEntity, { id });
-      if (stored === null) {
-        await manager.insert(ShopPhotoEntity, {
-          ...{ id, machineId, subject, hash, sentHash, type, widthPx, heightPx },
-          ...{ bytes: bytes.length, addedAt: this.clock.now().toISOString(), addedBy: by.id },
+    return this.kit.enter(by, async (entry) => {
+      const { row } = await shopPhotos.write(entry, id, draft, async () => {
+        await entry.manager.insert(ShopPhotoEntity, {
+          ...{ id, ...draft, subject, hash, type, widthPx, heightPx },
+          ...{ bytes: bytes.length, addedAt: entry.at, addedBy: by.id },
         });
-      } else if (stored.sentHash !== sentHash || stored.machineId !== machineId) {
-        throw conflict(`Photo ${id} is stored already with other content. A photo is never overwritten.`);
-      }
-      return photoFromRow(await manager.findOneByOrFail(ShopPhotoEntity, { id }));
+      });
+      return photoFromRow(row);
     });
   }
 }
+
+const shopPhotos = new ClientRecords<ShopPhotoEntity, Pick<ShopPhotoEntity, 'machineId' | 'sentHash'>>({
+  entity: ShopPhotoEntity,
+  ...{ called: 'photo', author: 'addedBy', takenBack: null },
+  draftOf: ({ machineId, sentHash }) => ({ machineId, sentHash }),
+});
 
 function photoFromRow(row: ShopPhotoEntity): ShopPhoto {
   const { id, machineId, subject, hash, type, widthPx, heightPx, bytes, addedAt, addedBy } = row;

@@ -1,23 +1,15 @@
 import {
   cardProcedureSchema,
-  clientId,
   procedureDraftSchema,
-  revisionNumber,
   type CardProcedure,
   type Person,
+  type ProcedureDraft,
 } from '@lone-heron/contract';
-import { Body, Controller, Get, Param, Put } from '@nestjs/common';
-import { ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { createZodDto } from 'nestjs-zod';
+import { Controller, Get, Put } from '@nestjs/common';
+import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { By, For } from '../access/access.js';
-import { SchemaPipe } from '../http/schemaPipe.js';
+import { Answers, Id, Revision, Sent } from '../http/schemaRoutes.js';
 import { ProceduresService } from './procedures.service.js';
-
-class CardProcedureDto extends createZodDto(cardProcedureSchema) {}
-class ProcedureDraftDto extends createZodDto(procedureDraftSchema) {}
-
-const idPipe = new SchemaPipe(clientId, 'id');
-const revisionPipe = new SchemaPipe(revisionNumber, 'revision');
 
 @ApiTags('procedures')
 @Controller('cards/:id/procedure')
@@ -26,19 +18,19 @@ export class ProceduresController {
 
   @Get()
   @ApiOperation({ summary: 'A card’s welding procedure, newest revision first, and the coupons it rests on' })
-  @ApiOkResponse({ type: CardProcedureDto })
-  read(@Param('id', idPipe) id: string): Promise<CardProcedure> {
+  @Answers(cardProcedureSchema)
+  read(@Id() id: string): Promise<CardProcedure> {
     return this.procedures.read(id);
   }
 
   @Put('revisions/:revision')
   @For('welder', 'lead')
   @ApiOperation({ summary: 'Write the next revision. Repeating it is the same save' })
-  @ApiOkResponse({ type: CardProcedureDto })
+  @Answers(cardProcedureSchema)
   write(
-    @Param('id', idPipe) id: string,
-    @Param('revision', revisionPipe) revision: number,
-    @Body(new SchemaPipe(procedureDraftSchema)) draft: ProcedureDraftDto,
+    @Id() id: string,
+    @Revision() revision: number,
+    @Sent(procedureDraftSchema) draft: ProcedureDraft,
     @By() by: Person,
   ): Promise<CardProcedure> {
     return this.procedures.write(id, revision, draft, by);
@@ -47,12 +39,8 @@ export class ProceduresController {
   @Put('revisions/:revision/approval')
   @For('lead')
   @ApiOperation({ summary: 'Approve the newest revision' })
-  @ApiOkResponse({ type: CardProcedureDto })
-  approve(
-    @Param('id', idPipe) id: string,
-    @Param('revision', revisionPipe) revision: number,
-    @By() by: Person,
-  ): Promise<CardProcedure> {
+  @Answers(cardProcedureSchema)
+  approve(@Id() id: string, @Revision() revision: number, @By() by: Person): Promise<CardProcedure> {
     return this.procedures.approve(id, revision, by);
   }
 }

@@ -1,6 +1,4 @@
 import {
-  clientId,
-  machineId as machineIdSchema,
   programSlotSchema,
   slotEntrySchema,
   slotNumber,
@@ -8,16 +6,11 @@ import {
   type ProgramSlot,
   type SlotEntry,
 } from '@lone-heron/contract';
-import { Body, Controller, Get, Param, Put } from '@nestjs/common';
-import { ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { createZodDto } from 'nestjs-zod';
+import { Controller, Get, Put } from '@nestjs/common';
+import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { By, For } from '../access/access.js';
-import { SchemaPipe } from '../http/schemaPipe.js';
+import { AnswersMany, Id, MachineId, PathPart, Sent } from '../http/schemaRoutes.js';
 import { ProgramSlotsService } from './programSlots.service.js';
-
-class ProgramSlotDto extends createZodDto(programSlotSchema) {}
-
-const machinePipe = new SchemaPipe(machineIdSchema, 'id');
 
 @ApiTags('program slots')
 @Controller('machines/:id/slots')
@@ -26,20 +19,20 @@ export class ProgramSlotsController {
 
   @Get()
   @ApiOperation({ summary: 'The slots of a machine that hold a program according to us' })
-  @ApiOkResponse({ type: [ProgramSlotDto] })
-  list(@Param('id', machinePipe) machineId: string): Promise<ProgramSlot[]> {
+  @AnswersMany(programSlotSchema)
+  list(@MachineId() machineId: string): Promise<ProgramSlot[]> {
     return this.slots.list(machineId);
   }
 
   @Put(':slot/entries/:entryId')
   @For('welder', 'lead')
   @ApiOperation({ summary: 'Say that a card was stored in a slot, that it was emptied, or what it shows' })
-  @ApiOkResponse({ type: [ProgramSlotDto] })
+  @AnswersMany(programSlotSchema)
   enter(
-    @Param('id', machinePipe) machineId: string,
-    @Param('slot', new SchemaPipe(slotNumber, 'slot')) slot: number,
-    @Param('entryId', new SchemaPipe(clientId, 'entryId')) entryId: string,
-    @Body(new SchemaPipe(slotEntrySchema)) entry: SlotEntry,
+    @MachineId() machineId: string,
+    @PathPart('slot', slotNumber) slot: number,
+    @Id('entryId') entryId: string,
+    @Sent(slotEntrySchema) entry: SlotEntry,
     @By() by: Person,
   ): Promise<ProgramSlot[]> {
     return this.slots.enter({ machineId, slot }, entryId, entry, by);

@@ -1,13 +1,11 @@
 import type { Machine, Person, ProgramSlot, SlotEntry } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
-import { isDeepStrictEqual } from 'node:util';
 import { DataSource, type EntityManager } from 'typeorm';
 import { CardVersionEntity } from '../cards/cardVersion.entity.js';
-import { ChangesService } from '../changes/changes.service.js';
 import { conflict, notFound, refused } from '../http/problem.js';
+import { ClientRecords } from '../kit/ClientRecords.js';
+import { RecordKit } from '../kit/recordKit.js';
 import { MachinesService } from '../machines/machines.service.js';
-import { WriteQueue } from '../storage/writeQueue.js';
-import { Clock } from '../time/clock.js';
 import { SlotEntryEntity } from './slotEntry.entity.js';
 
 /** Where something is done: a slot of a machine. */
@@ -20,10 +18,8 @@ interface SlotPlace {
 export class ProgramSlotsService {
   constructor(
     private readonly dataSource: DataSource,
-    private readonly writes: WriteQueue,
+    private readonly kit: RecordKit,
     private readonly machines: MachinesService,
-    private readonly changes: ChangesService,
-    private readonly clock: Clock,
   ) {}
 
   /** The slots of a machine that hold something, in their order. */
@@ -36,29 +32,28 @@ export class ProgramSlotsService {
   /** Writes down what was done with a slot. Repeating it with the same id is the same entry. */
   enter(place: SlotPlace, id: string, entry: SlotEntry, by: Person): Promise<ProgramSlot[]> {
     const { machineId, slot } = place;
-    return this.writes.run(async (manager) => {
-      const stored = await manager.findOneBy(SlotEntryEntity, { id });
-      if (stored !== null) {
-        if (isDeepStrictEqual(stored.entry, entry) && stored.slot === slot)
-          return readSlots(manager, machineId);
-        throw conflict('Another entry has that id already.');
-      }
-      const machine = await this.machines.find(machineId, manager);
-      if (machine === null) throw notFound('machine', machineId);
-      requireSlot(machine, slot);
-      const held = (await readSlots(manager, machineId)).find((each) => each.slot === slot);
-      const what = await requireSense(manager, machine, held, entry);
-      const position = (await manager.countBy(SlotEntryEntity, { machineId, slot })) + 1;
-      const at = this.clock.now().toISOString();
-      await manager.insert(SlotEntryEntity, { id, machineId, slot, entry, position, at, doneBy: by.id });
-      await this.changes.record(manager, {
-        ...{ personId: by.id, noun: 'slot', subjectId: machineId },
-        what: `${what} slot ${slot} of ${machine.name}`,
+    return this.kit.enter(by, async (write) => {
+      const { manager, at } = write;
+      await entries.write(write, id, { machineId, slot, entry }, async () => {
+        const machine = await this.machines.find(machineId, manager);
+        if (machine === null) throw notFound('machine', machineId);
+        requireSlot(machine, slot);
+        const held = (await readSlots(manager, machineId)).find((each) => each.slot === slot);
+        const what = await requireSense(manager, machine, held, entry);
+        const position = (await manager.countBy(SlotEntryEntity, { machineId, slot })) + 1;
+        await manager.insert(SlotEntryEntity, { id, machineId, slot, entry, position, at, doneBy: by.id });
+        await write.tell('slot', machineId, `${what} slot ${slot} of ${machine.name}`);
       });
       return readSlots(manager, machineId);
     });
   }
 }
+
+const entries = new ClientRecords<SlotEntryEntity, SlotPlace & { readonly entry: SlotEntry }>({
+  entity: SlotEntryEntity,
+  ...{ called: 'slot entry', author: 'doneBy', takenBack: null },
+  draftOf: ({ machineId, slot, entry }) => ({ machineId, slot, entry }),
+});
 
 async function readSlots(manager: EntityManager, machineId: string): Promise<ProgramSlot[]> {
   const rows = await manager.find(SlotEntryEntity, {

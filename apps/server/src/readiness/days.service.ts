@@ -8,13 +8,12 @@ import {
   type Step,
 } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
-import { isDeepStrictEqual } from 'node:util';
 import { DataSource, IsNull, type EntityManager } from 'typeorm';
 import { conflict, notFound } from '../http/problem.js';
+import { ClientRecords } from '../kit/ClientRecords.js';
+import { RecordKit } from '../kit/recordKit.js';
 import { MachinesService } from '../machines/machines.service.js';
-import { WriteQueue } from '../storage/writeQueue.js';
 import { BottlesService } from '../supply/bottles.service.js';
-import { Clock } from '../time/clock.js';
 import { DayEntity } from './day.entity.js';
 import { DayEntryEntity } from './dayEntry.entity.js';
 import { dayFromRow, entryDraftFromRow } from './dayRow.js';
@@ -27,11 +26,10 @@ const pageLength = 60;
 export class DaysService {
   constructor(
     private readonly dataSource: DataSource,
-    private readonly writes: WriteQueue,
+    private readonly kit: RecordKit,
     private readonly machines: MachinesService,
     private readonly sequences: SequencesService,
     private readonly bottles: BottlesService,
-    private readonly clock: Clock,
   ) {}
 
   /** The newest day of each machine that has one, open or closed. */
@@ -61,7 +59,7 @@ export class DaysService {
    * has one record, not two.
    */
   open(machineId: string, id: string, by: Person): Promise<Day> {
-    return this.writes.run(async (manager) => {
+    return this.kit.enter(by, async ({ manager, at }) => {
       const open = await manager.findOneBy(DayEntity, { machineId, closedAt: IsNull() });
       if (open !== null) return dayFromRow(await requireDay(manager, open.id));
       const earlier = await manager.findOneBy(DayEntity, { id });
@@ -69,31 +67,33 @@ export class DaysService {
         throw conflict(`Day ${id} is another machine’s.`);
       if (earlier !== null) return dayFromRow(await requireDay(manager, id));
       const { revision, startUp, shutDown } = await this.sequences.current(machineId, manager);
-      const openedAt = this.clock.now().toISOString();
       const steps = { sequenceRevision: revision, startUp, shutDown };
-      await manager.insert(DayEntity, { id, machineId, ...steps, openedAt, openedBy: by.id, closedAt: null });
+      await manager.insert(DayEntity, {
+        id,
+        machineId,
+        ...steps,
+        openedAt: at,
+        openedBy: by.id,
+        closedAt: null,
+      });
       return dayFromRow(await requireDay(manager, id));
     });
   }
 
   /** Writes down what was done at a step. Repeating an entry is the same save; the last step of the evening closes. */
   enter(dayId: string, id: string, draft: DayEntryDraft, by: Person): Promise<Day> {
-    return this.writes.run(async (manager) => {
-      const stored = await manager.findOneBy(DayEntryEntity, { id });
-      if (stored !== null) {
-        if (stored.dayId === dayId && isDeepStrictEqual(entryDraftFromRow(stored), draft))
-          return dayFromRow(await requireDay(manager, dayId));
-        throw conflict(`Entry ${id} is stored already with other content. It is never overwritten.`);
-      }
-      const day = dayFromRow(await requireDay(manager, dayId));
-      await requireEnterable(manager, day, draft);
-      const verdict = await this.verdictOf(day, draft, manager);
-      const at = this.clock.now().toISOString();
-      const place = day.entries.length + 1;
-      await manager.insert(DayEntryEntity, { ...draft, ...verdict, id, dayId, place, at, personId: by.id });
-      if (draft.reading.reads === 'bottle' && draft.outcome === 'done')
-        await this.bottles.noteReading(day.machineId, draft.reading.bottleBar, at, manager);
-      await closeIfDone(manager, dayId, at);
+    return this.kit.enter(by, async (entry) => {
+      const { manager, at } = entry;
+      await entries.write(entry, id, { dayId, draft }, async () => {
+        const day = dayFromRow(await requireDay(manager, dayId));
+        await requireEnterable(manager, day, draft);
+        const verdict = await this.verdictOf(day, draft, manager);
+        const place = day.entries.length + 1;
+        await manager.insert(DayEntryEntity, { ...draft, ...verdict, id, dayId, place, at, personId: by.id });
+        if (draft.reading.reads === 'bottle' && draft.outcome === 'done')
+          await this.bottles.noteReading(day.machineId, draft.reading.bottleBar, at, manager);
+        await closeIfDone(manager, dayId, at);
+      });
       return dayFromRow(await requireDay(manager, dayId));
     });
   }
@@ -108,6 +108,12 @@ export class DaysService {
     return readingVerdict(draft.reading, step, context);
   }
 }
+
+const entries = new ClientRecords<DayEntryEntity, { readonly dayId: string; readonly draft: DayEntryDraft }>({
+  entity: DayEntryEntity,
+  ...{ called: 'entry', author: 'personId', takenBack: null },
+  draftOf: (row) => ({ dayId: row.dayId, draft: entryDraftFromRow(row) }),
+});
 
 /** A closed day takes one thing still: its last step taken back, as long as the next day is not open. */
 async function requireEnterable(manager: EntityManager, day: Day, draft: DayEntryDraft): Promise<void> {

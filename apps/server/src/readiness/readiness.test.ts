@@ -206,10 +206,10 @@ describe('a template', () => {
     });
   });
 
-  it('is a conflict where somebody was quicker, and refused out of turn', async () => {
+  it('is a conflict where somebody was quicker, and out of turn', async () => {
     await revise(1, draft).expect(200);
     await revise(1, { ...draft, note: 'mine' }).expect(409);
-    await revise(3, draft).expect(422);
+    await revise(3, draft).expect(409);
     await server.http.put('/api/machines/bandsaw/sequence/1').send(draft).expect(404);
   });
 });

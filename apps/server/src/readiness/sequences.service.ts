@@ -6,13 +6,11 @@ import {
   type SequenceDraft,
 } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
-import { isDeepStrictEqual } from 'node:util';
 import { DataSource, type EntityManager } from 'typeorm';
-import { ChangesService } from '../changes/changes.service.js';
-import { conflict, notFound, refused } from '../http/problem.js';
+import { notFound } from '../http/problem.js';
+import { RecordKit } from '../kit/recordKit.js';
+import { RevisionLog } from '../kit/RevisionLog.js';
 import { MachinesService } from '../machines/machines.service.js';
-import { WriteQueue } from '../storage/writeQueue.js';
-import { Clock } from '../time/clock.js';
 import { SequenceEntity } from './sequence.entity.js';
 
 /** The start-up and shut-down that a machine's days are opened with. */
@@ -20,16 +18,14 @@ import { SequenceEntity } from './sequence.entity.js';
 export class SequencesService {
   constructor(
     private readonly dataSource: DataSource,
-    private readonly writes: WriteQueue,
+    private readonly kit: RecordKit,
     private readonly machines: MachinesService,
-    private readonly changes: ChangesService,
-    private readonly clock: Clock,
   ) {}
 
   /** A machine's template: the newest a lead wrote, or ours for such a machine. */
   async current(machineId: string, manager: EntityManager = this.dataSource.manager): Promise<Sequence> {
     const machine = await this.requireMachine(machineId, manager);
-    const row = await newestRow(manager, machineId);
+    const row = await templates.newest(manager, machineId);
     return row === null
       ? { machineId, revision: 0, ...usualSequence(machine.profile) }
       : { machineId, revision: row.revision, startUp: row.startUp, shutDown: row.shutDown };
@@ -37,26 +33,15 @@ export class SequencesService {
 
   /** Stores the next revision. Saving the same again changes nothing; where somebody was quicker it is a conflict. */
   revise(machineId: string, revision: number, draft: SequenceDraft, by: Person): Promise<Sequence> {
-    return this.writes.run(async (manager) => {
+    return this.kit.enter(by, async (entry) => {
+      const { manager, at } = entry;
       const machine = await this.requireMachine(machineId, manager);
-      const stored = await manager.findOneBy(SequenceEntity, { machineId, revision });
-      if (stored !== null) {
-        const { startUp, shutDown, note } = stored;
-        if (stored.madeBy === by.id && isDeepStrictEqual({ startUp, shutDown, note }, draft))
-          return this.current(machineId, manager);
-        throw conflict(
-          `Revision ${revision} of this template was made meanwhile. Look at it, then change it again.`,
-        );
-      }
-      const next = ((await newestRow(manager, machineId))?.revision ?? 0) + 1;
-      if (revision !== next) {
-        throw refused([{ field: 'revision', given: String(revision), allowed: `${next}, the next one` }]);
-      }
-      const madeAt = this.clock.now().toISOString();
-      await manager.insert(SequenceEntity, { ...draft, machineId, revision, madeAt, madeBy: by.id });
-      const why = draft.note === '' ? '' : `: ${draft.note}`;
-      const what = `changed the start-up and shut-down of ${machine.name}, revision ${revision}${why}`;
-      await this.changes.record(manager, { personId: by.id, noun: 'template', subjectId: machineId, what });
+      await templates.write(entry, { subject: machineId, revision, draft }, async () => {
+        await manager.insert(SequenceEntity, { ...draft, machineId, revision, madeAt: at, madeBy: by.id });
+        const why = draft.note === '' ? '' : `: ${draft.note}`;
+        const what = `changed the start-up and shut-down of ${machine.name}, revision ${revision}${why}`;
+        await entry.tell('template', machineId, what);
+      });
       return this.current(machineId, manager);
     });
   }
@@ -68,6 +53,10 @@ export class SequencesService {
   }
 }
 
-function newestRow(manager: EntityManager, machineId: string): Promise<SequenceEntity | null> {
-  return manager.findOne(SequenceEntity, { where: { machineId }, order: { revision: 'DESC' } });
-}
+const templates = new RevisionLog<SequenceEntity, SequenceDraft>({
+  entity: SequenceEntity,
+  ...{ subject: 'machineId', counter: 'revision', author: 'madeBy' },
+  draftOf: ({ startUp, shutDown, note }) => ({ startUp, shutDown, note }),
+  meanwhile: (asked) =>
+    `Revision ${asked} of this template was made meanwhile. Look at it, then change it again.`,
+});

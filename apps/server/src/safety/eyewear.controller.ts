@@ -1,13 +1,15 @@
-import { clientId, eyewearDraftSchema, eyewearSchema, type Eyewear, type Person } from '@lone-heron/contract';
-import { Body, Controller, Get, Param, Put } from '@nestjs/common';
-import { ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { createZodDto } from 'nestjs-zod';
+import {
+  eyewearDraftSchema,
+  eyewearSchema,
+  type Eyewear,
+  type Person,
+  type EyewearDraft,
+} from '@lone-heron/contract';
+import { Controller, Get, Put } from '@nestjs/common';
+import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { By, For } from '../access/access.js';
-import { SchemaPipe } from '../http/schemaPipe.js';
+import { Answers, AnswersMany, Id, Sent } from '../http/schemaRoutes.js';
 import { EyewearService } from './eyewear.service.js';
-
-class EyewearDto extends createZodDto(eyewearSchema) {}
-class EyewearDraftDto extends createZodDto(eyewearDraftSchema) {}
 
 @ApiTags('safety')
 @Controller('eyewear')
@@ -16,7 +18,7 @@ export class EyewearController {
 
   @Get()
   @ApiOperation({ summary: 'Helmets and glasses, those in use first' })
-  @ApiOkResponse({ type: [EyewearDto] })
+  @AnswersMany(eyewearSchema)
   list(): Promise<Eyewear[]> {
     return this.eyewear.list();
   }
@@ -24,12 +26,8 @@ export class EyewearController {
   @Put(':id')
   @For('upkeep', 'lead')
   @ApiOperation({ summary: 'Record a helmet or a pair as it was found' })
-  @ApiOkResponse({ type: EyewearDto })
-  save(
-    @Param('id', new SchemaPipe(clientId, 'id')) id: string,
-    @Body(new SchemaPipe(eyewearDraftSchema)) draft: EyewearDraftDto,
-    @By() by: Person,
-  ): Promise<Eyewear> {
+  @Answers(eyewearSchema)
+  save(@Id() id: string, @Sent(eyewearDraftSchema) draft: EyewearDraft, @By() by: Person): Promise<Eyewear> {
     return this.eyewear.save(id, draft, by);
   }
 }

@@ -2,11 +2,10 @@ import type { Person, StockDraft, StockItem } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { isDeepStrictEqual } from 'node:util';
 import { DataSource, IsNull, MoreThan, type EntityManager, type FindOperator } from 'typeorm';
-import { ChangesService } from '../changes/changes.service.js';
 import { HeadPartEntity } from '../headParts/headPart.entity.js';
-import { notFound } from '../http/problem.js';
 import { ProtectiveWindowEntity } from '../optics/protectiveWindow.entity.js';
-import { WriteQueue } from '../storage/writeQueue.js';
+import { ClientRecords } from '../kit/ClientRecords.js';
+import { RecordKit } from '../kit/recordKit.js';
 import { Clock } from '../time/clock.js';
 import { StockItemEntity } from './stockItem.entity.js';
 
@@ -19,8 +18,7 @@ const msPerMonth = (365.25 / 12) * 86_400_000;
 export class StockService {
   constructor(
     private readonly dataSource: DataSource,
-    private readonly writes: WriteQueue,
-    private readonly changes: ChangesService,
+    private readonly kit: RecordKit,
     private readonly clock: Clock,
   ) {}
 
@@ -35,32 +33,26 @@ export class StockService {
 
   /** Stores a sort as it is sent, new or counted anew. Repeating it changes nothing. */
   save(id: string, draft: StockDraft, by: Person): Promise<StockItem> {
-    return this.writes.run(async (manager) => {
-      const stored = await manager.findOneBy(StockItemEntity, { id });
+    return this.kit.enter(by, async (entry) => {
+      const { manager, at } = entry;
+      const stored = await items.find(manager, id);
       if (stored === null || !isDeepStrictEqual(draftOf(stored), draft)) {
-        const countedAt = this.clock.now().toISOString();
-        await manager.save(StockItemEntity, {
-          ...draft,
-          id,
-          countedAt,
-          removedAt: stored?.removedAt ?? null,
-        });
-        await this.record(manager, by, id, `${stored === null ? 'added' : 'changed'} ${wordsOf(draft)}`);
+        const removedAt = stored?.removedAt ?? null;
+        await manager.save(StockItemEntity, { ...draft, id, countedAt: at, removedAt });
+        await entry.tell('spare', id, `${stored === null ? 'added' : 'changed'} ${wordsOf(draft)}`);
       }
-      return this.withUse(manager, await requireItem(manager, id));
+      return this.withUse(manager, await items.require(manager, id));
     });
   }
 
   /** Takes a sort off the list, or puts it on again. Repeating it changes nothing. */
   setRemoved(id: string, isRemoved: boolean, by: Person): Promise<StockItem> {
-    return this.writes.run(async (manager) => {
-      const row = await requireItem(manager, id);
-      if ((row.removedAt !== null) !== isRemoved) {
-        row.removedAt = isRemoved ? this.clock.now().toISOString() : null;
-        await manager.update(StockItemEntity, { id }, { removedAt: row.removedAt });
-        await this.record(manager, by, id, `${isRemoved ? 'took off' : 'put back on'} the list: ${row.name}`);
-      }
-      return this.withUse(manager, row);
+    return this.kit.enter(by, async (entry) => {
+      const did = isRemoved ? 'took off' : 'put back on';
+      const row = await items.setTakenBack(entry, id, isRemoved, ({ name }) =>
+        entry.tell('spare', id, `${did} the list: ${name}`),
+      );
+      return this.withUse(entry.manager, row);
     });
   }
 
@@ -73,11 +65,13 @@ export class StockService {
     const { id, countedAt, removedAt } = row;
     return { ...draftOf(row), id, countedAt, removedAt, changesPerMonth: changes / monthsCounted };
   }
-
-  private record(manager: EntityManager, by: Person, id: string, what: string): Promise<void> {
-    return this.changes.record(manager, { personId: by.id, noun: 'spare', subjectId: id, what });
-  }
 }
+
+const items = new ClientRecords<StockItemEntity, StockDraft>({
+  entity: StockItemEntity,
+  ...{ called: 'spare part', author: null, takenBack: 'removedAt' },
+  draftOf,
+});
 
 /** Changes of a kind since a moment, that took a spare of a sort, or of none that is on the list. */
 function changesSince(
@@ -90,12 +84,6 @@ function changesSince(
   return kind === 'window'
     ? manager.countBy(ProtectiveWindowEntity, changed)
     : manager.countBy(HeadPartEntity, { ...changed, kind });
-}
-
-async function requireItem(manager: EntityManager, id: string): Promise<StockItemEntity> {
-  const row = await manager.findOneBy(StockItemEntity, { id });
-  if (row === null) throw notFound('spare part', id);
-  return row;
 }
 
 function draftOf(row: StockItemEntity): StockDraft {

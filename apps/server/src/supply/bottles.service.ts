@@ -8,11 +8,10 @@ import {
 import { Injectable } from '@nestjs/common';
 import { isDeepStrictEqual } from 'node:util';
 import { DataSource, IsNull, type EntityManager } from 'typeorm';
-import { ChangesService } from '../changes/changes.service.js';
-import { notFound, refused } from '../http/problem.js';
+import { refused } from '../http/problem.js';
+import { ClientRecords } from '../kit/ClientRecords.js';
+import { RecordKit } from '../kit/recordKit.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
-import { WriteQueue } from '../storage/writeQueue.js';
-import { Clock } from '../time/clock.js';
 import { BottleEntity } from './bottle.entity.js';
 
 /** The shop's gas: what stands where, and how full it was when last looked at. */
@@ -20,53 +19,45 @@ import { BottleEntity } from './bottle.entity.js';
 export class BottlesService {
   constructor(
     private readonly dataSource: DataSource,
-    private readonly writes: WriteQueue,
+    private readonly kit: RecordKit,
     private readonly machines: MachinesService,
-    private readonly changes: ChangesService,
-    private readonly clock: Clock,
   ) {}
 
   /** Every bottle, those in the shop first. */
   async list(): Promise<Bottle[]> {
     const rows = await this.dataSource.manager.find(BottleEntity, { order: { readAt: 'DESC' } });
-    const bottles = rows.map(bottleFromRow);
-    return [
-      ...bottles.filter(({ goneAt }) => goneAt === null),
-      ...bottles.filter(({ goneAt }) => goneAt !== null),
-    ];
+    const all = rows.map(bottleFromRow);
+    return [...all.filter(({ goneAt }) => goneAt === null), ...all.filter(({ goneAt }) => goneAt !== null)];
   }
 
   /** Stores a bottle, or what was found of it since. A machine has one bottle fitted: the one before goes to the store. */
   save(id: string, draft: BottleDraft, by: Person): Promise<Bottle> {
-    return this.writes.run(async (manager) => {
-      if (draft.machineId !== null && (await this.machines.find(draft.machineId, manager)) === null)
-        throw refused([unknownMachine(draft.machineId)]);
-      const stored = await manager.findOneBy(BottleEntity, { id });
+    return this.kit.enter(by, async (entry) => {
+      const { manager, at } = entry;
+      const { machineId } = draft;
+      if (machineId !== null && (await this.machines.find(machineId, manager)) === null)
+        throw refused([unknownMachine(machineId)]);
+      const stored = await bottles.find(manager, id);
       if (stored !== null && isDeepStrictEqual(draftOf(stored), draft)) return bottleFromRow(stored);
-      if (draft.machineId !== null) {
-        await manager.update(
-          BottleEntity,
-          { machineId: draft.machineId, goneAt: IsNull() },
-          { machineId: null },
-        );
-      }
+      if (machineId !== null)
+        await manager.update(BottleEntity, { machineId, goneAt: IsNull() }, { machineId: null });
       const isReadAnew = stored === null || stored.pressureBar !== draft.pressureBar;
-      const readAt = isReadAnew ? this.clock.now().toISOString() : stored.readAt;
+      const readAt = isReadAnew ? at : stored.readAt;
       await manager.save(BottleEntity, { ...draft, id, readAt, goneAt: stored?.goneAt ?? null });
-      await this.record(manager, by, id, `${stored === null ? 'added' : 'changed'} ${wordsOf(draft)}`);
-      return bottleFromRow(await requireBottle(manager, id));
+      await entry.tell('bottle', id, `${stored === null ? 'added' : 'changed'} ${wordsOf(draft)}`);
+      return bottleFromRow(await bottles.require(manager, id));
     });
   }
 
   /** Sends a bottle back, or takes that back. Repeating it changes nothing. */
   setGone(id: string, isGone: boolean, by: Person): Promise<Bottle> {
-    return this.writes.run(async (manager) => {
-      const bottle = await requireBottle(manager, id);
-      if ((bottle.goneAt !== null) === isGone) return bottleFromRow(bottle);
-      const goneAt = isGone ? this.clock.now().toISOString() : null;
-      await manager.update(BottleEntity, { id }, { goneAt, machineId: null });
-      await this.record(manager, by, id, `${isGone ? 'sent back' : 'took in again'} ${wordsOf(bottle)}`);
-      return bottleFromRow(await requireBottle(manager, id));
+    return this.kit.enter(by, async (entry) => {
+      const { manager } = entry;
+      await bottles.setTakenBack(entry, id, isGone, async (bottle) => {
+        await manager.update(BottleEntity, { id }, { machineId: null });
+        await entry.tell('bottle', id, `${isGone ? 'sent back' : 'took in again'} ${wordsOf(bottle)}`);
+      });
+      return bottleFromRow(await bottles.require(manager, id));
     });
   }
 
@@ -85,17 +76,13 @@ export class BottlesService {
   ): Promise<void> {
     await manager.update(BottleEntity, { machineId, goneAt: IsNull() }, { pressureBar, readAt: at });
   }
-
-  private record(manager: EntityManager, by: Person, id: string, what: string): Promise<void> {
-    return this.changes.record(manager, { personId: by.id, noun: 'bottle', subjectId: id, what });
-  }
 }
 
-async function requireBottle(manager: EntityManager, id: string): Promise<BottleEntity> {
-  const bottle = await manager.findOneBy(BottleEntity, { id });
-  if (bottle === null) throw notFound('bottle', id);
-  return bottle;
-}
+const bottles = new ClientRecords<BottleEntity, BottleDraft>({
+  entity: BottleEntity,
+  ...{ called: 'bottle', author: null, takenBack: 'goneAt' },
+  draftOf,
+});
 
 function draftOf(row: BottleEntity): BottleDraft {
   const { gas, litres, pressureBar, purity, batch, supplier, price, machineId } = row;

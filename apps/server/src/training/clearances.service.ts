@@ -1,13 +1,11 @@
 import type { Clearance, ClearanceDraft, FieldProblem, Person } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
-import { isDeepStrictEqual } from 'node:util';
 import { DataSource, type EntityManager } from 'typeorm';
-import { ChangesService } from '../changes/changes.service.js';
-import { conflict, notFound, refused } from '../http/problem.js';
+import { refused } from '../http/problem.js';
+import { ClientRecords } from '../kit/ClientRecords.js';
+import { RecordKit } from '../kit/recordKit.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
 import { PersonEntity } from '../people/person.entity.js';
-import { WriteQueue } from '../storage/writeQueue.js';
-import { Clock } from '../time/clock.js';
 import { ClearanceEntity } from './clearance.entity.js';
 
 /** Who is cleared for what. */
@@ -15,10 +13,8 @@ import { ClearanceEntity } from './clearance.entity.js';
 export class ClearancesService {
   constructor(
     private readonly dataSource: DataSource,
-    private readonly writes: WriteQueue,
+    private readonly kit: RecordKit,
     private readonly machines: MachinesService,
-    private readonly changes: ChangesService,
-    private readonly clock: Clock,
   ) {}
 
   /** Every clearance that was ever given, newest first. */
@@ -29,37 +25,29 @@ export class ClearancesService {
 
   /** Clears somebody. Repeating it is the same save; with other content it is a conflict. */
   clear(id: string, draft: ClearanceDraft, by: Person): Promise<Clearance> {
-    return this.writes.run(async (manager) => {
-      const stored = await manager.findOneBy(ClearanceEntity, { id });
-      if (stored !== null) {
-        if (stored.clearedBy === by.id && isDeepStrictEqual(draftOf(stored), draft))
-          return clearanceFromRow(stored);
-        throw conflict(`Clearance ${id} is stored already with other content. It is never overwritten.`);
-      }
-      const names = await this.requireNames(manager, draft);
-      const clearedAt = this.clock.now().toISOString();
-      await manager.insert(ClearanceEntity, { ...draft, id, clearedAt, clearedBy: by.id, withdrawnAt: null });
-      const until = draft.until === null ? '' : ` until ${draft.until}`;
-      await this.record(manager, by, id, `cleared ${names} to ${draft.mode}${until}`);
-      return clearanceFromRow(await requireClearance(manager, id));
+    return this.kit.enter(by, async (entry) => {
+      const { manager, at } = entry;
+      const { row } = await clearances.write(entry, id, draft, async () => {
+        const names = await this.requireNames(manager, draft);
+        await manager.insert(ClearanceEntity, {
+          ...{ ...draft, id, clearedAt: at, clearedBy: by.id, withdrawnAt: null },
+        });
+        const until = draft.until === null ? '' : ` until ${draft.until}`;
+        await entry.tell('training', id, `cleared ${names} to ${draft.mode}${until}`);
+      });
+      return clearanceFromRow(row);
     });
   }
 
   /** Withdraws a clearance, or gives it again. Repeating it changes nothing. */
   setWithdrawn(id: string, isWithdrawn: boolean, by: Person): Promise<Clearance> {
-    return this.writes.run(async (manager) => {
-      const row = await requireClearance(manager, id);
-      if ((row.withdrawnAt !== null) === isWithdrawn) return clearanceFromRow(row);
-      const withdrawnAt = isWithdrawn ? this.clock.now().toISOString() : null;
-      await manager.update(ClearanceEntity, { id }, { withdrawnAt });
-      const names = await this.requireNames(manager, row);
-      await this.record(
-        manager,
-        by,
-        id,
-        `${isWithdrawn ? 'withdrew' : 'gave again'} ${names} to ${row.mode}`,
-      );
-      return clearanceFromRow(await requireClearance(manager, id));
+    return this.kit.enter(by, async (entry) => {
+      const did = isWithdrawn ? 'withdrew' : 'gave again';
+      const row = await clearances.setTakenBack(entry, id, isWithdrawn, async (cleared) => {
+        const names = await this.requireNames(entry.manager, cleared);
+        await entry.tell('training', id, `${did} ${names} to ${cleared.mode}`);
+      });
+      return clearanceFromRow(row);
     });
   }
 
@@ -74,17 +62,13 @@ export class ClearancesService {
     if (person === null || machine === null) throw refused(problems);
     return `${person.name} on ${machine.name}`;
   }
-
-  private record(manager: EntityManager, by: Person, id: string, what: string): Promise<void> {
-    return this.changes.record(manager, { personId: by.id, noun: 'training', subjectId: id, what });
-  }
 }
 
-async function requireClearance(manager: EntityManager, id: string): Promise<ClearanceEntity> {
-  const row = await manager.findOneBy(ClearanceEntity, { id });
-  if (row === null) throw notFound('clearance', id);
-  return row;
-}
+const clearances = new ClientRecords<ClearanceEntity, ClearanceDraft>({
+  entity: ClearanceEntity,
+  ...{ called: 'clearance', author: 'clearedBy', takenBack: 'withdrawnAt' },
+  draftOf,
+});
 
 function draftOf({ personId, machineId, mode, until, note }: ClearanceEntity): ClearanceDraft {
   return { personId, machineId, mode, until, note };

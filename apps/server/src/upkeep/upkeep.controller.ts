@@ -1,23 +1,18 @@
 import {
-  machineId,
   machineUpkeepSchema,
-  revisionNumber,
   upkeepDraftSchema,
   type MachineUpkeep,
   type Person,
   type UpkeepDraft,
 } from '@lone-heron/contract';
-import { Body, Controller, Get, Header, Param, Put } from '@nestjs/common';
-import { ApiOkResponse, ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger';
-import { createZodDto } from 'nestjs-zod';
+import { Controller, Get, Header, Put } from '@nestjs/common';
+import { ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger';
 import { By, For } from '../access/access.js';
-import { SchemaPipe } from '../http/schemaPipe.js';
+import { Answers, AnswersMany, MachineId, Revision, Sent } from '../http/schemaRoutes.js';
 import { MachinesService } from '../machines/machines.service.js';
 import { Clock } from '../time/clock.js';
 import { calendarFeed } from './calendarFeed.js';
 import { UpkeepService } from './upkeep.service.js';
-
-class MachineUpkeepDto extends createZodDto(machineUpkeepSchema) {}
 
 @ApiTags('upkeep')
 @Controller()
@@ -30,7 +25,7 @@ export class UpkeepController {
 
   @Get('upkeep')
   @ApiOperation({ summary: 'What is done to each machine again and again, and where it stands' })
-  @ApiOkResponse({ type: [MachineUpkeepDto] })
+  @AnswersMany(machineUpkeepSchema)
   list(): Promise<MachineUpkeep[]> {
     return this.upkeep.list();
   }
@@ -47,11 +42,11 @@ export class UpkeepController {
   @Put('machines/:id/upkeep/:revision')
   @For('lead')
   @ApiOperation({ summary: 'Write the next revision of a machine’s upkeep' })
-  @ApiOkResponse({ type: MachineUpkeepDto })
+  @Answers(machineUpkeepSchema)
   revise(
-    @Param('id', new SchemaPipe(machineId, 'id')) id: string,
-    @Param('revision', new SchemaPipe(revisionNumber, 'revision')) revision: number,
-    @Body(new SchemaPipe(upkeepDraftSchema)) draft: UpkeepDraft,
+    @MachineId() id: string,
+    @Revision() revision: number,
+    @Sent(upkeepDraftSchema) draft: UpkeepDraft,
     @By() by: Person,
   ): Promise<MachineUpkeep> {
     return this.upkeep.revise(id, revision, draft, by);

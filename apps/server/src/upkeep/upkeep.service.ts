@@ -8,10 +8,10 @@ import {
   type UpkeepPlan,
 } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
-import { isDeepStrictEqual } from 'node:util';
 import { DataSource, type EntityManager } from 'typeorm';
-import { ChangesService } from '../changes/changes.service.js';
-import { conflict, notFound, refused } from '../http/problem.js';
+import { notFound } from '../http/problem.js';
+import { RecordKit } from '../kit/recordKit.js';
+import { RevisionLog } from '../kit/RevisionLog.js';
 import { MachinesService } from '../machines/machines.service.js';
 import { readMachineRuns } from '../optics/readMachineRuns.js';
 import { RecordsService } from '../records/records.service.js';
@@ -39,7 +39,7 @@ export class UpkeepService {
     private readonly writes: WriteQueue,
     private readonly machines: MachinesService,
     private readonly records: RecordsService,
-    private readonly changes: ChangesService,
+    private readonly kit: RecordKit,
     private readonly clock: Clock,
   ) {}
 
@@ -57,42 +57,25 @@ export class UpkeepService {
 
   /** Stores the next revision of a plan. Saving the same again changes nothing; where somebody was quicker it is a conflict. */
   revise(machineId: string, revision: number, draft: UpkeepDraft, by: Person): Promise<MachineUpkeep> {
-    return this.writes.run(async (manager) => {
+    return this.kit.enter(by, async (entry) => {
+      const { manager, at } = entry;
       const machine = await this.machines.find(machineId, manager);
       if (machine === null) throw notFound('machine', machineId);
-      const stored = await manager.findOneBy(UpkeepPlanEntity, { machineId, revision });
-      if (stored === null) await this.insert(manager, machine, revision, draft, by);
-      else if (
-        stored.madeBy !== by.id ||
-        !isDeepStrictEqual({ tasks: stored.tasks, note: stored.note }, draft)
-      )
-        throw conflict('This plan was changed meanwhile. Look at it, then change it again.');
+      await plans.write(entry, { subject: machineId, revision, draft }, async () => {
+        await manager.insert(UpkeepPlanEntity, { ...draft, machineId, revision, madeAt: at, madeBy: by.id });
+        const why = draft.note === '' ? '' : `: ${draft.note}`;
+        await entry.tell(
+          'upkeep',
+          machineId,
+          `changed the upkeep of ${machine.name}, revision ${revision}${why}`,
+        );
+      });
       return this.ofMachine(machine, manager);
     });
   }
 
-  private async insert(
-    manager: EntityManager,
-    machine: Machine,
-    revision: number,
-    draft: UpkeepDraft,
-    by: Person,
-  ): Promise<void> {
-    const next = ((await newestPlan(manager, machine.id))?.revision ?? 0) + 1;
-    if (revision !== next)
-      throw refused([{ field: 'revision', given: String(revision), allowed: `${next}, the next one` }]);
-    const madeAt = this.clock.now().toISOString();
-    await manager.insert(UpkeepPlanEntity, {
-      ...draft,
-      ...{ machineId: machine.id, revision, madeAt, madeBy: by.id },
-    });
-    const why = draft.note === '' ? '' : `: ${draft.note}`;
-    const what = `changed the upkeep of ${machine.name}, revision ${revision}${why}`;
-    await this.changes.record(manager, { personId: by.id, noun: 'upkeep', subjectId: machine.id, what });
-  }
-
   private async ofMachine(machine: Machine, manager: EntityManager): Promise<MachineUpkeep> {
-    const row = await newestPlan(manager, machine.id);
+    const row = await plans.newest(manager, machine.id);
     const plan: UpkeepPlan = {
       machineId: machine.id,
       revision: row?.revision ?? 0,
@@ -104,6 +87,9 @@ export class UpkeepService {
   }
 }
 
-function newestPlan(manager: EntityManager, machineId: string): Promise<UpkeepPlanEntity | null> {
-  return manager.findOne(UpkeepPlanEntity, { where: { machineId }, order: { revision: 'DESC' } });
-}
+const plans = new RevisionLog<UpkeepPlanEntity, UpkeepDraft>({
+  entity: UpkeepPlanEntity,
+  ...{ subject: 'machineId', counter: 'revision', author: 'madeBy' },
+  draftOf: ({ tasks, note }) => ({ tasks, note }),
+  meanwhile: () => 'This plan was changed meanwhile. Look at it, then change it again.',
+});

@@ -11,11 +11,6 @@ const metric: SaidUnits = { length: 'mm', travel: 'mm/s' };
 
 /**
  * A length in a sentence: in millimetres with up to so many decimals, in inches to the thousandth.
- *
- * @example
- * saidLength(mm(1.9)) // => '1.9 mm'
- * @example
- * saidLength(mm(6.35), { length: 'in', travel: 'in/min' }) // => '0.25 in'
  */
 export function saidLength(length: Metre, { length: unit }: SaidUnits = metric, decimals = 1): string {
   return unit === 'mm'
@@ -25,11 +20,6 @@ export function saidLength(length: Metre, { length: unit }: SaidUnits = metric, 
 
 /**
  * A pace in a sentence: in mm/s or in/min with so many decimals, in whole cm/min.
- *
- * @example
- * saidSpeed(mmPerSecond(10)) // => '10 mm/s'
- * @example
- * saidSpeed(mmPerSecond(10), { length: 'mm', travel: 'cm/min' }) // => '60 cm/min'
  */
 export function saidSpeed(speed: MetrePerSecond, { travel: unit }: SaidUnits = metric, decimals = 0): string {
   const perSecond = inMmPerSecond(speed);
