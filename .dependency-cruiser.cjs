@@ -79,6 +79,17 @@ module.exports = {
       from: { path: '\\.controller\\.ts$', pathNot: 'health' },
       to: { path: '(\\.entity\\.ts$|node_modules/typeorm)' },
     },
+    {
+      name: 'written-by-the-kit',
+      comment:
+        'What somebody writes goes through the record kit; the door, sessions and backups have no author or no row.',
+      severity: 'error',
+      from: {
+        path: '^apps/server/src/',
+        pathNot: ['/(kit|storage|people|backups|demo)/', '\\.test\\.ts$', 'windowLives', 'upkeep\\.service'],
+      },
+      to: { path: 'storage/writeQueue' },
+    },
     { name: 'no-unresolved', severity: 'error', from: {}, to: { couldNotResolve: true } },
   ],
   options: {

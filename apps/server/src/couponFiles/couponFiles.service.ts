@@ -13,7 +13,6 @@ import { Injectable } from '@nestjs/common';
 import { zipSync, type Zippable } from 'fflate';
 import { readFile as readBytes } from 'node:fs/promises';
 import { DataSource, In, type EntityManager } from 'typeorm';
-import { ChangesService } from '../changes/changes.service.js';
 import { CouponEntity } from '../coupons/coupon.entity.js';
 import { matchingCoupons } from '../coupons/couponList.js';
 import { couponFromRow } from '../coupons/couponRow.js';
@@ -22,11 +21,11 @@ import { conflict } from '../http/problem.js';
 import { CouponTestEntity } from '../inspection/couponTest.entity.js';
 import { keepSection } from '../inspection/keepSection.js';
 import { testFromRow } from '../inspection/testFromRow.js';
+import type { Entry } from '../kit/Entry.js';
+import { RecordKit } from '../kit/recordKit.js';
 import { MachinesService } from '../machines/machines.service.js';
 import { PhotoEntity } from '../photos/photo.entity.js';
 import { hashOf, PhotoFiles } from '../photos/photoFiles.js';
-import { WriteQueue } from '../storage/writeQueue.js';
-import { Clock } from '../time/clock.js';
 import { judgeCoupons } from './judgeCoupons.js';
 import { newRecords, shownRows, type JudgedRow } from './JudgedRow.js';
 import { judgePhotos, takingIn, type NewPhoto, type TakeIn } from './judgePhotos.js';
@@ -40,12 +39,10 @@ import { couponsAsCsv, couponsAsJson, filedTest } from './writeCouponFile.js';
 export class CouponFilesService {
   constructor(
     private readonly dataSource: DataSource,
-    private readonly writes: WriteQueue,
+    private readonly kit: RecordKit,
     private readonly coupons: CouponsService,
     private readonly machines: MachinesService,
     private readonly photoFiles: PhotoFiles,
-    private readonly changes: ChangesService,
-    private readonly clock: Clock,
   ) {}
 
   /** The coupons that match, oldest first, as a file; a ZIP has their photos and tests beside them. */
@@ -120,33 +117,27 @@ export class CouponFilesService {
     const takeIn = takingIn(archive);
     const before = await this.judge(this.dataSource.manager, archive, takeIn, by);
     for (const { picture } of newRecords(before.photos)) await this.photoFiles.keep(picture);
-    return this.writes.run(async (manager) => {
-      const judged = await this.judge(manager, archive, takeIn, by);
-      const stored = await this.insert(manager, judged, by);
+    return this.kit.enter(by, async (entry) => {
+      const judged = await this.judge(entry.manager, archive, takeIn, by);
+      const stored = await this.insert(entry, judged);
       const total = stored.coupons + stored.photos + stored.tests;
       if (total > 0) {
         const what = `read ${stored.coupons} coupons, ${stored.photos} photos and ${stored.tests} tests in from a file`;
-        await this.changes.record(manager, {
-          personId: by.id,
-          noun: 'coupon',
-          subjectId: hash.slice(0, 12),
-          what,
-        });
+        await entry.tell('coupon', hash.slice(0, 12), what);
       }
       return stored;
     });
   }
 
   private async insert(
-    manager: EntityManager,
+    { manager, by, at }: Entry,
     { coupons, photos, tests }: JudgedFile,
-    by: Person,
   ): Promise<FileStored> {
     const newPhotos = newRecords(photos);
     const newTests = newRecords(tests);
     const stored = await this.coupons.insertAll(manager, newRecords(coupons), by);
     await insertPhotos(manager, newPhotos);
-    await insertTests(manager, newTests, this.clock.now().toISOString());
+    await insertTests(manager, newTests, at);
     return { coupons: stored, photos: newPhotos.length, tests: newTests.length };
   }
 

@@ -1,0 +1,368 @@
+import {
+  houseStarts,
+  nothingStated,
+  startingProfiles,
+  usualSequence,
+  usualUpkeep,
+  type Change,
+  type Day,
+  type House,
+  type Machine,
+} from '@lone-heron/contract';
+import { cardOf } from '@lone-heron/contract/testing';
+import {
+  couponDraft,
+  newId,
+  startSampleServer,
+  windowChange,
+  type Desk,
+  type SampleServer,
+} from '../testing/sampleServer.js';
+
+/** The kit's promises, once for every route that writes: a route that is not in one of these tables fails. */
+
+let server: SampleServer;
+/** Another lead of the shop, at another device. */
+let other: Desk;
+let couponId: string;
+let cardId: string;
+let day: Day;
+
+beforeAll(async () => {
+  server = await startSampleServer();
+  await server.http.put('/api/people/maren/role').send({ role: 'lead' }).expect(200);
+  other = await server.desk('maren');
+  couponId = newId();
+  await server.http.put(`/api/coupons/${couponId}`).send(couponDraft()).expect(201);
+  cardId = newId();
+  await server.http.put(`/api/cards/${cardId}/versions/1`).send(card('')).expect(200);
+  ({ body: day } = (await server.http.put(`/api/machines/barrow/days/${newId()}`).expect(200)) as {
+    body: Day;
+  });
+});
+afterAll(() => server.stop());
+
+function card(why: string, name = 'galley worktop') {
+  const { machineId, joint, setting } = couponDraft();
+  const [version] = cardOf(1, name, joint, { machineId, setting }).versions;
+  return { content: version?.content, why, carriedFrom: null };
+}
+
+const joint = () => couponDraft();
+const test = { result: 'holds', remark: '', doneAt: '2026-11-24T11:00:00.000Z', photoIds: [] };
+const leak = { kind: 'leak', medium: 'water', leak: 'none' };
+const light = () => ({
+  ...{ machineId: 'bench', minutes: 30, powerW: 900, metal: 'stainless304', gas: 'argon', batch: '' },
+  ...{ gunAngleDeg: 45, isSoftStart: false, weldedAt: couponDraft().weldedAt },
+});
+const ladder = () => {
+  const { machineId, joint: seam, setting } = joint();
+  const axes = [{ knob: 'power', values: [700, 800, 900] }];
+  return { name: 'power', machineId, joint: seam, setting, axes, rungs: [[700], [800], [900]] };
+};
+const part = {
+  machineId: 'bench',
+  kind: 'nozzle',
+  place: '',
+  reason: 'worn',
+  note: '',
+  supplier: '',
+  lot: '',
+};
+const clearance = { personId: 'tobias', machineId: 'bench', mode: 'weld', until: null, note: '' };
+const record = { machineId: 'bench', detail: { kind: 'focus', tubeMm: 1.4 }, note: 'narrowest' };
+/** The first step of the evening, which nothing comes before. */
+const firstStep = () => ({
+  ...{ stepId: day.shutDown[0]?.id ?? '', outcome: 'done' },
+  ...{ reading: { reads: 'none' }, reason: '' },
+});
+
+/** A route that keeps a record under the client's id, with two drafts that it takes. */
+interface OnceRow {
+  readonly route: string;
+  readonly path: (id: string) => string;
+  readonly draft: () => object;
+  readonly otherwise: () => object;
+}
+const once: readonly OnceRow[] = [
+  {
+    route: '/api/coupons/{id}',
+    path: (id) => `coupons/${id}`,
+    draft: couponDraft,
+    otherwise: () => couponDraft({ remark: 'another' }),
+  },
+  {
+    route: '/api/coupons/{id}/tests/{testId}',
+    path: (id) => `coupons/${couponId}/tests/${id}`,
+    draft: () => ({ detail: leak, ...test }),
+    otherwise: () => ({ detail: leak, ...test, remark: 'another' }),
+  },
+  {
+    route: '/api/machines/{id}/slots/{slot}/entries/{entryId}',
+    path: (id) => `machines/bench/slots/2/entries/${id}`,
+    draft: () => ({ did: 'stored', cardId, version: 1 }),
+    otherwise: () => ({ did: 'emptied' }),
+  },
+  {
+    route: '/api/ladders/{id}',
+    path: (id) => `ladders/${id}`,
+    draft: ladder,
+    otherwise: () => ({ ...ladder(), name: 'another' }),
+  },
+  {
+    route: '/api/days/{dayId}/entries/{entryId}',
+    path: (id) => `days/${day.id}/entries/${id}`,
+    draft: firstStep,
+    otherwise: () => ({ ...firstStep(), outcome: 'undone' }),
+  },
+  {
+    route: '/api/records/{id}',
+    path: (id) => `records/${id}`,
+    draft: () => record,
+    otherwise: () => ({ ...record, note: 'another' }),
+  },
+  {
+    route: '/api/light/{id}',
+    path: (id) => `light/${id}`,
+    draft: light,
+    otherwise: () => ({ ...light(), minutes: 31 }),
+  },
+  {
+    route: '/api/parts/{id}',
+    path: (id) => `parts/${id}`,
+    draft: () => part,
+    otherwise: () => ({ ...part, lot: 'another' }),
+  },
+  {
+    route: '/api/windows/{id}',
+    path: (id) => `windows/${id}`,
+    draft: () => windowChange({ machineId: 'barrow' }),
+    otherwise: () => windowChange({ machineId: 'barrow', lot: 'another' }),
+  },
+  {
+    route: '/api/clearances/{id}',
+    path: (id) => `clearances/${id}`,
+    draft: () => clearance,
+    otherwise: () => ({ ...clearance, note: 'another' }),
+  },
+];
+
+describe.each(once)('put $route', ({ path, draft, otherwise }) => {
+  it('is written once: again is the same save, other content or another author a conflict', async () => {
+    const at = `/api/${path(newId())}`;
+    const sent = draft();
+    expect((await server.http.put(at).send(sent)).status).toBeLessThan(202);
+    const again = await server.http.put(at).send(sent).expect(200);
+    expect(again.body).toBeDefined();
+    await server.http.put(at).send(otherwise()).expect(409);
+    await other.put(at).send(sent).expect(409);
+    // A client's id of another form is refused by its own name.
+    const { body } = (await server.http.put(`/api/${path('x')}`).send(sent)) as { body: { status: number } };
+    expect(body.status).toBe(422);
+  });
+});
+
+/** A route that writes the next revision, with two drafts that it takes. */
+interface RevisionRow {
+  readonly route: string;
+  readonly path: (revision: number) => string;
+  /** The newest there is. */
+  readonly newest: () => Promise<number>;
+  readonly draft: (revision: number) => object;
+  readonly otherwise: (revision: number) => object;
+}
+const houseNow = async () => (await server.http.get('/api/house').expect(200)).body as House;
+const machineNow = async () =>
+  ((await server.http.get('/api/machines').expect(200)).body as Machine[]).find(
+    ({ id }) => id === 'bench',
+  ) as Machine;
+const bench = startingProfiles.find(({ id }) => id === 'bench')?.profile;
+if (bench === undefined) throw new Error('no starting profile for a bench');
+const sequence = usualSequence(bench);
+const losses = (hole: number) => ({ ...houseStarts.losses, reach: { ...houseStarts.losses.reach, hole } });
+const sheets = {
+  practice: [houseStarts.practice, { ...houseStarts.practice, tacks: 'none' }],
+  units: [houseStarts.units, { ...houseStarts.units, travel: 'cm/min' }],
+  prices: [houseStarts.prices, { ...houseStarts.prices, labourPerHour: 41 }],
+  acceptance: [houseStarts.acceptance, houseStarts.acceptance.slice(0, 1)],
+  wire: [[], [{ filler: '308L', diameterMm: 0.8, kilograms: 4.5, batch: 'H7' }]],
+  nozzles: [[], [{ shape: 'flat', isGrooved: false, boreMm: 4, count: 1 }]],
+  glassWeights: [houseStarts.glassWeights, { ...houseStarts.glassWeights, power: 0.9 }],
+  losses: [losses(1.6), losses(1.7)],
+} as const satisfies Record<keyof House, readonly [object, object]>;
+
+const revisions: readonly RevisionRow[] = [
+  {
+    route: '/api/machines/{id}/revisions/{revision}',
+    path: (revision) => `machines/bench/revisions/${revision}`,
+    newest: async () => (await machineNow()).revision,
+    draft: () => ({ name: 'the bench unit', profile: bench, note: '' }),
+    otherwise: () => ({ name: 'the bench unit', profile: bench, note: 'another' }),
+  },
+  {
+    route: '/api/cards/{id}/versions/{version}',
+    path: (version) => `cards/${cardId}/versions/${version}`,
+    newest: () => Promise.resolve(1),
+    draft: () => card('so'),
+    otherwise: () => card('so', 'another'),
+  },
+  {
+    route: '/api/cards/{id}/procedure/revisions/{revision}',
+    path: (revision) => `cards/${cardId}/procedure/revisions/${revision}`,
+    newest: () => Promise.resolve(0),
+    draft: () => ({ cardVersion: 1, stated: nothingStated, why: 'so' }),
+    otherwise: () => ({ cardVersion: 1, stated: nothingStated, why: 'another' }),
+  },
+  {
+    route: '/api/machines/{id}/sequence/{revision}',
+    path: (revision) => `machines/barrow/sequence/${revision}`,
+    newest: () => Promise.resolve(0),
+    draft: () => ({ ...sequence, note: '' }),
+    otherwise: () => ({ ...sequence, note: 'another' }),
+  },
+  {
+    route: '/api/machines/{id}/upkeep/{revision}',
+    path: (revision) => `machines/bench/upkeep/${revision}`,
+    newest: () => Promise.resolve(0),
+    draft: () => ({ tasks: usualUpkeep(bench), note: '' }),
+    otherwise: () => ({ tasks: usualUpkeep(bench), note: 'another' }),
+  },
+  {
+    route: '/api/coupons/{id}/revisions/{revision}',
+    path: (revision) => `coupons/${couponId}/revisions/${revision}`,
+    newest: () => Promise.resolve(1),
+    draft: () => ({ draft: couponDraft({ back: 'faint' }), why: 'misread' }),
+    otherwise: () => ({ draft: couponDraft({ back: 'none' }), why: 'misread' }),
+  },
+  ...Object.entries(sheets).map(([sheet, [draft, otherwise]]) => ({
+    route: `/api/house/${sheet}/{revision}`,
+    path: (revision: number) => `house/${sheet}/${revision}`,
+    newest: async () => (await houseNow())[sheet as keyof House].revision,
+    draft: () => draft,
+    otherwise: () => otherwise,
+  })),
+];
+
+describe.each(revisions)('put $route', ({ path, newest, draft, otherwise }) => {
+  it('takes the next revision alone: a gap, other content and another author are conflicts', async () => {
+    const next = (await newest()) + 1;
+    const put = (desk: Desk, revision: number, body: object) => desk.put(`/api/${path(revision)}`).send(body);
+    await put(server.http, next + 2, draft(next)).expect(409);
+    expect((await put(server.http, next, draft(next))).status).toBeLessThan(202);
+    await put(server.http, next, draft(next)).expect(200);
+    await put(server.http, next, otherwise(next)).expect(409);
+    await put(other, next, draft(next)).expect(409);
+    await put(server.http, 0, draft(next)).expect(422);
+  });
+});
+
+/** A route that takes something back, and puts it in again; its record is made first. */
+interface TakenBackRow {
+  readonly route: string;
+  readonly make: string;
+  readonly path: (id: string) => string;
+}
+const takenBack: readonly TakenBackRow[] = [
+  {
+    route: '/api/coupons/{id}/withdrawal',
+    make: '/api/coupons/{id}',
+    path: (id) => `coupons/${id}/withdrawal`,
+  },
+  {
+    route: '/api/tests/{id}/withdrawal',
+    make: '/api/coupons/{id}/tests/{testId}',
+    path: (id) => `tests/${id}/withdrawal`,
+  },
+  { route: '/api/ladders/{id}/closing', make: '/api/ladders/{id}', path: (id) => `ladders/${id}/closing` },
+  {
+    route: '/api/records/{id}/withdrawal',
+    make: '/api/records/{id}',
+    path: (id) => `records/${id}/withdrawal`,
+  },
+  { route: '/api/light/{id}/withdrawal', make: '/api/light/{id}', path: (id) => `light/${id}/withdrawal` },
+  {
+    route: '/api/clearances/{id}/withdrawal',
+    make: '/api/clearances/{id}',
+    path: (id) => `clearances/${id}/withdrawal`,
+  },
+  { route: '/api/bottles/{id}/gone', make: '/api/bottles/{id}', path: (id) => `bottles/${id}/gone` },
+  { route: '/api/stock/{id}/removal', make: '/api/stock/{id}', path: (id) => `stock/${id}/removal` },
+  {
+    route: '/api/cards/{id}/retirement',
+    make: '/api/cards/{id}/versions/{version}',
+    path: (id) => `cards/${id}/retirement`,
+  },
+];
+const made: Readonly<Record<string, (id: string) => [path: string, draft: object]>> = {
+  '/api/bottles/{id}': (id) => [
+    `bottles/${id}`,
+    {
+      ...{ gas: 'argon', litres: 50, pressureBar: 180, purity: '4.6', batch: '', supplier: '' },
+      ...{ price: null, machineId: null },
+    },
+  ],
+  '/api/stock/{id}': (id) => [
+    `stock/${id}`,
+    {
+      ...{ kind: 'nozzle', name: 'plain', supplier: '', lot: '', count: 2, price: null, deliveryDays: 3 },
+      ...{ serviceLevel: 0.95, usedPerMonth: null },
+    },
+  ],
+  '/api/cards/{id}/versions/{version}': (id) => [`cards/${id}/versions/1`, card('')],
+};
+
+describe.each(takenBack)('put and delete $route', ({ make, path }) => {
+  it('changes once, in somebody’s name, and is told once each way', async () => {
+    const id = newId();
+    const row = once.find(({ route }) => route === make);
+    const [at, draft] = row === undefined ? (made[make]?.(id) ?? ['', {}]) : [row.path(id), row.draft()];
+    expect((await server.http.put(`/api/${at}`).send(draft)).status).toBeLessThan(202);
+    const told = async () =>
+      ((await server.http.get('/api/changes').expect(200)).body as Change[]).filter(
+        ({ subjectId, personId }) => subjectId === id && personId === 'maren',
+      ).length;
+    await other.put(`/api/${path(id)}`).expect(200);
+    await other.put(`/api/${path(id)}`).expect(200);
+    expect(await told()).toBe(1);
+    await other.delete(`/api/${path(id)}`).expect(200);
+    await other.delete(`/api/${path(id)}`).expect(200);
+    expect(await told()).toBe(2);
+    await other.put(`/api/${path(newId())}`).expect(404);
+  });
+});
+
+/** Routes that promise something else, with where it is tested. */
+const otherwise: Readonly<Record<string, string>> = {
+  '/api/people/{id}/first-lead': 'once in a shop’s life: people.test',
+  '/api/people/{id}': 'people.test',
+  '/api/people/{id}/role': 'people.test',
+  '/api/people/{id}/pin': 'people.test',
+  '/api/people/{id}/disabled': 'people.test',
+  '/api/session': 'the door: people.test',
+  '/api/session/pin': 'people.test',
+  '/api/coupons/{id}/photos/{photoId}': 'bytes: photos.test',
+  '/api/photos/{id}/withdrawal': 'photos.test',
+  '/api/shop-photos/{id}': 'bytes: shopPhotos.test',
+  '/api/coupon-files/{format}/preview': 'stores nothing: couponFiles.test',
+  '/api/coupon-files/{format}/stored/{hash}': 'a file that was shown: couponFiles.test',
+  '/api/exchange/{format}/preview': 'stores nothing: exchange.test',
+  '/api/exchange/{format}/stored/{hash}': 'a file that was shown: exchange.test',
+  '/api/cards/{id}/versions/{version}/proofs/{couponId}': 'cards.test',
+  '/api/cards/{id}/versions/{version}/signature': 'cards.test',
+  '/api/cards/{id}/procedure/revisions/{revision}/approval': 'procedures.test',
+  '/api/bottles/{id}': 'the last look counts: records.test',
+  '/api/stock/{id}': 'the last count counts: stock.test',
+  '/api/eyewear/{id}': 'the last look counts: records.test',
+  '/api/machines/{id}/days/{dayId}': 'one day is open: readiness.test',
+  '/api/backups/{id}': 'backups.test',
+};
+
+it('every route that writes is in one of the tables', async () => {
+  const { body } = await server.http.get('/api/docs-json').expect(200);
+  const { paths } = body as { paths: Record<string, object> };
+  const writing = Object.entries(paths)
+    .filter(([, methods]) => Object.keys(methods).some((method) => method !== 'get'))
+    .map(([path]) => path);
+  const known = [...once, ...revisions, ...takenBack].map(({ route }) => route);
+  expect([...known, ...Object.keys(otherwise)].toSorted()).toEqual(writing.toSorted());
+});
