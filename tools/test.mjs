@@ -33,9 +33,7 @@ jest('tests of the core, with their coverage', [
 jest('tests of the other workspaces', ['--projects', ...workspaces, twoWorkers, '--testTimeout=60000']);
 check('build', process.execPath, ['tools/build.mjs']);
 check('golden answers', process.execPath, ['tools/verify.mjs']);
-jest('browser tests', ['--projects', 'e2e', twoWorkers, '--testPathIgnorePatterns', 'timing']);
-// Alone, so that what is promised in seconds is measured with nothing else running.
-jest('timed browser tests', ['--projects', 'e2e', '--runInBand', '--testPathPatterns', 'timing']);
+jest('browser tests', ['--projects', 'e2e', twoWorkers]);
 
 rmSync(scratch, { recursive: true });
 console.log(`\n${total.passed} passed, ${total.failed} failed`);

@@ -36,6 +36,7 @@ describe('nothing is lost', () => {
     await signIn(page, 'Maren');
   });
   afterAll(async () => {
+    expect(page.broken).toEqual([]);
     await browser.close();
     await heron.stop();
     removeFolder(folder);
@@ -106,6 +107,8 @@ describe('nothing is lost', () => {
     await page.keyboard.press('Enter');
     await seeText(page, `Coupon ${before + 1} is logged`);
     await toStation(page, '/optics');
+    // What is still coming would move the button from under the press.
+    await page.waitForNetworkIdle();
     await (await (await named(page, 'Window of the bench unit')).waitForSelector('button'))?.click();
     await (await page.waitForSelector('input[value="haze"]'))?.click();
     await press(page, 'A new window is in');
@@ -140,6 +143,15 @@ describe('nothing is lost', () => {
 });
 
 describe('starting', () => {
+  it('ends cleanly on Ctrl-C, and again', async () => {
+    const folder = freshFolder();
+    for (let i = 0; i < 2; i++) {
+      const heron = await startHeron(folder);
+      expect(await heron.stop('SIGINT')).toBe(0);
+    }
+    removeFolder(folder);
+  });
+
   it('says that a port is taken, in one line, with exit code 1', async () => {
     const folders = [freshFolder(), freshFolder()];
     const heron = await startHeron(folders[0]!);

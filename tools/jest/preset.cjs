@@ -32,6 +32,7 @@ const moduleOnly = [
 ];
 
 module.exports = {
+  setupFiles: [require.resolve('./seed.cjs')],
   testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/src/**/*.test.tsx'],
   transform: { '^.+\\.(t|j|mj)sx?$': swc },
   transformIgnorePatterns: [`/node_modules/(?!(${moduleOnly.join('|')})/)`],

@@ -11,8 +11,6 @@ const longestStart = 120_000;
 export interface RunningHeron {
   readonly url: string;
   readonly port: number;
-  /** Time from the command to its address, ms. */
-  readonly startMs: number;
   readonly process: ChildProcess;
   /** Everything it has printed. */
   readonly printed: () => string;
@@ -44,7 +42,6 @@ export async function startHeron(
   command: readonly string[] = ['demo'],
 ): Promise<RunningHeron> {
   const chosen = port ?? (await freePort());
-  const started = Date.now();
   const run = spawnHeron(dataFolder, chosen, command);
   await new Promise<void>((resolve, reject) => {
     const timer = setTimeout(
@@ -64,7 +61,6 @@ export async function startHeron(
   return {
     url: `http://127.0.0.1:${chosen}`,
     port: chosen,
-    startMs: Date.now() - started,
     process: run.child,
     printed: run.printed,
     stop: (signal = 'SIGINT') => {

@@ -9,8 +9,6 @@ import {
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
 import { useController, useForm, useWatch, type Control, type UseFormRegister } from 'react-hook-form';
-import { toast } from 'sonner';
-import { v7 as uuid } from 'uuid';
 import { problemOf } from '../shared/api/problemOf.js';
 import { Modal } from '../shared/Modal.js';
 import { PictureChoice } from '../shared/PictureChoice.js';
@@ -22,6 +20,7 @@ import { placeWords, sealWords } from './foundWords.js';
 import { GlassDisc } from './GlassDisc.js';
 import { SpeckMark } from './SpeckMark.js';
 import { useChangeWindowMutation, useUndoWindowChangeMutation } from './windowApi.js';
+import { useUndoableSave } from '../shared/save/useUndoableSave.js';
 
 /** What a glass is seen to have; a plain date is no look, and stays for records from before looks were asked. */
 const reasonsAsked = windowReasons.filter((reason) => reason !== 'planned');
@@ -204,24 +203,18 @@ function NewGlass({ onPick }: { onPick: (supplier: string, lot: string) => void 
   );
 }
 
-/** Sends the change under an id made once, so that a second tap is the same save. */
+/** Writes a change of window down, with undo. */
 function useSaveChange(onClose: () => void) {
-  const [id] = useState(() => uuid());
   const [changeWindow, { isLoading, error }] = useChangeWindowMutation();
   const [undoChange] = useUndoWindowChangeMutation();
-  const undo = async (number: number) => {
-    const answer = await undoChange(id);
-    if (answer.error === undefined) toast(`The change was taken back: the window before ${number} is in.`);
-    else toast.error(problemOf(answer.error).message);
-  };
-  const save = async (change: WindowChange) => {
-    const answer = await changeWindow({ id, change });
-    if (answer.data === undefined) return;
-    const { number } = answer.data;
-    onClose();
-    toast(`Window ${number} is in. The next coupon carries it.`, {
-      action: { label: 'Undo', onClick: () => void undo(number) },
-    });
-  };
+  const save = useUndoableSave({
+    send: (id, change: WindowChange) => changeWindow({ id, change }),
+    said: ({ number }) => `Window ${number} is in. The next coupon carries it.`,
+    wayBack: (id, { number }) => ({
+      undo: () => undoChange(id),
+      undone: `The change was taken back: the window before ${number} is in.`,
+    }),
+    onSaved: onClose,
+  });
   return { save, isSaving: isLoading, failure: error === undefined ? null : problemOf(error).message };
 }

@@ -12,7 +12,6 @@ import {
 } from 'lucide-react';
 import { useDispatch, useSelector } from 'react-redux';
 import { Link } from 'react-router';
-import { toast } from 'sonner';
 import { v7 as uuid } from 'uuid';
 import { useRetireCardMutation, useSignCardMutation } from '../../shared/api/cardsApi.js';
 import { emptyEntry } from '../../shared/couponForm/CouponEntry.js';
@@ -20,6 +19,7 @@ import LogCoupon from '../../shared/couponForm/LogCoupon.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { logOpened, selectOpenLog } from '../../shared/memory/couponDraftSlice.js';
+import { sayUndoable } from '../../shared/save/sayUndoable.js';
 
 /** What can be done with a card: weld it, change it, carry it over, sign it, retire it. */
 export function CardActions({ card, shown }: { card: Card; shown: CardVersion }) {
@@ -102,8 +102,9 @@ function Retire({ card }: { card: Card }) {
   const turn = async () => {
     const answer = await retire({ id: card.id, isRetired: !isRetired });
     if (answer.error !== undefined || isRetired) return;
-    toast('The card is retired: it is kept, and found no more.', {
-      action: { label: 'Undo', onClick: () => void retire({ id: card.id, isRetired: false }) },
+    sayUndoable('The card is retired: it is kept, and found no more.', {
+      undo: () => retire({ id: card.id, isRetired: false }),
+      stays: 'The card is still retired.',
     });
   };
   return (

@@ -1,7 +1,6 @@
 import type { HouseUnits, Machine, Person } from '@lone-heron/contract';
 import { Scale, TriangleAlert, X } from 'lucide-react';
 import { Link } from 'react-router';
-import { toast } from 'sonner';
 import { v7 as uuid } from 'uuid';
 import { useEnterSlotMutation } from '../../shared/api/slotsApi.js';
 import { Failure } from '../../shared/form/Failure.js';
@@ -10,6 +9,7 @@ import { jointInWords } from '../../shared/words/settingInWords.js';
 import { dialledFigures } from '../dialledFigures.js';
 import { slotReadings, slotRows } from './slotReadings.js';
 import { slotTrouble, type FilledSlot } from './slotStanding.js';
+import { sayUndoable } from '../../shared/save/sayUndoable.js';
 
 interface SlotRowProps {
   filled: FilledSlot;
@@ -95,8 +95,9 @@ function Empty({ machineId, filled: { held } }: { machineId: string; filled: Fil
     const answer = await enter({ machineId, slot, id: uuid(), entry: { did: 'emptied' } });
     if (answer.error !== undefined) return;
     const back = { machineId, slot, id: uuid(), entry: { did: 'stored', cardId, version } } as const;
-    toast(`Slot ${slot} is written down as empty.`, {
-      action: { label: 'Undo', onClick: () => void enter(back) },
+    sayUndoable(`Slot ${slot} is written down as empty.`, {
+      undo: () => enter(back),
+      stays: `Slot ${slot} is still written down as empty.`,
     });
   };
   return (

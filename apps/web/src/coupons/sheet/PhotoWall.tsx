@@ -2,18 +2,17 @@ import type { Photo } from '@lone-heron/contract';
 import { Camera } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { toast } from 'sonner';
 import {
   pictureAddress,
   usePhotosQuery,
   useRestorePhotoMutation,
   useWithdrawPhotoMutation,
 } from '../../shared/api/photosApi.js';
-import { problemOf } from '../../shared/api/problemOf.js';
 import { LoadFailed } from '../../shared/LoadFailed.js';
 import { Modal } from '../../shared/Modal.js';
 import { photoSubjectWords } from '../../shared/words/photoSubjects.js';
 import { AddPhotos } from './AddPhotos.js';
+import { sayFailed, sayUndoable } from '../../shared/save/sayUndoable.js';
 
 /** A coupon's photos, and the way to add one. */
 export function PhotoWall({ couponId, isOut }: { couponId: string; isOut: boolean }) {
@@ -58,10 +57,13 @@ function OpenPhoto({ photo, onClose }: { photo: Photo; onClose: () => void }) {
   const takeAway = async () => {
     const { error } = await withdraw(photo.id);
     if (error !== undefined) {
-      toast.error(`The photo is still there. ${problemOf(error).message}`);
+      sayFailed(error, 'The photo is still there.');
       return;
     }
-    toast('The photo was taken away.', { action: { label: 'Undo', onClick: () => void restore(photo.id) } });
+    sayUndoable('The photo was taken away.', {
+      undo: () => restore(photo.id),
+      stays: 'The photo is still away.',
+    });
     onClose();
   };
   return (

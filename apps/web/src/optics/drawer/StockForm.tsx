@@ -1,7 +1,6 @@
 import { stockKinds, stockRanges, type StockDraft, type StockItem } from '@lone-heron/contract';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { problemOf } from '../../shared/api/problemOf.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { Failure } from '../../shared/form/Failure.js';
@@ -14,6 +13,7 @@ import { figure } from '../../shared/words/figures.js';
 import { stockWords } from '../partWords.js';
 import { readStock, typedStock, type TypedStock } from './typedStock.js';
 import { useSaveStockMutation, useSetStockRemovedMutation } from './stockApi.js';
+import { sayFailed, sayUndoable } from '../../shared/save/sayUndoable.js';
 
 interface StockFormProps {
   id: string;
@@ -110,17 +110,16 @@ export function StockForm({ id, item, onClose }: StockFormProps) {
 /** Takes the sort off the list, with undo. */
 function useTakeOff(id: string, onClose: () => void) {
   const [setRemoved] = useSetStockRemovedMutation();
-  const set = async (isRemoved: boolean, words: string) => {
-    const answer = await setRemoved({ id, isRemoved });
-    if (answer.error !== undefined) {
-      toast.error(problemOf(answer.error).message);
+  return async (name: string) => {
+    const { error } = await setRemoved({ id, isRemoved: true });
+    if (error !== undefined) {
+      sayFailed(error);
       return;
     }
     onClose();
-    toast(
-      words,
-      isRemoved ? { action: { label: 'Undo', onClick: () => void set(false, 'Back on the list.') } } : {},
-    );
+    sayUndoable(`${name} is off the list.`, {
+      undo: () => setRemoved({ id, isRemoved: false }),
+      undone: 'Back on the list.',
+    });
   };
-  return (name: string) => set(true, `${name} is off the list.`);
 }

@@ -7,9 +7,6 @@ import {
 } from '@lone-heron/contract';
 import { dialledMetals, shieldingGases } from '@lone-heron/core';
 import { useState } from 'react';
-import { toast } from 'sonner';
-import { v7 as uuid } from 'uuid';
-import { problemOf } from '../../shared/api/problemOf.js';
 import { useBottlesQuery } from '../../shared/api/supplyApi.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
@@ -25,6 +22,7 @@ import { figure } from '../../shared/words/figures.js';
 import { gasWords } from '../../shared/words/gases.js';
 import { metalName } from '../../shared/words/metalNames.js';
 import { useLightQuery, useSetLightWithdrawnMutation, useWriteLightMutation } from './lightApi.js';
+import { useUndoableSave } from '../../shared/save/useUndoableSave.js';
 
 interface LogLightProps {
   machine: Machine;
@@ -172,22 +170,15 @@ function restOf(machineId: string, last: LightEntry | undefined, bottles: readon
   };
 }
 
-/** Sends the entry under an id made once, so that a second tap is the same save; with undo. */
+/** Writes light down, with undo. */
 function useSaveLight(onClose: () => void) {
-  const [id] = useState(() => uuid());
   const [write, { isLoading, error }] = useWriteLightMutation();
   const [setWithdrawn] = useSetLightWithdrawnMutation();
-  const undo = async () => {
-    const answer = await setWithdrawn({ id, isWithdrawn: true });
-    if (answer.error === undefined) toast('Taken back.');
-    else toast.error(problemOf(answer.error).message);
-  };
-  const save = async (draft: LightDraft) => {
-    if ((await write({ id, draft })).error !== undefined) return;
-    onClose();
-    toast(`${figure(draft.minutes, 1)} min of light are written down.`, {
-      action: { label: 'Undo', onClick: () => void undo() },
-    });
-  };
+  const save = useUndoableSave({
+    send: (id, draft: LightDraft) => write({ id, draft }),
+    said: (_, { minutes }) => `${figure(minutes, 1)} min of light are written down.`,
+    wayBack: (id) => ({ undo: () => setWithdrawn({ id, isWithdrawn: true }), undone: 'Taken back.' }),
+    onSaved: onClose,
+  });
   return { save, isSaving: isLoading, error };
 }

@@ -1,8 +1,5 @@
 import { headPartKinds, partReasons, type Machine, type PartChange } from '@lone-heron/contract';
 import { useState } from 'react';
-import { toast } from 'sonner';
-import { v7 as uuid } from 'uuid';
-import { problemOf } from '../../shared/api/problemOf.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { Failure } from '../../shared/form/Failure.js';
@@ -13,6 +10,7 @@ import { Modal } from '../../shared/Modal.js';
 import { sentenceStart } from '../../shared/words/sentenceStart.js';
 import { partReasonWords, partWords } from '../partWords.js';
 import { useChangePartMutation, useUndoPartChangeMutation } from './partsApi.js';
+import { useUndoableSave } from '../../shared/save/useUndoableSave.js';
 
 /** Records that a part went in, and why the one before it came out. */
 export function ChangePart({ machine, onClose }: { machine: Machine; onClose: () => void }) {
@@ -77,22 +75,15 @@ export function ChangePart({ machine, onClose }: { machine: Machine; onClose: ()
   );
 }
 
-/** Sends the change under an id made once, so that a second tap is the same save; with undo. */
+/** Writes a change of a part down, with undo. */
 function useSavePart(onClose: () => void) {
-  const [id] = useState(() => uuid());
   const [changePart, { isLoading, error }] = useChangePartMutation();
   const [undoChange] = useUndoPartChangeMutation();
-  const undo = async () => {
-    const answer = await undoChange(id);
-    if (answer.error === undefined) toast('Taken back: the part before it is in.');
-    else toast.error(problemOf(answer.error).message);
-  };
-  const save = async (change: PartChange) => {
-    if ((await changePart({ id, change })).error !== undefined) return;
-    onClose();
-    toast(`${sentenceStart(partWords[change.kind])}: a new one is in.`, {
-      action: { label: 'Undo', onClick: () => void undo() },
-    });
-  };
+  const save = useUndoableSave({
+    send: (id, change: PartChange) => changePart({ id, change }),
+    said: (_, { kind }) => `${sentenceStart(partWords[kind])}: a new one is in.`,
+    wayBack: (id) => ({ undo: () => undoChange(id), undone: 'Taken back: the part before it is in.' }),
+    onSaved: onClose,
+  });
   return { save, isSaving: isLoading, error };
 }

@@ -7,6 +7,7 @@ import { useLogCouponMutation, useWithdrawCouponMutation } from '../api/couponsA
 import { problemOf } from '../api/problemOf.js';
 import type { TakenPhoto } from './PhotosTaken.js';
 import { logClosed } from '../memory/couponDraftSlice.js';
+import { sayUndoable } from '../save/sayUndoable.js';
 import { isAway } from '../outbox/isAway.js';
 import { useReadOutbox } from '../outbox/OutboxSender.js';
 import { keepForLater } from '../outbox/outboxStore.js';
@@ -64,13 +65,10 @@ export function useSaveCoupon(log: OpenLog, photos: readonly TakenPhoto[]) {
 
 function useUndo() {
   const [withdraw] = useWithdrawCouponMutation();
-  const undo = async (id: string, number: number) => {
-    const answer = await withdraw(id);
-    if (answer.error === undefined) toast(`Coupon ${number} was taken back.`);
-    else toast.error(`Coupon ${number} is still there. ${problemOf(answer.error).message}`);
-  };
   return ({ id, number, windowNumber }: { id: string; number: number; windowNumber: number }) =>
-    toast(`Coupon ${number} is logged, through window ${windowNumber}.`, {
-      action: { label: 'Undo', onClick: () => void undo(id, number) },
+    sayUndoable(`Coupon ${number} is logged, through window ${windowNumber}.`, {
+      undo: () => withdraw(id),
+      undone: `Coupon ${number} was taken back.`,
+      stays: `Coupon ${number} is still there.`,
     });
 }

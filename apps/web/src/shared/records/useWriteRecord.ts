@@ -1,27 +1,25 @@
-import type { RecordDetail } from '@lone-heron/contract';
-import { useState } from 'react';
-import { toast } from 'sonner';
-import { v7 as uuid } from 'uuid';
+import type { RecordDetail, ShopRecordDraft } from '@lone-heron/contract';
 import { useSetRecordWithdrawnMutation, useWriteRecordMutation } from '../api/recordsApi.js';
 import { problemOf } from '../api/problemOf.js';
+import { useUndoableSave } from '../save/useUndoableSave.js';
 
-/** Writes records of a machine, each under an id made once, so that a second tap is the same save; with undo. */
+/** A record with what is said of it. */
+interface Said {
+  readonly draft: ShopRecordDraft;
+  readonly words: string;
+}
+
+/** Writes records of a machine, with undo. */
 export function useWriteRecord(machineId: string) {
-  const [id, setId] = useState(() => uuid());
   const [writeRecord, { isLoading, error }] = useWriteRecordMutation();
   const [setWithdrawn] = useSetRecordWithdrawnMutation();
-  const undo = async (written: string) => {
-    const answer = await setWithdrawn({ id: written, isWithdrawn: true });
-    if (answer.error === undefined) toast('Taken back.');
-    else toast.error(problemOf(answer.error).message);
-  };
+  const save = useUndoableSave({
+    send: (id, { draft }: Said) => writeRecord({ id, draft }),
+    said: (_, { words }) => words,
+    wayBack: (id) => ({ undo: () => setWithdrawn({ id, isWithdrawn: true }), undone: 'Taken back.' }),
+  });
   /** @returns whether it is stored */
-  const write = async (detail: RecordDetail, note: string, words: string): Promise<boolean> => {
-    const answer = await writeRecord({ id, draft: { machineId, detail, note } });
-    if (answer.error !== undefined) return false;
-    setId(uuid());
-    toast(words, { action: { label: 'Undo', onClick: () => void undo(id) } });
-    return true;
-  };
+  const write = (detail: RecordDetail, note: string, words: string): Promise<boolean> =>
+    save({ draft: { machineId, detail, note }, words });
   return { write, isSaving: isLoading, failure: error === undefined ? null : problemOf(error).message };
 }

@@ -1,7 +1,7 @@
 import type { HouseContent, HouseSheet } from '@lone-heron/contract';
-import { toast } from 'sonner';
 import { useHouseQuery, useReviseHouseMutation } from '../../shared/api/houseApi.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
+import { sayUndoable } from '../../shared/save/sayUndoable.js';
 
 /** A sheet of the house, and the way to write its next revision. */
 export interface WrittenSheet<Sheet extends HouseSheet> {
@@ -32,22 +32,21 @@ export function useHouseSheet<Sheet extends HouseSheet>(
   const [revise, { isLoading, error }] = useReviseHouseMutation();
   if (data === undefined) return null;
   const now = data[sheet] as { revision: number; content: HouseContent[Sheet] };
-  const store = async (revision: number, content: HouseContent[Sheet]) => {
-    const answer = await revise({ sheet, revision, content });
-    return answer.data?.[sheet].revision ?? null;
-  };
+  const store = (revision: number, content: HouseContent[Sheet]) => revise({ sheet, revision, content });
   return {
     ...now,
     mayChange: person !== null && (person.role === 'lead' || !leadsOnly.includes(sheet)),
     isSaving: isLoading,
     error,
     save: async (content, what) => {
-      const stored = await store((basis ?? now.revision) + 1, content);
-      if (stored === null) return null;
-      toast(what, {
-        action: { label: 'Undo', onClick: () => void store(stored + 1, now.content) },
+      const { data: house } = await store((basis ?? now.revision) + 1, content);
+      if (house === undefined) return null;
+      const { revision } = house[sheet];
+      sayUndoable(what, {
+        undo: () => store(revision + 1, now.content),
+        stays: 'It stands as it was saved.',
       });
-      return stored;
+      return revision;
     },
   };
 }

@@ -22,6 +22,7 @@ import { LoadFailed } from '../../shared/LoadFailed.js';
 import { Modal } from '../../shared/Modal.js';
 import { roleMeaning, roleWords } from '../../shared/words/roles.js';
 import { ShopPage } from '../ShopPage.js';
+import { sayUndoable } from '../../shared/save/sayUndoable.js';
 
 /** Everybody of the shop: who they are, what they may do, and a lead's ways to change that. */
 export function PeopleScreen() {
@@ -70,8 +71,8 @@ function PersonRow({ person, isLead }: { person: Person; isLead: boolean }) {
   const change = async (isDisabled: boolean) => {
     const answer = await setDisabled({ id: person.id, isDisabled });
     if (answer.error !== undefined) return;
-    toast(`${person.name} ${isDisabled ? 'can no longer sign in' : 'can sign in again'}.`, {
-      action: { label: 'Undo', onClick: () => void setDisabled({ id: person.id, isDisabled: !isDisabled }) },
+    sayUndoable(`${person.name} ${isDisabled ? 'can no longer sign in' : 'can sign in again'}.`, {
+      undo: () => setDisabled({ id: person.id, isDisabled: !isDisabled }),
     });
   };
   return (

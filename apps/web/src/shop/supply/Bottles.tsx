@@ -1,10 +1,8 @@
 import type { Bottle, Machine } from '@lone-heron/contract';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
-import { toast } from 'sonner';
 import { v7 as uuid } from 'uuid';
 import { useCouponsQuery } from '../../shared/api/couponsApi.js';
-import { problemOf } from '../../shared/api/problemOf.js';
 import { useSetBottleGoneMutation } from '../../shared/api/supplyApi.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { figure } from '../../shared/words/figures.js';
@@ -12,6 +10,7 @@ import { shownMoment } from '../../shared/words/moments.js';
 import { gasWords } from '../../shared/words/gases.js';
 import { BottleForm } from './BottleForm.js';
 import { bottleLeft } from './bottleLeft.js';
+import { sayFailed, sayUndoable } from '../../shared/save/sayUndoable.js';
 
 /** A bottle in the form: one of the shop's, or a new one under an id made once. */
 interface Edited {
@@ -70,13 +69,13 @@ function BottleCard({ bottle, machine, onEdit }: BottleCardProps) {
   const person = usePersonAtDesk();
   const [setGone, { isLoading }] = useSetBottleGoneMutation();
   const sendBack = async () => {
-    const answer = await setGone({ id: bottle.id, isGone: true });
-    if (answer.error !== undefined) {
-      toast.error(problemOf(answer.error).message);
+    const { error } = await setGone({ id: bottle.id, isGone: true });
+    if (error !== undefined) {
+      sayFailed(error);
       return;
     }
-    toast(`The bottle of ${gasWords[bottle.gas]} went back.`, {
-      action: { label: 'Undo', onClick: () => void setGone({ id: bottle.id, isGone: false }) },
+    sayUndoable(`The bottle of ${gasWords[bottle.gas]} went back.`, {
+      undo: () => setGone({ id: bottle.id, isGone: false }),
     });
   };
   return (

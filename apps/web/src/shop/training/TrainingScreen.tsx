@@ -2,16 +2,15 @@ import { clearanceFor, machineModes, type Clearance, type Machine, type Person }
 import { format } from 'date-fns';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
-import { toast } from 'sonner';
 import { useClearancesQuery } from '../../shared/api/clearancesApi.js';
 import { useMachinesQuery, usePeopleQuery } from '../../shared/api/heronApi.js';
-import { problemOf } from '../../shared/api/problemOf.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { Loading } from '../../shared/Loading.js';
 import { LoadFailed } from '../../shared/LoadFailed.js';
 import { useSetClearanceWithdrawnMutation } from '../shopApi.js';
 import { ShopPage } from '../ShopPage.js';
 import { ClearForm } from './ClearForm.js';
+import { sayFailed, sayUndoable } from '../../shared/save/sayUndoable.js';
 
 /** Who is cleared for which machine and mode, by whom, until when. */
 export function TrainingScreen() {
@@ -114,13 +113,13 @@ function Given({ clearances, people, machines, isLead }: GivenProps) {
   const [setWithdrawn] = useSetClearanceWithdrawnMutation();
   const nameOf = (id: string) => people.find((person) => person.id === id)?.name ?? id;
   const change = async (id: string, isWithdrawn: boolean) => {
-    const answer = await setWithdrawn({ id, isWithdrawn });
-    if (answer.error !== undefined) {
-      toast.error(problemOf(answer.error).message);
+    const { error } = await setWithdrawn({ id, isWithdrawn });
+    if (error !== undefined) {
+      sayFailed(error);
       return;
     }
-    toast(isWithdrawn ? 'Withdrawn.' : 'Given again.', {
-      action: { label: 'Undo', onClick: () => void setWithdrawn({ id, isWithdrawn: !isWithdrawn }) },
+    sayUndoable(isWithdrawn ? 'Withdrawn.' : 'Given again.', {
+      undo: () => setWithdrawn({ id, isWithdrawn: !isWithdrawn }),
     });
   };
   if (clearances.length === 0) return <p className="text-soft">Nobody was cleared yet.</p>;
