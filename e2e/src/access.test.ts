@@ -1,5 +1,5 @@
-import type { Browser } from 'puppeteer-core';
-import { desk, openBrowser, openPage, type CheckedPage } from './support/browser.js';
+import type { Browser, Page } from 'puppeteer-core';
+import { desk, openBrowser, openPage } from './support/browser.js';
 import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
 import { named, press, seeText, signIn, valueOf } from './support/screen.js';
 
@@ -18,7 +18,7 @@ afterAll(async () => {
 });
 
 describe('on a desk', () => {
-  let page: CheckedPage;
+  let page: Page;
   beforeAll(async () => {
     page = await openPage(browser, `${heron.url}/dial`);
     await signIn(page, 'Ines');

@@ -21,14 +21,12 @@ export function openBrowser(): Promise<Browser> {
   });
 }
 
-/** A page that fails the test on anything the browser reports as broken. */
-export async function openPage(
-  browser: Browser,
-  url: string,
-  viewport: typeof desk = desk,
-): Promise<CheckedPage> {
+/** What the browser reported as broken on every page of this file so far. */
+export const broken: string[] = [];
+
+/** A page that fails its file on anything the browser reports as broken. */
+export async function openPage(browser: Browser, url: string, viewport: typeof desk = desk): Promise<Page> {
   const page = await browser.newPage();
-  const broken: string[] = [];
   page.on('pageerror', (error) => broken.push(String(error)));
   page.on('console', (message) => {
     if (message.type() === 'error' && !message.text().startsWith('Failed to load resource'))
@@ -37,7 +35,5 @@ export async function openPage(
   page.setDefaultTimeout(patienceMs);
   await page.setViewport(viewport);
   await page.goto(url, { waitUntil: 'networkidle0' });
-  return Object.assign(page, { broken });
+  return page;
 }
-
-export type CheckedPage = Page & { readonly broken: readonly string[] };
