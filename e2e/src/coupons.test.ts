@@ -84,7 +84,9 @@ describe('logging', () => {
     await tap('::-p-aria([name="Log coupon L"][role="button"])');
     await tap('::-p-aria([name="Time it"][role="button"])');
     await seeText(touch, 'Stop the watch first.');
-    await new Promise((resolve) => setTimeout(resolve, 700));
+    await touch.waitForFunction(
+      () => Number(/Stop at (\d+[.,]\d+)/.exec(document.body.innerText)?.[1]?.replace(',', '.')) >= 0.7,
+    );
     await (await touch.waitForSelector('::-p-text(Stop at)'))?.tap();
     await tap('label:has(input[value="heavy"])');
     await tap('::-p-aria([name="Save coupon"][role="button"])');
@@ -260,7 +262,11 @@ describe('a face on a photo', () => {
     const before = await shown();
     await upload('section[aria-label="Photos"] input[type="file"]', file);
     await press(page, 'Keep this photo');
-    while ((await shown()) === before) await new Promise((resolve) => setTimeout(resolve, 50));
+    await page.waitForFunction(
+      (had) => document.querySelectorAll('section[aria-label="Photos"] button img').length > had,
+      {},
+      before,
+    );
     const photos = await ask<{ id: string }[]>(`coupons/${id}/photos`);
     await goto(`coupons/${id}/tint?photo=${photos.at(-1)?.id}`);
     await page.waitForSelector('svg image', { timeout: patienceMs });
