@@ -16,6 +16,7 @@ const quick = ['packages/contract', 'apps/web'];
 const slow = ['simulatedShops', 'otherShops', 'exactOdds', 'settings/laws'];
 
 const base = process.argv[2] ?? 'HEAD';
+requireCommit(base);
 const git = (...args) =>
   execFileSync('git', args, { cwd: root, encoding: 'utf8' }).split('\n').filter(Boolean);
 const files = [
@@ -88,3 +89,15 @@ leftOut.push(
 );
 console.log(`\nLeft out, for ./heron test: ${leftOut.join('; ')}.`);
 close();
+
+function requireCommit(name) {
+  try {
+    execFileSync('git', ['rev-parse', '--verify', '--quiet', `${name}^{commit}`], {
+      cwd: root,
+      stdio: 'ignore',
+    });
+  } catch {
+    console.error(`heron: --changed takes a commit of this repository; "${name}" is none.`);
+    process.exit(1);
+  }
+}

@@ -11,7 +11,7 @@ import {
 import { realTravelMmS, type Coupon } from './coupon.js';
 import { lookFinding } from './couponLook.js';
 import type { MachineProfile } from './machine.js';
-import { coreJob, coreSetting } from './toCore.js';
+import { coreJob, coreSetting, isThroughBoth } from './toCore.js';
 
 /** Coupons whose angle nobody told are taken to be welded as most are. */
 export const usualGunAngle = degree(45);
@@ -79,7 +79,9 @@ interface Reading {
 function readings(coupon: Weld): readonly Reading[] {
   const { section, along, back, slip } = coupon;
   const isSlip = slip !== undefined;
-  if (section !== null) {
+  // Two runs that are fused throughout may each have gone little more than half the way.
+  const isMeeting = section?.isThrough === true && isThroughBoth(coupon.joint);
+  if (section !== null && !isMeeting) {
     const finding: CouponFinding = section.isThrough
       ? { by: 'sectionThrough' }
       : { by: 'section', depth: mm(section.depthMm) };

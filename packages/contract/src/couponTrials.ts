@@ -1,4 +1,10 @@
-import { triedSettings, type Aim, type TriedSetting, type TrialVerdict } from '@lone-heron/core';
+import {
+  runsMeetFrom,
+  triedSettings,
+  type Aim,
+  type TriedSetting,
+  type TrialVerdict,
+} from '@lone-heron/core';
 import { areWeldedAlike } from './cardProof.js';
 import type { BackLook, Coupon } from './coupon.js';
 import { isAskedRight, seenAt } from './couponLook.js';
@@ -54,13 +60,11 @@ function verdictOf(coupon: Weld, aim: Aim): TrialVerdict | null {
   return looks.includes('heavy') ? 'hot' : 'even';
 }
 
-/** Of so much of the way from either side two runs meet with a tenth to spare. */
-const meetsFrom = 0.55;
-
 /** Two runs meet where a section says so, or where the first already showed behind; without a mark only a section tells. */
 function runsVerdict(coupon: Weld, looks: readonly BackLook[]): TrialVerdict | null {
   const { section } = coupon;
-  if (section !== null) return section.isThrough || reachOf(coupon, section) >= meetsFrom ? 'even' : 'short';
+  if (section !== null)
+    return section.isThrough || reachOf(coupon, section) >= runsMeetFrom ? 'even' : 'short';
   if (!isAskedRight(coupon)) return null;
   if (looks.includes('heavy')) return 'hot';
   return looks.every((look) => look === 'faint' || look === 'even') ? 'even' : null;

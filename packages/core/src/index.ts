@@ -439,6 +439,7 @@ export {
   type AimLosses,
   type OutcomeLosses,
   aimedLimits,
+  runsMeetFrom,
   wobbleFor,
   type WobbleChoice,
   type WobbleJob,

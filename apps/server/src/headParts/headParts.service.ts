@@ -2,6 +2,7 @@ import type { HeadPart, MachineRuns, PartChange, Person } from '@lone-heron/cont
 import { Injectable } from '@nestjs/common';
 import { DataSource, IsNull, type EntityManager } from 'typeorm';
 import { refused } from '../http/problem.js';
+import { codeInWords } from '../kit/codeInWords.js';
 import { FittedParts } from '../kit/FittedParts.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
@@ -52,13 +53,13 @@ export class HeadPartsService {
 const parts = new FittedParts<HeadPartEntity, PartChange>({
   entity: HeadPartEntity,
   noun: 'part',
-  called: ({ kind, place, machineId }) => `${kind}${place === '' ? '' : ` ${place}`} of ${machineId}`,
+  called: ({ kind, place }) => `${codeInWords(kind)}${place === '' ? '' : ` ${place}`}`,
   placeOf: ({ machineId, kind, place }) => ({ machineId, kind, place }),
   ownOf: ({ supplier, lot }) => ({ supplier, lot }),
   removalOf: ({ reason, note }) => ({ removedReason: reason, removedNote: note }),
   noRemoval: { removedReason: null, removedNote: null },
   spareOf: ({ kind, supplier, lot }) => ({ kind, supplier, lot }),
-  whyOf: ({ reason }) => reason,
+  whyOf: ({ reason }) => codeInWords(reason),
 });
 
 async function withRuns(manager: EntityManager, row: HeadPartEntity): Promise<HeadPart> {

@@ -60,8 +60,8 @@ describe('a part that is changed', () => {
     expect(row.undoneBy).toBe('ines');
     const { body } = await server.http.get('/api/changes').expect(200);
     expect((body as Change[]).slice(0, 2)).toMatchObject([
-      { personId: 'ines', noun: 'part', what: 'took back the change to nozzle of bench' },
-      { personId: 'ines', noun: 'part', what: 'fitted nozzle of bench: worn' },
+      { personId: 'ines', noun: 'part', what: 'took back the change to nozzle on the bench unit' },
+      { personId: 'ines', noun: 'part', what: 'fitted nozzle on the bench unit: worn' },
     ]);
   });
 

@@ -8,6 +8,7 @@ import type {
 } from 'typeorm';
 import { conflict, notFound } from '../http/problem.js';
 import type { Entry } from './Entry.js';
+import { sentenceStart } from './sentenceStart.js';
 
 /** A row whose id the client gave. */
 interface ClientRow {
@@ -79,7 +80,9 @@ export class ClientRecords<Row extends ClientRow, Draft> {
     if (stored === null) return null;
     const isSameAuthor = author === null || stored[author] === by.id;
     if (isSameAuthor && isDeepStrictEqual(await draftOf(stored, manager), draft)) return stored;
-    throw conflict(`${capital(called)} ${id} is stored already with other content. It is never overwritten.`);
+    throw conflict(
+      `${sentenceStart(called)} ${id} is stored already with other content. It is never overwritten.`,
+    );
   }
 
   /** Writes a record under its id. @param insert stores it; not called for a repeated save */
@@ -110,7 +113,7 @@ export class ClientRecords<Row extends ClientRow, Draft> {
     if (isSame && (await mended.mendedBy(row, manager)) === by.id) return row;
     if (now + 1 !== revision)
       throw conflict(
-        `${capital(mended.named(row))} was amended meanwhile. What you typed is still here: look, then save again.`,
+        `${sentenceStart(mended.named(row))} was amended meanwhile. What you typed is still here: look, then save again.`,
       );
     await store(row, before);
     return this.require(manager, id);
@@ -137,8 +140,4 @@ export class ClientRecords<Row extends ClientRow, Draft> {
     await told(changed);
     return changed;
   }
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }

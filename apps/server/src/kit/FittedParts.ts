@@ -8,12 +8,15 @@ import {
   type QueryDeepPartialEntity,
 } from 'typeorm';
 import { conflict, notFound } from '../http/problem.js';
+import { MachineEntity } from '../machines/machine.entity.js';
 import { putBackInDrawer, takeFromDrawer } from '../stock/takeFromDrawer.js';
 import type { Entry } from './Entry.js';
+import { sentenceStart } from './sentenceStart.js';
 
 /** A piece from its fitting to its removal; a change that was taken back keeps its row. */
 export interface FittedRow {
   id: string;
+  machineId: string;
   previousId: string | null;
   stockId: string | null;
   fittedAt: string;
@@ -82,7 +85,9 @@ export class FittedParts<Row extends FittedRow, Change> {
     const stored = await this.find(manager, id);
     if (stored !== null) {
       if (await this.isSame(manager, stored, change, by.id)) return { row: stored, isNew: false };
-      throw conflict(`${capital(noun)} ${id} is stored already with other content. It is never overwritten.`);
+      throw conflict(
+        `${sentenceStart(noun)} ${id} is stored already with other content. It is never overwritten.`,
+      );
     }
     const place = placeOf(change);
     const old = await this.fitted(manager, place);
@@ -94,7 +99,11 @@ export class FittedParts<Row extends FittedRow, Change> {
       ...{ ...place, ...ownOf(change), ...further },
     } as unknown as QueryDeepPartialEntity<Row>);
     const row = await this.require(manager, id);
-    await entry.tell(noun, id, `fitted ${called(row)}: ${whyOf(change)}`);
+    await entry.tell(
+      noun,
+      id,
+      `fitted ${called(row)} on ${await machineName(manager, row)}: ${whyOf(change)}`,
+    );
     return { row, isNew: true };
   }
 
@@ -110,13 +119,17 @@ export class FittedParts<Row extends FittedRow, Change> {
     const row = await this.require(manager, id);
     if (row.undoneAt !== null) return;
     if (row.removedAt !== null)
-      throw conflict(`${capital(called(row))} was replaced since: take that change back first.`);
+      throw conflict(`${sentenceStart(called(row))} was replaced since: take that change back first.`);
     await settle(row);
     await this.update(manager, id, { undoneAt: at, undoneBy: by.id } as Partial<Row>);
     await putBackInDrawer(manager, row.stockId);
     if (row.previousId !== null)
       await this.update(manager, row.previousId, { ...this.plan.noRemoval, removedAt: null });
-    await entry.tell(noun, id, `took back the change to ${called(row)}`);
+    await entry.tell(
+      noun,
+      id,
+      `took back the change to ${called(row)} on ${await machineName(manager, row)}`,
+    );
   }
 
   private find(manager: EntityManager, id: string): Promise<Row | null> {
@@ -144,10 +157,10 @@ export class FittedParts<Row extends FittedRow, Change> {
   }
 }
 
-function says<Row extends object>(row: Row, columns: Partial<Row>): boolean {
-  return Object.entries(columns).every(([name, value]) => isDeepStrictEqual(row[name as keyof Row], value));
+async function machineName(manager: EntityManager, { machineId }: FittedRow): Promise<string> {
+  return (await manager.findOneByOrFail(MachineEntity, { id: machineId })).name;
 }
 
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
+function says<Row extends object>(row: Row, columns: Partial<Row>): boolean {
+  return Object.entries(columns).every(([name, value]) => isDeepStrictEqual(row[name as keyof Row], value));
 }

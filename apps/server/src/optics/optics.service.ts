@@ -9,6 +9,7 @@ import { Injectable } from '@nestjs/common';
 import { DataSource, IsNull, Not, type EntityManager } from 'typeorm';
 import { CouponEntity } from '../coupons/coupon.entity.js';
 import { conflict, refused } from '../http/problem.js';
+import { codeInWords } from '../kit/codeInWords.js';
 import { FittedParts } from '../kit/FittedParts.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { LightEntryEntity } from '../lightLog/lightEntry.entity.js';
@@ -127,13 +128,13 @@ export class OpticsService {
 const glass = new FittedParts<ProtectiveWindowEntity, WindowChange>({
   entity: ProtectiveWindowEntity,
   noun: 'window',
-  called: ({ number, machineId }) => `window ${number} of ${machineId}`,
+  called: ({ number }) => `window ${number}`,
   placeOf: ({ machineId }) => ({ machineId }),
   ownOf: ({ supplier, lot, found }) => ({ supplier, lot, fittedPlace: found?.place ?? null }),
   removalOf: ({ reason, note, found }) => ({ removedReason: reason, removedNote: note, removedFound: found }),
   noRemoval: { removedReason: null, removedNote: null, removedFound: null },
   spareOf: ({ supplier, lot }) => ({ kind: 'window', supplier, lot }),
-  whyOf: ({ reason }) => reason,
+  whyOf: ({ reason }) => codeInWords(reason),
 });
 
 /** Windows are numbered machine by machine; one whose change was taken back gives its number up. */

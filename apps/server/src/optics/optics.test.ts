@@ -115,7 +115,10 @@ describe('a change of window that is taken back', () => {
     // Who was signed in before the clock was set is not any more.
     const maren = await server.desk('maren');
     const id = newId();
-    await maren.put(`/api/windows/${id}`).send(windowChange()).expect(201);
+    await maren
+      .put(`/api/windows/${id}`)
+      .send(windowChange({ reason: 'darkSpecks' }))
+      .expect(201);
     await maren.delete(`/api/windows/${id}`).expect(204);
     await maren.delete(`/api/windows/${id}`).expect(204);
     const row = await server.app.get(DataSource).manager.findOneByOrFail(ProtectiveWindowEntity, { id });
@@ -125,8 +128,18 @@ describe('a change of window that is taken back', () => {
     });
     const { body } = await maren.get('/api/changes').expect(200);
     expect((body as Change[]).slice(0, 2)).toMatchObject([
-      { personId: 'maren', noun: 'window', subjectId: id, what: 'took back the change to window 4 of bench' },
-      { personId: 'maren', noun: 'window', subjectId: id, what: 'fitted window 4 of bench: haze' },
+      {
+        personId: 'maren',
+        noun: 'window',
+        subjectId: id,
+        what: 'took back the change to window 4 on the bench unit',
+      },
+      {
+        personId: 'maren',
+        noun: 'window',
+        subjectId: id,
+        what: 'fitted window 4 on the bench unit: dark specks',
+      },
     ]);
   });
 });

@@ -2,7 +2,7 @@ import type { ReachLimits } from '../melt/index.js';
 import type { WeldJob } from './WeldJob.js';
 
 /** From both sides the runs meet with a tenth of the thickness to spare where each has done this share of the way. */
-const evenHalf = 0.55;
+export const runsMeetFrom = 0.55;
 
 /**
  * Where outcomes part for what a job asks: as they do for the sheet, or, for a share of the way, read at that share.
@@ -14,7 +14,7 @@ const evenHalf = 0.55;
  */
 export function aimedLimits({ aim, runs }: Pick<WeldJob, 'aim' | 'runs'>, limits: ReachLimits): ReachLimits {
   if (aim.kind === 'share') return readAt(aim.share, limits, limits.hotFrom * aim.share);
-  return runs === 2 ? readAt(evenHalf, limits, limits.hotFrom) : limits;
+  return runs === 2 ? readAt(runsMeetFrom, limits, limits.hotFrom) : limits;
 }
 
 function readAt(share: number, limits: ReachLimits, hotFrom: number): ReachLimits {

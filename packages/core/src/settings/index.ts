@@ -10,7 +10,7 @@ export {
   type AimLosses,
   type OutcomeLosses,
 } from './aimLosses.js';
-export { aimedLimits } from './aimedLimits.js';
+export { aimedLimits, runsMeetFrom } from './aimedLimits.js';
 export { wobbleFor, type WobbleChoice, type WobbleJob } from './wobbleChoice.js';
 export { weldPass, wettedFace, type WeldPass, type PassJob } from './weldPass.js';
 export { proposedLeg, type LegFeed } from './proposedLeg.js';
