@@ -40,6 +40,16 @@ module.exports = {
       to: { pathNot: ['^packages/(core|contract)/src', 'node_modules/zod'] },
     },
     {
+      name: 'schemas-without-rules',
+      comment: 'What is written down is read without what is made of it: a schema knows no rule.',
+      severity: 'error',
+      from: {
+        path: '^packages/contract/src/',
+        pathNot: ['/rules/', '/index\\.ts$', '\\.test\\.ts$', '/testing/'],
+      },
+      to: { path: '^packages/contract/src/[^/]+/rules/' },
+    },
+    {
       name: 'server-without-web',
       severity: 'error',
       from: { path: '^apps/server' },

@@ -16,9 +16,9 @@ import { InspectionModule } from './inspection/inspection.module.js';
 import { BackupsModule } from './backups/backups.module.js';
 import { CardsModule } from './cards/cards.module.js';
 import { LaddersModule } from './ladders/ladders.module.js';
-import { LightLogModule } from './lightLog/lightLog.module.js';
+import { LightModule } from './light/light.module.js';
 import { MachinesModule } from './machines/machines.module.js';
-import { OpticsModule } from './optics/optics.module.js';
+import { WindowsModule } from './windows/windows.module.js';
 import { PeopleModule } from './people/people.module.js';
 import { PhotosModule } from './photos/photos.module.js';
 import { ProceduresModule } from './procedures/procedures.module.js';
@@ -63,7 +63,7 @@ export class AppModule {
         ...(webFolder === null ? [] : [serveInterface(webFolder)]),
         MachinesModule,
         PeopleModule,
-        OpticsModule,
+        WindowsModule,
         CouponsModule,
         PhotosModule.inFolder(join(dirname(databaseFile), 'photos')),
         InspectionModule,
@@ -76,7 +76,7 @@ export class AppModule {
         SupplyModule,
         ReadinessModule,
         RecordsModule,
-        LightLogModule,
+        LightModule,
         HeadPartsModule,
         StockModule,
         UpkeepModule,

@@ -1,5 +1,196 @@
 /** Everything that crosses the wire or a file: schemas, the types that come from them, and the way to the core. */
 export {
+  backupContentsSchema,
+  backupFormat,
+  backupSchema,
+  backupsKept,
+  backupsSchema,
+  backupVersion,
+  type Backup,
+  type BackupContents,
+  type Backups,
+} from './backups/backup.js';
+export {
+  cardContentSchema,
+  cardDraftSchema,
+  cardRanges,
+  cardSchema,
+  cardStates,
+  mostTags,
+  type Card,
+  type CardContent,
+  type CardDraft,
+  type CardProof,
+  type CardState,
+  type CardVerdict,
+  type CardVersion,
+} from './cards/card.js';
+export { cardDrift, type CardDrift } from './cards/rules/cardDrift.js';
+export { areWeldedAlike, cardVerdicts, proofDifferences } from './cards/rules/cardProof.js';
+export { cardState, isProven, newestVersion, versionInForce } from './cards/rules/cardState.js';
+export { adaptCard, carryCard, type CarriedCard, type LearnOfJob } from './cards/rules/carryCard.js';
+export {
+  findCards,
+  shownVersion,
+  type FoundCard,
+  type FoundCards,
+  type WantedJoint,
+} from './cards/rules/findCards.js';
+export { proposeCard } from './cards/rules/proposeCard.js';
+export {
+  couponFileFormats,
+  couponFileName,
+  couponFileVersion,
+  filedCouponSchema,
+  filedNouns,
+  filedPhotoSchema,
+  filedTestSchema,
+  filePreviewSchema,
+  fileRowSchema,
+  fileStoredSchema,
+  largestCouponFile,
+  mostCouponsInFile,
+  type CouponFileFormat,
+  type FiledCoupon,
+  type FiledNoun,
+  type FiledPhoto,
+  type FiledTest,
+  type FilePreview,
+  type FileRow,
+  type FileStored,
+} from './couponFiles/couponFile.js';
+export {
+  backLooks,
+  couponAmendmentSchema,
+  couponDraftSchema,
+  couponEntrySchema,
+  couponRanges,
+  couponSchema,
+  handSlips,
+  observedKeys,
+  type BackLook,
+  type Coupon,
+  type CouponAmendment,
+  type CouponDraft,
+  type CouponEntry,
+  type HandSlip,
+  type Stretch,
+} from './coupons/coupon.js';
+export {
+  couponFilterSchema,
+  couponGroupings,
+  couponGroupQuerySchema,
+  couponGroupsSchema,
+  couponPageSchema,
+  couponQuerySchema,
+  couponSorts,
+  type CouponFilter,
+  type CouponGrouping,
+  type CouponGroupQuery,
+  type CouponGroups,
+  type CouponPage,
+  type CouponQuery,
+  type CouponSort,
+} from './coupons/couponList.js';
+export {
+  relevantCouponsSchema,
+  relevantQuerySchema,
+  type RelevantAsked,
+  type RelevantCoupons,
+  type RelevantQuery,
+} from './coupons/relevantCoupons.js';
+export { couponEvidence, usualGunAngle } from './coupons/rules/couponEvidence.js';
+export {
+  isAskedRight,
+  lookedAtOf,
+  lookFinding,
+  seenAt,
+  showsThrough,
+  toesLook,
+  type SeenAt,
+} from './coupons/rules/couponLook.js';
+export { couponReadings, type CouponDepthReading } from './coupons/rules/couponReadings.js';
+export { triedOf, type Trial } from './coupons/rules/couponTrials.js';
+export { realTravelMmS } from './coupons/rules/realTravel.js';
+export {
+  evidenceBudget,
+  kindsLike,
+  metalsLike,
+  relevantTo,
+  thicknessFactor,
+} from './coupons/rules/relevantTo.js';
+export {
+  cardRowSchema,
+  exchangedCardSchema,
+  exchangedMachineSchema,
+  exchangeFileFormats,
+  exchangeFormat,
+  exchangeJsonSchema,
+  exchangePreviewSchema,
+  exchangeSchema,
+  exchangeStandings,
+  exchangeStoredSchema,
+  exchangeVersion,
+  largestExchange,
+  type CardRow,
+  type Exchange,
+  type ExchangedCard,
+  type ExchangedMachine,
+  type ExchangedNoun,
+  type ExchangedVersion,
+  type ExchangeFileFormat,
+  type ExchangePreview,
+  type ExchangeRow,
+  type ExchangeStanding,
+  type ExchangeStored,
+} from './exchange/exchange.js';
+export {
+  headPartKinds,
+  headPartSchema,
+  partChangeSchema,
+  partReasons,
+  type HeadPart,
+  type HeadPartKind,
+  type PartChange,
+  type PartReason,
+} from './headParts/headPart.js';
+export {
+  houseSchema,
+  houseSheetDrafts,
+  houseSheets,
+  houseStarts,
+  type House,
+  type HouseContent,
+  type HousePrices,
+  type HouseSheet,
+  type HouseUnits,
+  type NamedLevel,
+  type NozzleOnHand,
+  type WireSpool,
+} from './house/house.js';
+export {
+  brokeAt,
+  couponTestDraftSchema,
+  couponTestSchema,
+  leakPlaces,
+  pressureMedia,
+  sectionMeasures,
+  sectionRanges,
+  testKinds,
+  testRanges,
+  testResults,
+  type BrokeAt,
+  type CouponTest,
+  type CouponTestDraft,
+  type PressureMedium,
+  type SectionMeasure,
+  type SectionReadings,
+  type TestDetail,
+  type TestKind,
+  type TestResult,
+} from './inspection/couponTest.js';
+export { inspectionFound } from './inspection/rules/inspectionFound.js';
+export {
   jointRanges,
   jointSchema,
   plainConditions,
@@ -9,47 +200,60 @@ export {
   type Conditions,
   type Joint,
   type SeamKind,
-} from './joint.js';
+} from './joint/joint.js';
+export { settingSchema, type Setting } from './joint/setting.js';
 export {
-  houseSchema,
-  houseSheetDrafts,
-  houseStarts,
-  houseSheets,
-  type House,
-  type HouseSheet,
-  type HouseContent,
-  type HousePrices,
-  type HouseUnits,
-  type NamedLevel,
-  type NozzleOnHand,
-  type WireSpool,
-} from './house.js';
-export { settingSchema, type Setting } from './setting.js';
+  coreConditions,
+  coreJob,
+  coreJoint,
+  coreMachine,
+  coreSetting,
+  jointMetals,
+  recordedSetting,
+} from './joint/rules/toCore.js';
 export {
-  machineSchema,
+  ladderDraftSchema,
+  ladderKnobs,
+  ladderSchema,
+  type Ladder,
+  type LadderAxis,
+  type LadderDraft,
+  type LadderKnob,
+} from './ladders/ladder.js';
+export { settingOfRung } from './ladders/rules/settingOfRung.js';
+export {
+  lightDraftSchema,
+  lightEntrySchema,
+  lightRanges,
+  type LightDraft,
+  type LightEntry,
+} from './light/lightEntry.js';
+export {
+  faceKinds,
+  machineFileSchema,
+  machineId,
+  machineModes,
   machineProfileSchema,
   machineRevisionDraftSchema,
   machineRevisionSchema,
-  machineFileSchema,
-  machineId,
-  revisionNumber,
-  panelKnobs,
-  wireSpeedUnits,
-  faceKinds,
-  machineModes,
+  machineSchema,
   nothingKnown,
+  panelKnobs,
+  revisionNumber,
+  wireSpeedUnits,
   withoutGaps,
   type FaceKind,
-  type MachineMode,
-  type PanelFace,
   type Machine,
   type MachineFile,
+  type MachineMode,
   type MachineProfile,
   type MachineRevision,
   type MachineRevisionDraft,
+  type PanelFace,
   type PanelKnob,
-} from './machine.js';
-export { startingProfiles, type StartingProfile } from './startingProfiles.js';
+} from './machines/machine.js';
+export { startingProfiles, type StartingProfile } from './machines/startingProfiles.js';
+export { beyondMachine } from './machines/rules/settingOnMachine.js';
 export {
   changeSchema,
   firstLeadSchema,
@@ -75,349 +279,23 @@ export {
   type RoleChange,
   type Session,
   type SignIn,
-} from './person.js';
-export {
-  couponAmendmentSchema,
-  couponDraftSchema,
-  couponEntrySchema,
-  couponRanges,
-  couponSchema,
-  backLooks,
-  handSlips,
-  observedKeys,
-  realTravelMmS,
-  type BackLook,
-  type Coupon,
-  type CouponAmendment,
-  type CouponDraft,
-  type CouponEntry,
-  type HandSlip,
-  type Stretch,
-} from './coupon.js';
-export {
-  couponFilterSchema,
-  couponGroupQuerySchema,
-  couponGroupings,
-  couponGroupsSchema,
-  couponPageSchema,
-  couponQuerySchema,
-  couponSorts,
-  type CouponFilter,
-  type CouponGroupQuery,
-  type CouponGrouping,
-  type CouponGroups,
-  type CouponPage,
-  type CouponQuery,
-  type CouponSort,
-} from './couponList.js';
-export {
-  couponFileFormats,
-  couponFileName,
-  couponFileVersion,
-  filePreviewSchema,
-  fileRowSchema,
-  fileStoredSchema,
-  filedNouns,
-  filedPhotoSchema,
-  filedTestSchema,
-  filedCouponSchema,
-  largestCouponFile,
-  mostCouponsInFile,
-  type CouponFileFormat,
-  type FiledCoupon,
-  type FilePreview,
-  type FileRow,
-  type FileStored,
-  type FiledNoun,
-  type FiledPhoto,
-  type FiledTest,
-} from './couponFile.js';
-export {
-  brokeAt,
-  couponTestDraftSchema,
-  couponTestSchema,
-  leakPlaces,
-  pressureMedia,
-  sectionMeasures,
-  sectionRanges,
-  testKinds,
-  testRanges,
-  testResults,
-  type BrokeAt,
-  type CouponTest,
-  type CouponTestDraft,
-  type PressureMedium,
-  type SectionMeasure,
-  type SectionReadings,
-  type TestDetail,
-  type TestKind,
-  type TestResult,
-} from './couponTest.js';
+} from './people/person.js';
 export {
   largestPhoto,
   photoQuerySchema,
   photoSchema,
+  photoSubjects,
+  photoTypes,
   shopPhotoQuerySchema,
   shopPhotoSchema,
   shopPhotoSubjects,
-  type ShopPhoto,
-  type ShopPhotoQuery,
-  type ShopPhotoSubject,
-  photoSubjects,
-  photoTypes,
   type Photo,
   type PhotoQuery,
   type PhotoSubject,
-} from './photo.js';
-export {
-  changePlaces,
-  isWindowFailure,
-  protectiveWindowSchema,
-  sealLooks,
-  windowChangeSchema,
-  windowHistoryQuerySchema,
-  windowHistorySchema,
-  windowReasons,
-  type ChangePlace,
-  type GlassSpot,
-  type ProtectiveWindow,
-  type SealLook,
-  type WindowChange,
-  type WindowFound,
-  type WindowHistory,
-  type WindowHistoryQuery,
-  type WindowReason,
-} from './protectiveWindow.js';
-export {
-  lightDraftSchema,
-  lightEntrySchema,
-  lightRanges,
-  type LightDraft,
-  type LightEntry,
-} from './lightEntry.js';
-export {
-  headPartKinds,
-  headPartSchema,
-  partChangeSchema,
-  partReasons,
-  type HeadPart,
-  type HeadPartKind,
-  type PartChange,
-  type PartReason,
-} from './headPart.js';
-export {
-  stockAdvice,
-  stockDraftSchema,
-  stockItemSchema,
-  stockKinds,
-  stockRanges,
-  type StockAdvice,
-  type StockDraft,
-  type StockItem,
-  type StockKind,
-} from './stockItem.js';
-export {
-  upkeepDraftSchema,
-  upkeepPlanSchema,
-  upkeepRanges,
-  upkeepRecords,
-  type UpkeepDraft,
-  type UpkeepPlan,
-  type UpkeepRecord,
-  type UpkeepTask,
-} from './upkeepPlan.js';
-export { usualUpkeep } from './usualUpkeep.js';
-export {
-  doneLies,
-  doneLiesAt,
-  machineUpkeepSchema,
-  upkeepStandings,
-  upkeepState,
-  type DoneLies,
-  type MachineRuns,
-  type MachineUpkeep,
-  type UpkeepDone,
-  type UpkeepStanding,
-  type UpkeepState,
-} from './upkeepStanding.js';
-export {
-  borneLight,
-  lifeFactors,
-  windowLives,
-  wornHours,
-  type CounterReading,
-  type LifeFactor,
-  type LivesInput,
-  type WindowLife,
-  type WindowLight,
-} from './windowLife.js';
-export {
-  glassWeightsSchema,
-  lifeMeasures,
-  useOf,
-  windowStudy,
-  windowStudyQuerySchema,
-  windowStudySchema,
-  type GlassWeights,
-  type LifeMeasure,
-  type WindowStudy,
-  type WindowStudyQuery,
-} from './windowStudy.js';
-export {
-  dayEntryDraftSchema,
-  readingRanges,
-  dayEntrySchema,
-  daySchema,
-  sequenceDraftSchema,
-  sequenceSchema,
-  stepReadingSchema,
-  stepReadings,
-  stepWeights,
-  type Day,
-  type DayEntry,
-  type DayEntryDraft,
-  type Sequence,
-  type SequenceDraft,
-  type Step,
-  type StepReading,
-  type StepWeight,
-} from './readiness.js';
-export { dayProgress, entryRefusal, type DayProgress, type StepStanding } from './dayProgress.js';
-export { readingVerdict, type ReadingContext } from './readingVerdict.js';
-export { usualSequence } from './usualSequence.js';
-export {
-  bottleChangedAtBar,
-  bottleDraftSchema,
-  bottleRanges,
-  bottleSchema,
-  feedOf,
-  type Bottle,
-  type BottleDraft,
-} from './supply.js';
-export {
-  recordDetailSchema,
-  shopRecordDraftSchema,
-  shopRecordSchema,
-  testLineLooks,
-  type RecordDetail,
-  type RecordKind,
-  type ShopRecord,
-  type ShopRecordDraft,
-  type TestLineLook,
-} from './shopRecord.js';
-export {
-  eyewearConditions,
-  eyewearDraftSchema,
-  eyewearKinds,
-  eyewearSchema,
-  type Eyewear,
-  type EyewearCondition,
-  type EyewearDraft,
-} from './safetyGear.js';
-export {
-  clearanceDraftSchema,
-  clearanceFor,
-  clearanceSchema,
-  type Clearance,
-  type ClearanceDraft,
-} from './clearance.js';
-export { clientId } from './bounded.js';
-export {
-  fieldProblems,
-  fieldProblemSchema,
-  problemSchema,
-  type FieldProblem,
-  type Problem,
-} from './problem.js';
-export {
-  coreConditions,
-  coreJob,
-  coreJoint,
-  coreMachine,
-  coreSetting,
-  jointMetals,
-  recordedSetting,
-} from './toCore.js';
-export {
-  ladderDraftSchema,
-  ladderKnobs,
-  ladderSchema,
-  settingOfRung,
-  type Ladder,
-  type LadderAxis,
-  type LadderDraft,
-  type LadderKnob,
-} from './ladder.js';
-export { couponEvidence, usualGunAngle } from './couponEvidence.js';
-export { beyondMachine } from './settingOnMachine.js';
-export { inspectionFound } from './inspectionFound.js';
-export {
-  cardContentSchema,
-  cardDraftSchema,
-  cardRanges,
-  cardSchema,
-  cardState,
-  cardStates,
-  isProven,
-  mostTags,
-  newestVersion,
-  versionInForce,
-  type Card,
-  type CardContent,
-  type CardDraft,
-  type CardProof,
-  type CardState,
-  type CardVerdict,
-  type CardVersion,
-} from './card.js';
-export { areWeldedAlike, cardVerdicts, proofDifferences } from './cardProof.js';
-export { findCards, shownVersion, type FoundCard, type FoundCards, type WantedJoint } from './findCards.js';
-export { adaptCard, carryCard, type CarriedCard, type LearnOfJob } from './carryCard.js';
-export { proposeCard } from './proposeCard.js';
-export {
-  backupContentsSchema,
-  backupFormat,
-  backupSchema,
-  backupsKept,
-  backupsSchema,
-  backupVersion,
-  type Backup,
-  type BackupContents,
-  type Backups,
-} from './backup.js';
-export { couponReadings, type CouponDepthReading } from './couponReadings.js';
-export { cardDrift, type CardDrift } from './cardDrift.js';
-export {
-  isAskedRight,
-  lookedAtOf,
-  lookFinding,
-  seenAt,
-  showsThrough,
-  toesLook,
-  type SeenAt,
-} from './couponLook.js';
-export { triedOf, type Trial } from './couponTrials.js';
-export {
-  evidenceBudget,
-  kindsLike,
-  metalsLike,
-  relevantCouponsSchema,
-  relevantQuerySchema,
-  relevantTo,
-  thicknessFactor,
-  type RelevantAsked,
-  type RelevantCoupons,
-  type RelevantQuery,
-} from './relevantCoupons.js';
-export {
-  programSlotSchema,
-  slotEntrySchema,
-  slotNumber,
-  slotShownSchema,
-  type ProgramSlot,
-  type SlotEntry,
-  type SlotShown,
-} from './programSlot.js';
+  type ShopPhoto,
+  type ShopPhotoQuery,
+  type ShopPhotoSubject,
+} from './photos/photo.js';
 export {
   cardProcedureSchema,
   nothingStated,
@@ -435,29 +313,160 @@ export {
   type ProcedureRevision,
   type ProcedureStated,
   type WeldedCoupon,
-} from './procedure.js';
+} from './procedures/procedure.js';
 export {
-  cardRowSchema,
-  exchangedCardSchema,
-  exchangedMachineSchema,
-  exchangeFileFormats,
-  exchangeFormat,
-  exchangeJsonSchema,
-  exchangePreviewSchema,
-  exchangeSchema,
-  exchangeStandings,
-  exchangeStoredSchema,
-  exchangeVersion,
-  largestExchange,
-  type CardRow,
-  type Exchange,
-  type ExchangedCard,
-  type ExchangedMachine,
-  type ExchangedNoun,
-  type ExchangedVersion,
-  type ExchangeFileFormat,
-  type ExchangePreview,
-  type ExchangeRow,
-  type ExchangeStanding,
-  type ExchangeStored,
-} from './exchange.js';
+  programSlotSchema,
+  slotEntrySchema,
+  slotNumber,
+  slotShownSchema,
+  type ProgramSlot,
+  type SlotEntry,
+  type SlotShown,
+} from './programSlots/programSlot.js';
+export {
+  dayEntryDraftSchema,
+  dayEntrySchema,
+  daySchema,
+  readingRanges,
+  sequenceDraftSchema,
+  sequenceSchema,
+  stepReadings,
+  stepReadingSchema,
+  stepWeights,
+  type Day,
+  type DayEntry,
+  type DayEntryDraft,
+  type Sequence,
+  type SequenceDraft,
+  type Step,
+  type StepReading,
+  type StepWeight,
+} from './readiness/readiness.js';
+export {
+  dayProgress,
+  entryRefusal,
+  type DayProgress,
+  type StepStanding,
+} from './readiness/rules/dayProgress.js';
+export { readingVerdict, type ReadingContext } from './readiness/rules/readingVerdict.js';
+export { usualSequence } from './readiness/rules/usualSequence.js';
+export {
+  recordDetailSchema,
+  shopRecordDraftSchema,
+  shopRecordSchema,
+  testLineLooks,
+  type RecordDetail,
+  type RecordKind,
+  type ShopRecord,
+  type ShopRecordDraft,
+  type TestLineLook,
+} from './records/shopRecord.js';
+export {
+  eyewearConditions,
+  eyewearDraftSchema,
+  eyewearKinds,
+  eyewearSchema,
+  type Eyewear,
+  type EyewearCondition,
+  type EyewearDraft,
+} from './safety/eyewear.js';
+export {
+  stockDraftSchema,
+  stockItemSchema,
+  stockKinds,
+  stockRanges,
+  type StockDraft,
+  type StockItem,
+  type StockKind,
+} from './stock/stockItem.js';
+export { stockAdvice, type StockAdvice } from './stock/rules/stockAdvice.js';
+export {
+  bottleChangedAtBar,
+  bottleDraftSchema,
+  bottleRanges,
+  bottleSchema,
+  type Bottle,
+  type BottleDraft,
+} from './supply/bottle.js';
+export { feedOf } from './supply/rules/feedOf.js';
+export {
+  clearanceDraftSchema,
+  clearanceSchema,
+  type Clearance,
+  type ClearanceDraft,
+} from './training/clearance.js';
+export { clearanceFor } from './training/rules/clearanceFor.js';
+export {
+  upkeepDraftSchema,
+  upkeepPlanSchema,
+  upkeepRanges,
+  upkeepRecords,
+  type UpkeepDraft,
+  type UpkeepPlan,
+  type UpkeepRecord,
+  type UpkeepTask,
+} from './upkeep/upkeepPlan.js';
+export {
+  machineUpkeepSchema,
+  type MachineUpkeep,
+  type UpkeepDone,
+  type UpkeepStanding,
+} from './upkeep/upkeepStanding.js';
+export {
+  doneLies,
+  doneLiesAt,
+  upkeepStandings,
+  upkeepState,
+  type DoneLies,
+  type MachineRuns,
+  type UpkeepState,
+} from './upkeep/rules/upkeepStanding.js';
+export { usualUpkeep } from './upkeep/rules/usualUpkeep.js';
+export { lifeFactors, type LifeFactor } from './windows/lifeFactors.js';
+export {
+  changePlaces,
+  protectiveWindowSchema,
+  sealLooks,
+  windowChangeSchema,
+  windowHistoryQuerySchema,
+  windowHistorySchema,
+  windowReasons,
+  type ChangePlace,
+  type GlassSpot,
+  type ProtectiveWindow,
+  type SealLook,
+  type WindowChange,
+  type WindowFound,
+  type WindowHistory,
+  type WindowHistoryQuery,
+  type WindowReason,
+} from './windows/protectiveWindow.js';
+export {
+  glassWeightsSchema,
+  lifeMeasures,
+  windowStudyQuerySchema,
+  windowStudySchema,
+  type GlassWeights,
+  type LifeMeasure,
+  type WindowStudy,
+  type WindowStudyQuery,
+} from './windows/windowStudy.js';
+export { isWindowFailure } from './windows/rules/isWindowFailure.js';
+export {
+  borneLight,
+  windowLives,
+  wornHours,
+  type CounterReading,
+  type LivesInput,
+  type WindowLife,
+  type WindowLight,
+} from './windows/rules/windowLife.js';
+export { useOf, windowStudy } from './windows/rules/windowStudy.js';
+export { clientId } from './wire/bounded.js';
+export {
+  fieldProblems,
+  fieldProblemSchema,
+  problemSchema,
+  type FieldProblem,
+  type Problem,
+} from './wire/problem.js';

@@ -1,7 +1,7 @@
 import type { BackLook, Coupon, CouponDraft, Joint, observedKeys, Setting } from '@lone-heron/contract';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { MachineRevisionEntity } from '../machines/machineRevision.entity.js';
-import { ProtectiveWindowEntity } from '../optics/protectiveWindow.entity.js';
+import { ProtectiveWindowEntity } from '../windows/protectiveWindow.entity.js';
 import { PersonEntity } from '../people/person.entity.js';
 
 /** What was seen and done beside the back of the whole run, as far as it was said. */

@@ -1,11 +1,11 @@
 import { Module } from '@nestjs/common';
 import { MachinesModule } from '../machines/machines.module.js';
-import { OpticsModule } from '../optics/optics.module.js';
+import { WindowsModule } from '../windows/windows.module.js';
 import { CouponsController } from './coupons.controller.js';
 import { CouponsService } from './coupons.service.js';
 
 @Module({
-  imports: [MachinesModule, OpticsModule],
+  imports: [MachinesModule, WindowsModule],
   controllers: [CouponsController],
   providers: [CouponsService],
   exports: [CouponsService],

@@ -23,7 +23,7 @@ import { refused } from '../http/problem.js';
 import { ClientRecords } from '../kit/ClientRecords.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
-import { OpticsService } from '../optics/optics.service.js';
+import { WindowsService } from '../windows/windows.service.js';
 import { Clock } from '../time/clock.js';
 import { groupCoupons, listCoupons } from './couponList.js';
 import { couponFromRow, draftFromRow, rowFromDraft } from './couponRow.js';
@@ -52,7 +52,7 @@ export class CouponsService {
     private readonly dataSource: DataSource,
     private readonly kit: RecordKit,
     private readonly machines: MachinesService,
-    private readonly optics: OpticsService,
+    private readonly windows: WindowsService,
     private readonly clock: Clock,
   ) {}
 
@@ -99,7 +99,7 @@ export class CouponsService {
       const { manager, at } = entry;
       const { row, isNew } = await coupons.write(entry, id, draft, async () => {
         const machine = await this.requireReferences(manager, draft);
-        const window = await this.optics.requireFittedAt(draft.machineId, draft.weldedAt, manager);
+        const window = await this.windows.requireFittedAt(draft.machineId, draft.weldedAt, manager);
         const newest = await manager.maximum(CouponEntity, 'number');
         await manager.insert(CouponEntity, {
           ...{ ...rowFromDraft(draft), id, personId: by.id, number: (newest ?? 0) + 1 },
@@ -179,7 +179,7 @@ export class CouponsService {
   private async machineThen(manager: EntityManager, machineId: string): Promise<MachineThen> {
     const machine = await this.machines.find(machineId, manager);
     if (machine === null) throw refused([unknownMachine(machineId)]);
-    return { revision: machine.revision, windowAt: await this.optics.fittedOver(machineId, manager) };
+    return { revision: machine.revision, windowAt: await this.windows.fittedOver(machineId, manager) };
   }
 
   /** The machine of a draft, after making sure that what the draft names exists and can do what it says. */

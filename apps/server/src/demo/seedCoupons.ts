@@ -5,7 +5,7 @@ import { CouponEntity } from '../coupons/coupon.entity.js';
 import { rowFromDraft } from '../coupons/couponRow.js';
 import { CouponTestEntity } from '../inspection/couponTest.entity.js';
 import { keepSection } from '../inspection/keepSection.js';
-import { ProtectiveWindowEntity } from '../optics/protectiveWindow.entity.js';
+import { ProtectiveWindowEntity } from '../windows/protectiveWindow.entity.js';
 import { PhotoEntity } from '../photos/photo.entity.js';
 import { cleanPicture, hashOf, type PhotoFiles } from '../photos/photoFiles.js';
 import { randomStream, type RandomStream } from './randomStream.js';

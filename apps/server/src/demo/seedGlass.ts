@@ -1,7 +1,7 @@
 import type { EntityManager } from 'typeorm';
 import { v7 as uuid } from 'uuid';
-import { LightEntryEntity } from '../lightLog/lightEntry.entity.js';
-import { ProtectiveWindowEntity } from '../optics/protectiveWindow.entity.js';
+import { LightEntryEntity } from '../light/lightEntry.entity.js';
+import { ProtectiveWindowEntity } from '../windows/protectiveWindow.entity.js';
 import { sampleGlass } from './sampleGlass.js';
 
 const day = 24 * 3600 * 1000;

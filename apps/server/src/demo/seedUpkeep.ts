@@ -4,7 +4,7 @@ import sharp from 'sharp';
 import { IsNull, type EntityManager } from 'typeorm';
 import { v7 as uuid } from 'uuid';
 import { HeadPartEntity } from '../headParts/headPart.entity.js';
-import { ProtectiveWindowEntity } from '../optics/protectiveWindow.entity.js';
+import { ProtectiveWindowEntity } from '../windows/protectiveWindow.entity.js';
 import { cleanPicture, hashOf, type PhotoFiles } from '../photos/photoFiles.js';
 import { ShopPhotoEntity } from '../photos/shopPhoto.entity.js';
 import { ShopRecordEntity } from '../records/shopRecord.entity.js';

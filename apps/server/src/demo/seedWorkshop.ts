@@ -4,7 +4,7 @@ import { v7 as uuid } from 'uuid';
 import type { EntityManager } from 'typeorm';
 import { MachineEntity } from '../machines/machine.entity.js';
 import { MachineRevisionEntity } from '../machines/machineRevision.entity.js';
-import { ProtectiveWindowEntity } from '../optics/protectiveWindow.entity.js';
+import { ProtectiveWindowEntity } from '../windows/protectiveWindow.entity.js';
 import { PersonEntity } from '../people/person.entity.js';
 import { hashPin } from '../people/pinHash.js';
 import { PhotoFiles } from '../photos/photoFiles.js';

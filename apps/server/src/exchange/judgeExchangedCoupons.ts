@@ -1,7 +1,7 @@
 import type { FiledCoupon, Machine, Person } from '@lone-heron/contract';
 import type { EntityManager } from 'typeorm';
 import { judgeCoupons } from '../couponFiles/judgeCoupons.js';
-import { ProtectiveWindowEntity } from '../optics/protectiveWindow.entity.js';
+import { ProtectiveWindowEntity } from '../windows/protectiveWindow.entity.js';
 import { PersonEntity } from '../people/person.entity.js';
 import { judged, type JudgedPart } from './JudgedPart.js';
 import type { ReadPart } from './readExchange.js';

@@ -3,7 +3,7 @@ import { Injectable } from '@nestjs/common';
 import { isDeepStrictEqual } from 'node:util';
 import { DataSource, IsNull, MoreThan, type EntityManager, type FindOperator } from 'typeorm';
 import { HeadPartEntity } from '../headParts/headPart.entity.js';
-import { ProtectiveWindowEntity } from '../optics/protectiveWindow.entity.js';
+import { ProtectiveWindowEntity } from '../windows/protectiveWindow.entity.js';
 import { ClientRecords } from '../kit/ClientRecords.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { Clock } from '../time/clock.js';

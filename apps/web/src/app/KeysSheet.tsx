@@ -1,5 +1,5 @@
 import { useLocation } from 'react-router';
-import { Modal } from '../shared/Modal.js';
+import { Modal } from '../shared/page/Modal.js';
 
 type Keys = readonly (readonly [key: string, what: string])[];
 

@@ -1,5 +1,5 @@
 import { useUpkeepQuery } from '../shared/api/upkeepApi.js';
-import { isDue, standingTasks } from '../shared/upkeepDue.js';
+import { isDue, standingTasks } from '../shared/upkeep/upkeepDue.js';
 
 /** How much upkeep is due, for the waterline. */
 export default function OpticsState({ window }: { window: string }) {

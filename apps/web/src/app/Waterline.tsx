@@ -1,7 +1,7 @@
 import { Suspense } from 'react';
 import { useSelector } from 'react-redux';
 import { NavLink } from 'react-router';
-import { HeronMark } from '../shared/HeronMark.js';
+import { HeronMark } from '../shared/page/HeronMark.js';
 import { selectDialSearch } from '../shared/memory/deskSlice.js';
 import { DeskControls } from './DeskControls.js';
 import { stations, type StationPath } from './stations.js';

@@ -20,15 +20,15 @@ export const cardRoutes: RouteObject[] = [
   },
   {
     path: 'cards/slots',
-    lazy: async () => ({ Component: (await import('../cards/slots/SlotsScreen.js')).SlotsScreen }),
+    lazy: async () => ({ Component: (await import('../cards/programSlots/SlotsScreen.js')).SlotsScreen }),
   },
   {
     path: 'cards/slots/compare',
-    lazy: async () => ({ Component: (await import('../cards/slots/CompareSlot.js')).CompareSlot }),
+    lazy: async () => ({ Component: (await import('../cards/programSlots/CompareSlot.js')).CompareSlot }),
   },
   {
     path: 'cards/slots/labels',
-    lazy: async () => ({ Component: (await import('../cards/slots/PrintLabels.js')).PrintLabels }),
+    lazy: async () => ({ Component: (await import('../cards/programSlots/PrintLabels.js')).PrintLabels }),
   },
   {
     path: 'cards/:id',
@@ -45,7 +45,7 @@ export const cardRoutes: RouteObject[] = [
   {
     path: 'cards/:id/procedure',
     lazy: async () => ({
-      Component: (await import('../cards/procedure/ProcedureScreen.js')).ProcedureScreen,
+      Component: (await import('../cards/procedures/ProcedureScreen.js')).ProcedureScreen,
     }),
   },
   {

@@ -8,7 +8,7 @@ export const couponRoutes: RouteObject[] = [
   },
   {
     path: 'coupons/files',
-    lazy: async () => ({ Component: (await import('../coupons/files/FilesScreen.js')).FilesScreen }),
+    lazy: async () => ({ Component: (await import('../coupons/couponFiles/FilesScreen.js')).FilesScreen }),
   },
   {
     path: 'coupons/side-by-side',
@@ -36,14 +36,18 @@ export const couponRoutes: RouteObject[] = [
   },
   {
     path: 'coupons/:id/pressure',
-    lazy: async () => ({ Component: (await import('../coupons/tests/PressureScreen.js')).PressureScreen }),
+    lazy: async () => ({
+      Component: (await import('../coupons/inspection/tests/PressureScreen.js')).PressureScreen,
+    }),
   },
   {
     path: 'coupons/:id/tint',
-    lazy: async () => ({ Component: (await import('../coupons/tint/TintScreen.js')).TintScreen }),
+    lazy: async () => ({ Component: (await import('../coupons/inspection/tint/TintScreen.js')).TintScreen }),
   },
   {
     path: 'coupons/:id/measure',
-    lazy: async () => ({ Component: (await import('../coupons/measure/MeasureScreen.js')).MeasureScreen }),
+    lazy: async () => ({
+      Component: (await import('../coupons/inspection/measure/MeasureScreen.js')).MeasureScreen,
+    }),
   },
 ];

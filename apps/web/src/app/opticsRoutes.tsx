@@ -8,19 +8,21 @@ export const opticsRoutes: RouteObject[] = [
   },
   {
     path: 'optics/wrong',
-    lazy: async () => ({ Component: (await import('../optics/wrong/SomethingWrong.js')).SomethingWrong }),
+    lazy: async () => ({
+      Component: (await import('../optics/faultFinder/SomethingWrong.js')).SomethingWrong,
+    }),
   },
   {
     path: 'optics/lives',
-    lazy: async () => ({ Component: (await import('../optics/lives/LivesScreen.js')).LivesScreen }),
+    lazy: async () => ({ Component: (await import('../optics/windows/lives/LivesScreen.js')).LivesScreen }),
   },
   {
     path: 'optics/drawer',
-    lazy: async () => ({ Component: (await import('../optics/drawer/DrawerScreen.js')).DrawerScreen }),
+    lazy: async () => ({ Component: (await import('../optics/stock/DrawerScreen.js')).DrawerScreen }),
   },
   {
     path: 'optics/drawer/order',
-    lazy: async () => ({ Component: (await import('../optics/drawer/PrintOrder.js')).PrintOrder }),
+    lazy: async () => ({ Component: (await import('../optics/stock/PrintOrder.js')).PrintOrder }),
   },
   {
     path: 'optics/upkeep',
@@ -40,6 +42,8 @@ export const opticsRoutes: RouteObject[] = [
   },
   {
     path: 'optics/glass',
-    lazy: async () => ({ Component: (await import('../optics/glass/GlassScreen.js')).GlassScreen }),
+    lazy: async () => ({
+      Component: (await import('../optics/windows/specks/SpecksScreen.js')).SpecksScreen,
+    }),
   },
 ];

@@ -1,7 +1,7 @@
 import { createBrowserRouter, Navigate, type RouteObject } from 'react-router';
 import { DialScreen } from '../dial/DialScreen.js';
-import { Loading } from '../shared/Loading.js';
-import { NotYet } from '../shared/NotYet.js';
+import { Loading } from '../shared/page/Loading.js';
+import { NotYet } from '../shared/page/NotYet.js';
 import { Broken } from './Broken.js';
 import { Lost } from './Lost.js';
 import { Shell } from './Shell.js';

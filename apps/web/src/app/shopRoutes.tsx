@@ -8,7 +8,7 @@ export const shopRoutes: RouteObject[] = [
   },
   {
     path: 'shop/machines/:id',
-    lazy: async () => ({ Component: (await import('../shop/MachineScreen.js')).MachineScreen }),
+    lazy: async () => ({ Component: (await import('../shop/machines/MachineScreen.js')).MachineScreen }),
   },
   {
     path: 'shop/machines/:id/safety',
@@ -48,10 +48,10 @@ export const shopRoutes: RouteObject[] = [
   },
   {
     path: 'shop/backup',
-    lazy: async () => ({ Component: (await import('../shop/backup/BackupScreen.js')).BackupScreen }),
+    lazy: async () => ({ Component: (await import('../shop/backups/BackupScreen.js')).BackupScreen }),
   },
   {
     path: 'shop/history',
-    lazy: async () => ({ Component: (await import('../shop/HistoryScreen.js')).HistoryScreen }),
+    lazy: async () => ({ Component: (await import('../shop/changes/HistoryScreen.js')).HistoryScreen }),
   },
 ];

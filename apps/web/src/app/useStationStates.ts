@@ -4,9 +4,9 @@ import { useMachinesQuery, useWindowsQuery } from '../shared/api/heronApi.js';
 import { selectDialSearch } from '../shared/memory/deskSlice.js';
 import { readAddress } from '../dial/dialAddress.js';
 import { readSentence } from '../dial/readSentence.js';
-import { jointKindWords } from '../shared/words/jointKinds.js';
-import { metalName } from '../shared/words/metalNames.js';
-import { figure } from '../shared/words/figures.js';
+import { jointKindWords } from '../shared/vocabulary/jointKinds.js';
+import { metalName } from '../shared/vocabulary/metalNames.js';
+import { figure } from '../shared/figures/figures.js';
 import type { StationPath } from './stations.js';
 
 /** Fetched after the page: the days with the words for them, the coupons, the cards and the upkeep. */

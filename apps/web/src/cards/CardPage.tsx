@@ -3,8 +3,8 @@ import type { ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import { useCardsQuery } from '../shared/api/cardsApi.js';
 import { useMachinesQuery } from '../shared/api/heronApi.js';
-import { LoadFailed } from '../shared/LoadFailed.js';
-import { Loading } from '../shared/Loading.js';
+import { LoadFailed } from '../shared/page/LoadFailed.js';
+import { Loading } from '../shared/page/Loading.js';
 
 /** A page about the card of the address, once it and the machines have come. */
 export function CardPage({

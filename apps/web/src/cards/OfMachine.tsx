@@ -4,8 +4,8 @@ import { useSearchParams } from 'react-router';
 import { useCardsQuery } from '../shared/api/cardsApi.js';
 import { useMachinesQuery } from '../shared/api/heronApi.js';
 import { PickField } from '../shared/form/PickField.js';
-import { LoadFailed } from '../shared/LoadFailed.js';
-import { Loading } from '../shared/Loading.js';
+import { LoadFailed } from '../shared/page/LoadFailed.js';
+import { Loading } from '../shared/page/Loading.js';
 
 interface OfMachineProps {
   /** @param picker the choice of the machine, to be put where the page wants it */

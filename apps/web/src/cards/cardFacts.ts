@@ -1,8 +1,8 @@
 import type { CardContent, HouseUnits } from '@lone-heron/contract';
 import { fillerTable, gasTable, wobbleNames } from '@lone-heron/core';
-import { flowFigure } from '../shared/words/houseUnits.js';
+import { flowFigure } from '../shared/figures/houseUnits.js';
 import { focusInWords, gunInWords, nozzleInWords } from './cardWords.js';
-import { wireInWords as wireNamed } from '../shared/words/wireInWords.js';
+import { wireInWords as wireNamed } from '../shared/sentences/wireInWords.js';
 
 /** What is fitted and how the gun is held, beside the numbers of the panel. */
 export function cardFacts(

@@ -1,6 +1,6 @@
 import type { CardContent, CardState } from '@lone-heron/contract';
-import { nozzleWords } from '../shared/words/nozzles.js';
-import { figure, mmFigure } from '../shared/words/figures.js';
+import { nozzleWords } from '../shared/vocabulary/nozzles.js';
+import { figure, mmFigure } from '../shared/figures/figures.js';
 
 /** How far a card is, in a word and in a sentence. */
 export const stateWords: Readonly<Record<CardState, { name: string; says: string }>> = {

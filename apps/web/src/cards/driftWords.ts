@@ -1,6 +1,6 @@
 import type { CardDrift } from '@lone-heron/contract';
 import type { DepthDrift } from '@lone-heron/core';
-import { figure } from '../shared/words/figures.js';
+import { figure } from '../shared/figures/figures.js';
 
 /** “The newest 3 coupons weld 14 % shallower than the 5 before (-20 to -8 %).” */
 export function driftInWords({ drift, older, newer }: CardDrift): string {

@@ -5,9 +5,9 @@ import { useNavigate } from 'react-router';
 import { houseContent, useHouseQuery } from '../shared/api/houseApi.js';
 import { useMachinesQuery } from '../shared/api/heronApi.js';
 import { useKey } from '../shared/keys/useKey.js';
-import { Loading } from '../shared/Loading.js';
-import { useLatest } from '../shared/useLatest.js';
-import { LoadFailed } from '../shared/LoadFailed.js';
+import { Loading } from '../shared/page/Loading.js';
+import { useLatest } from '../shared/form/useLatest.js';
+import { LoadFailed } from '../shared/page/LoadFailed.js';
 import { logOpened, selectOpenLog } from '../shared/memory/couponDraftSlice.js';
 import type { DialOutcome } from './dialOutcome.js';
 import { useRecentJoints } from './history/useRecentJoints.js';
@@ -27,7 +27,7 @@ const Caution = lazy(() => import('./odds/Caution.js'));
 const CouponRail = lazy(() => import('./rail/CouponRail.js'));
 const DialSheets = lazy(() => import('./sheets/DialSheets.js'));
 
-const fetchLog = () => import('../shared/couponForm/LogCoupon.js');
+const fetchLog = () => import('../shared/coupons/log/LogCoupon.js');
 const fetchOpenedLog = () => import('./log/openedLog.js');
 /** Fetched right behind the page, so that it is there when the server may not be. */
 const LogCoupon = lazy(fetchLog);

@@ -2,7 +2,7 @@ import type { Machine } from '@lone-heron/contract';
 import { dayInWords, isReady } from '../shared/readiness/dayWords.js';
 import { Link } from 'react-router';
 import { useLatestDaysQuery } from '../shared/api/daysApi.js';
-import { sentenceStart } from '../shared/words/sentenceStart.js';
+import { sentenceStart } from '../shared/sentences/sentenceStart.js';
 
 /** One line where the machine's day has not been opened. Reading and dialling go on all the same. */
 export default function NotOpened({ machine }: { machine: Machine }) {

@@ -4,7 +4,7 @@ import { knobValue, type Knob } from '@lone-heron/core';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
 import { useSearchParams } from 'react-router';
-import { useLatest } from '../shared/useLatest.js';
+import { useLatest } from '../shared/form/useLatest.js';
 import { dialMoved } from '../shared/memory/deskSlice.js';
 import { allKnobs } from './allKnobs.js';
 import { mostPins, readAddress, writeAddress, type DialAddress, type HandTurns } from './dialAddress.js';

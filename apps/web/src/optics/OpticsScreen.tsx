@@ -3,17 +3,17 @@ import { CalendarClock, Package, Stethoscope, TrendingDown, TriangleAlert } from
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { useMachinesQuery, useWindowsQuery } from '../shared/api/heronApi.js';
-import { Loading } from '../shared/Loading.js';
-import { LoadFailed } from '../shared/LoadFailed.js';
-import { ChangeWindow } from './ChangeWindow.js';
-import { FittedWindow } from './FittedWindow.js';
+import { Loading } from '../shared/page/Loading.js';
+import { LoadFailed } from '../shared/page/LoadFailed.js';
+import { ChangeWindow } from './windows/ChangeWindow.js';
+import { FittedWindow } from './windows/FittedWindow.js';
 import { LogLight } from './light/LogLight.js';
 import { ReadCounter } from './light/ReadCounter.js';
 import { NoMachine } from './NoMachine.js';
-import { OtherParts } from './parts/OtherParts.js';
+import { OtherParts } from './headParts/OtherParts.js';
 import { DueSoon } from './upkeep/DueSoon.js';
-import { WindowHistory } from './WindowHistory.js';
-import { useWindowStudyQuery } from './windowApi.js';
+import { WindowHistory } from './windows/WindowHistory.js';
+import { useWindowStudyQuery } from './windows/windowsApi.js';
 
 const pages = [
   { to: '/optics/wrong', name: 'Something is wrong', Icon: Stethoscope },

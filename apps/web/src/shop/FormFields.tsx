@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import { get, useFormContext, type FieldPath } from 'react-hook-form';
-import type { MachineForm } from './machineForm.js';
+import type { MachineForm } from './machines/machineForm.js';
 
 type Path = FieldPath<MachineForm>;
 

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { PageHeader } from '../shared/PageHeader.js';
+import { PageHeader } from '../shared/page/PageHeader.js';
 
 /** The frame of a page inside Shop: its title, and the way back. */
 export function ShopPage({ title, children }: { title: string; children: ReactNode }) {

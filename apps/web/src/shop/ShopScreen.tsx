@@ -14,10 +14,10 @@ import {
 import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useMachinesQuery } from '../shared/api/heronApi.js';
-import { Loading } from '../shared/Loading.js';
-import { LoadFailed } from '../shared/LoadFailed.js';
-import { MachineCard } from './MachineCard.js';
-import { readMachineFile } from './machineFile.js';
+import { Loading } from '../shared/page/Loading.js';
+import { LoadFailed } from '../shared/page/LoadFailed.js';
+import { MachineCard } from './machines/MachineCard.js';
+import { readMachineFile } from './machines/machineFile.js';
 
 /** The shop: its machines so far. */
 export function ShopScreen() {

@@ -1,10 +1,10 @@
 import { dialledMetals, fillers, nozzleShapes, shieldingGases, wobbleShapes } from '@lone-heron/core';
 import fc from 'fast-check';
-import type { CardContent } from '../card.js';
-import type { ExchangedCard, ExchangedVersion } from '../exchange.js';
-import { houseStarts, type NamedLevel } from '../house.js';
-import { wireDiametersMm, type Conditions, type Joint } from '../joint.js';
-import type { Setting } from '../setting.js';
+import type { CardContent } from '../cards/card.js';
+import type { ExchangedCard, ExchangedVersion } from '../exchange/exchange.js';
+import { houseStarts, type NamedLevel } from '../house/house.js';
+import { wireDiametersMm, type Conditions, type Joint } from '../joint/joint.js';
+import type { Setting } from '../joint/setting.js';
 
 /** A length or a figure with so many decimals, as people type them. */
 const figure = (min: number, max: number, decimals: number) =>

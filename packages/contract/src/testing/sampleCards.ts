@@ -1,8 +1,8 @@
-import type { Card, CardContent } from '../card.js';
-import { houseStarts, type NamedLevel } from '../house.js';
-import type { Joint } from '../joint.js';
-import type { Machine } from '../machine.js';
-import { startingProfiles } from '../startingProfiles.js';
+import type { Card, CardContent } from '../cards/card.js';
+import { houseStarts, type NamedLevel } from '../house/house.js';
+import type { Joint } from '../joint/joint.js';
+import type { Machine } from '../machines/machine.js';
+import { startingProfiles } from '../machines/startingProfiles.js';
 
 /** A machine as the shop would start it, whose reach is changed. */
 export function machineOf(id: string, changes: Partial<Machine['profile']> = {}): Machine {

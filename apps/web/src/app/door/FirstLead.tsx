@@ -5,7 +5,7 @@ import { useSignInMutation } from '../../shared/api/heronApi.js';
 import { useMakeFirstLeadMutation } from '../../shared/api/peopleApi.js';
 import { problemOf } from '../../shared/api/problemOf.js';
 import { PinField } from '../../shared/door/PinField.js';
-import { Modal } from '../../shared/Modal.js';
+import { Modal } from '../../shared/page/Modal.js';
 
 /** A shop that has nobody yet: its first lead, who then adds the others. */
 export default function FirstLead() {

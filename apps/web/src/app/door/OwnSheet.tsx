@@ -5,8 +5,8 @@ import { useSignOutMutation } from '../../shared/api/heronApi.js';
 import { useChangeOwnPinMutation } from '../../shared/api/peopleApi.js';
 import { problemOf } from '../../shared/api/problemOf.js';
 import { PinField } from '../../shared/door/PinField.js';
-import { Modal } from '../../shared/Modal.js';
-import { roleWords } from '../../shared/words/roles.js';
+import { Modal } from '../../shared/page/Modal.js';
+import { roleWords } from '../../shared/vocabulary/roles.js';
 
 /** What somebody signed in does at the door: leave, or change their PIN. */
 export default function OwnSheet({ person, onClose }: { person: Person; onClose: () => void }) {

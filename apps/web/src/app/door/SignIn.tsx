@@ -4,7 +4,7 @@ import { useState, type KeyboardEvent } from 'react';
 import { toast } from 'sonner';
 import { usePeopleQuery, useSignInMutation } from '../../shared/api/heronApi.js';
 import { problemOf } from '../../shared/api/problemOf.js';
-import { Modal } from '../../shared/Modal.js';
+import { Modal } from '../../shared/page/Modal.js';
 
 interface SignInProps {
   /** Somebody still has the sample PIN, which is then no secret. */

@@ -8,8 +8,8 @@ import { PickField } from '../../shared/form/PickField.js';
 import { SaveButton } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
-import { nozzleWords } from '../../shared/words/nozzles.js';
-import { jointInWords } from '../../shared/words/settingInWords.js';
+import { nozzleWords } from '../../shared/vocabulary/nozzles.js';
+import { jointInWords } from '../../shared/sentences/settingInWords.js';
 import { cardFields, type CardField } from './cardFields.js';
 import { readCard, typedFrom, type TypedCard } from './typedCard.js';
 

@@ -2,7 +2,7 @@ import { newestVersion, type Card, type CardContent, type Machine } from '@lone-
 import { useNavigate } from 'react-router';
 import { useWriteCardMutation } from '../../shared/api/cardsApi.js';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
-import { PageHeader } from '../../shared/PageHeader.js';
+import { PageHeader } from '../../shared/page/PageHeader.js';
 import { CardPage } from '../CardPage.js';
 import { CardForm } from './CardForm.js';
 

@@ -8,8 +8,8 @@ import { useMachinesQuery } from '../../shared/api/heronApi.js';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
 import { problemOf } from '../../shared/api/problemOf.js';
 import { readNewCardAddress } from '../../shared/cards/newCardAddress.js';
-import { Loading } from '../../shared/Loading.js';
-import { PageHeader } from '../../shared/PageHeader.js';
+import { Loading } from '../../shared/page/Loading.js';
+import { PageHeader } from '../../shared/page/PageHeader.js';
 import { proposedName } from '../proposedName.js';
 import { CardForm } from './CardForm.js';
 

@@ -1,5 +1,5 @@
 import { cardRanges } from '@lone-heron/contract';
-import type { TypedQuantity } from '../../shared/words/readTyped.js';
+import type { TypedQuantity } from '../../shared/figures/readTyped.js';
 
 /** What is typed on a card beside the knobs, with its label and what it may be. */
 export const cardFields = {

@@ -9,8 +9,8 @@ import {
 import { turnKnob, type NozzleShape } from '@lone-heron/core';
 import { panelFigure, panelRows, type PanelRow } from '../../shared/panel/panelKnobs.js';
 import { readTypedKnob, type TypedKnob } from '../../shared/panel/typedKnob.js';
-import { figure } from '../../shared/words/figures.js';
-import { readTyped, type TypedValue } from '../../shared/words/readTyped.js';
+import { figure } from '../../shared/figures/figures.js';
+import { readTyped, type TypedValue } from '../../shared/figures/readTyped.js';
 import { cardFields, type CardField } from './cardFields.js';
 
 /** A card as it is being typed. */

@@ -1,5 +1,5 @@
 import { Download } from 'lucide-react';
-import { PageHeader } from '../../shared/PageHeader.js';
+import { PageHeader } from '../../shared/page/PageHeader.js';
 import { ReadExchange } from './ReadExchange.js';
 
 /** Machines, cards and coupons out to another shop, and theirs in after a look at every part. */

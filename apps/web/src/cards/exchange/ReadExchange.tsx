@@ -6,7 +6,7 @@ import {
 } from '@lone-heron/contract';
 import { useRef, useState } from 'react';
 import { toast } from 'sonner';
-import { usePreviewExchangeMutation, useStoreExchangeMutation } from '../../shared/api/exchangeApi.js';
+import { usePreviewExchangeMutation, useStoreExchangeMutation } from './exchangeApi.js';
 import { FileIn } from '../../shared/files/FileIn.js';
 import { knownFile } from '../../shared/files/knownFile.js';
 import { ShownExchange } from './ShownExchange.js';

@@ -1,7 +1,7 @@
 import { cardStates, shownVersion, type Card, type Machine } from '@lone-heron/contract';
 import { PickField } from '../../shared/form/PickField.js';
-import { jointKindWords } from '../../shared/words/jointKinds.js';
-import { metalName } from '../../shared/words/metalNames.js';
+import { jointKindWords } from '../../shared/vocabulary/jointKinds.js';
+import { metalName } from '../../shared/vocabulary/metalNames.js';
 import { stateWords } from '../cardWords.js';
 import { narrowingNames, type Narrowing } from './narrowing.js';
 

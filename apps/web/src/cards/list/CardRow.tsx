@@ -3,7 +3,7 @@ import { TriangleAlert } from 'lucide-react';
 import { Link } from 'react-router';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
 import { MiniSection } from '../../shared/drawing/MiniSection.js';
-import { dialledInWords, jointInWords } from '../../shared/words/settingInWords.js';
+import { dialledInWords, jointInWords } from '../../shared/sentences/settingInWords.js';
 import { cardForecast, forecastMelt } from '../cardForecast.js';
 import { StateMark } from '../StateMark.js';
 import { useCardDrift } from '../useCardDrift.js';

@@ -13,13 +13,13 @@ import { useDispatch, useSelector } from 'react-redux';
 import { Link } from 'react-router';
 import { v7 as uuid } from 'uuid';
 import { newCardAddress } from '../../shared/cards/newCardAddress.js';
-import { emptyEntry } from '../../shared/couponForm/CouponEntry.js';
-import LogCoupon from '../../shared/couponForm/LogCoupon.js';
+import { untypedCoupon } from '../../shared/coupons/log/TypedCoupon.js';
+import LogCoupon from '../../shared/coupons/log/LogCoupon.js';
 import { logOpened, selectOpenLog } from '../../shared/memory/couponDraftSlice.js';
-import { OutcomeMark } from '../../shared/OutcomeMark.js';
-import { percentFigure } from '../../shared/words/figures.js';
-import { outcomeWords } from '../../shared/words/outcomeWords.js';
-import { dialledInWords, jointInWords } from '../../shared/words/settingInWords.js';
+import { OutcomeMark } from '../../shared/coupons/OutcomeMark.js';
+import { percentFigure } from '../../shared/figures/figures.js';
+import { outcomeWords } from '../../shared/vocabulary/outcomeWords.js';
+import { dialledInWords, jointInWords } from '../../shared/sentences/settingInWords.js';
 
 interface NearestCardsProps {
   found: FoundCards;
@@ -115,7 +115,7 @@ function Adapted({ carried, machine }: { carried: CarriedCard; machine: Machine 
       logOpened({
         ...{ id: uuid(), machineId: machine.id, joint, setting },
         weldedAt: new Date().toISOString(),
-        ...emptyEntry,
+        ...untypedCoupon,
       }),
     );
   return (

@@ -14,8 +14,8 @@ import { useDispatch, useSelector } from 'react-redux';
 import { Link } from 'react-router';
 import { v7 as uuid } from 'uuid';
 import { useRetireCardMutation, useSignCardMutation } from '../../shared/api/cardsApi.js';
-import { emptyEntry } from '../../shared/couponForm/CouponEntry.js';
-import LogCoupon from '../../shared/couponForm/LogCoupon.js';
+import { untypedCoupon } from '../../shared/coupons/log/TypedCoupon.js';
+import LogCoupon from '../../shared/coupons/log/LogCoupon.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { logOpened, selectOpenLog } from '../../shared/memory/couponDraftSlice.js';
@@ -31,7 +31,7 @@ export function CardActions({ card, shown }: { card: Card; shown: CardVersion })
       logOpened({
         ...{ id: uuid(), machineId, joint, setting },
         weldedAt: new Date().toISOString(),
-        ...emptyEntry,
+        ...untypedCoupon,
       }),
     );
   return (

@@ -2,9 +2,9 @@ import type { CardContent, Machine } from '@lone-heron/contract';
 import { outcomes } from '@lone-heron/core';
 import { useMemo } from 'react';
 import { MiniSection } from '../../shared/drawing/MiniSection.js';
-import { OutcomeMark } from '../../shared/OutcomeMark.js';
-import { percentFigure } from '../../shared/words/figures.js';
-import { outcomeWords } from '../../shared/words/outcomeWords.js';
+import { OutcomeMark } from '../../shared/coupons/OutcomeMark.js';
+import { percentFigure } from '../../shared/figures/figures.js';
+import { outcomeWords } from '../../shared/vocabulary/outcomeWords.js';
 import { cardForecast, forecastMelt } from '../cardForecast.js';
 import { useLearnOf } from '../useLearn.js';
 

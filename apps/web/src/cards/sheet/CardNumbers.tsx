@@ -1,7 +1,7 @@
 import { coreSetting, type CardContent, type Machine } from '@lone-heron/contract';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
 import { behindPanel, panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
-import { jointInWords } from '../../shared/words/settingInWords.js';
+import { jointInWords } from '../../shared/sentences/settingInWords.js';
 import { cardFacts } from '../cardFacts.js';
 
 interface CardNumbersProps {

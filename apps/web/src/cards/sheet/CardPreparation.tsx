@@ -1,6 +1,6 @@
 import type { CardContent, Machine } from '@lone-heron/contract';
-import { CautionNote } from '../../shared/CautionNote.js';
-import { preparationWords } from '../../shared/words/preparation.js';
+import { CautionNote } from '../../shared/page/CautionNote.js';
+import { preparationWords } from '../../shared/vocabulary/preparation.js';
 import { beforeLight } from '../beforeLight.js';
 
 /** What is done before light, and what can hurt somebody at this joint. */

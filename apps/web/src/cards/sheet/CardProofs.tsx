@@ -11,9 +11,9 @@ import { VerdictList } from '../../shared/acceptance/VerdictList.js';
 import { useAddProofMutation, useRemoveProofMutation } from '../../shared/api/cardsApi.js';
 import { useCouponsQuery } from '../../shared/api/couponsApi.js';
 import { Failure } from '../../shared/form/Failure.js';
-import { OutcomeMark } from '../../shared/OutcomeMark.js';
-import { outcomeOfLook, wordsOfLooks } from '../../shared/words/looks.js';
-import { shownMoment } from '../../shared/words/moments.js';
+import { OutcomeMark } from '../../shared/coupons/OutcomeMark.js';
+import { outcomeOfLook, wordsOfLooks } from '../../shared/vocabulary/looks.js';
+import { shownMoment } from '../../shared/figures/moments.js';
 
 interface CardProofsProps {
   card: Card;

@@ -8,7 +8,7 @@ import {
 } from '@lone-heron/contract';
 import { useEffect, useState } from 'react';
 import { usePeopleQuery } from '../../shared/api/heronApi.js';
-import { PageHeader } from '../../shared/PageHeader.js';
+import { PageHeader } from '../../shared/page/PageHeader.js';
 import { CardPage } from '../CardPage.js';
 import { stateWords } from '../cardWords.js';
 import { rememberCard } from '../list/useRecentCards.js';

@@ -1,7 +1,7 @@
 import { versionInForce, type Card, type CardVersion, type Machine, type Person } from '@lone-heron/contract';
 import { Link } from 'react-router';
 import { MiniSection } from '../../shared/drawing/MiniSection.js';
-import { shownMoment } from '../../shared/words/moments.js';
+import { shownMoment } from '../../shared/figures/moments.js';
 import { cardForecast, forecastMelt } from '../cardForecast.js';
 import { changedFacts } from './changedFacts.js';
 

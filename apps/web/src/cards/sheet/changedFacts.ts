@@ -1,8 +1,8 @@
 import { coreSetting, type CardContent, type Machine } from '@lone-heron/contract';
 import { fillerTable, gasTable, wobbleNames } from '@lone-heron/core';
 import { panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
-import { figure } from '../../shared/words/figures.js';
-import { jointInWords } from '../../shared/words/settingInWords.js';
+import { figure } from '../../shared/figures/figures.js';
+import { jointInWords } from '../../shared/sentences/settingInWords.js';
 import { focusInWords, gunInWords, nozzleInWords } from '../cardWords.js';
 
 /** Something that a version changed. */

@@ -1,12 +1,12 @@
 import type { Card, Machine } from '@lone-heron/contract';
 import { useCallback, useState, type ReactNode } from 'react';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
-import { PageHeader } from '../../shared/PageHeader.js';
+import { PageHeader } from '../../shared/page/PageHeader.js';
 import { PaperPreview } from '../../shared/paper/PaperPreview.js';
 import { paperOf, type PageFrame } from '../../shared/paper/papers.js';
 import { PhoneAddress } from '../../shared/paper/PhoneAddress.js';
 import { phoneOrigin } from '../../shared/paper/phoneAddress.js';
-import { inFileName } from '../../shared/saveFile.js';
+import { inFileName } from '../../shared/files/saveFile.js';
 import { OfMachine } from '../OfMachine.js';
 import { chartPaper } from './chartPaper.js';
 import { machineCharts } from './machineChart.js';

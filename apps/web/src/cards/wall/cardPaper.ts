@@ -15,11 +15,11 @@ import { behindPanel, panelFigure, panelRows } from '../../shared/panel/panelKno
 import { cautionBox, factTable, heading, ruledLayout } from '../../shared/paper/pageParts.js';
 import type { PageFrame } from '../../shared/paper/papers.js';
 import { printed } from '../../shared/paper/printable.js';
-import { criterionWords, verdictWords } from '../../shared/words/criteria.js';
-import { percentFigure } from '../../shared/words/figures.js';
-import { outcomeWords } from '../../shared/words/outcomeWords.js';
-import { preparationWords } from '../../shared/words/preparation.js';
-import { jointInWords } from '../../shared/words/settingInWords.js';
+import { criterionWords, verdictWords } from '../../shared/vocabulary/criteria.js';
+import { percentFigure } from '../../shared/figures/figures.js';
+import { outcomeWords } from '../../shared/vocabulary/outcomeWords.js';
+import { preparationWords } from '../../shared/vocabulary/preparation.js';
+import { jointInWords } from '../../shared/sentences/settingInWords.js';
 import { beforeLight } from '../beforeLight.js';
 import { cardFacts } from '../cardFacts.js';
 import { forecastMelt, type CardForecast } from '../cardForecast.js';

@@ -5,12 +5,12 @@ import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interface
 import { behindPanel, panelFigure, panelRows, type PanelRow } from '../../shared/panel/panelKnobs.js';
 import type { PageFrame } from '../../shared/paper/papers.js';
 import { printed } from '../../shared/paper/printable.js';
-import { mmFigure } from '../../shared/words/figures.js';
-import { flowFigure } from '../../shared/words/houseUnits.js';
-import { sentenceStart } from '../../shared/words/sentenceStart.js';
+import { mmFigure } from '../../shared/figures/figures.js';
+import { flowFigure } from '../../shared/figures/houseUnits.js';
+import { sentenceStart } from '../../shared/sentences/sentenceStart.js';
 import { dialledFigures, dialledRows } from '../dialledFigures.js';
 import type { ChartedCard, JointChart } from './machineChart.js';
-import { wireInWords } from '../../shared/words/wireInWords.js';
+import { wireInWords } from '../../shared/sentences/wireInWords.js';
 
 /** What a machine's chart is laid out from. */
 export interface ChartOnPaper {

@@ -1,7 +1,7 @@
 import { shownVersion, type Card, type CardVersion, type Joint, type SeamKind } from '@lone-heron/contract';
-import { jointKindWords } from '../../shared/words/jointKinds.js';
-import { mmFigure } from '../../shared/words/figures.js';
-import { metalName } from '../../shared/words/metalNames.js';
+import { jointKindWords } from '../../shared/vocabulary/jointKinds.js';
+import { mmFigure } from '../../shared/figures/figures.js';
+import { metalName } from '../../shared/vocabulary/metalNames.js';
 
 /** A card in its cell of a chart. */
 export interface ChartedCard {

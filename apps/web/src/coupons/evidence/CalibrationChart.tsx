@@ -2,7 +2,7 @@ import type { CalibrationBin } from '@lone-heron/core';
 import { useCallback } from 'react';
 import { LineChart, type ChartInk } from '../../shared/chart/LineChart.js';
 import { footAxis, valueAxis } from '../../shared/chart/valueAxis.js';
-import { percentFigure } from '../../shared/words/figures.js';
+import { percentFigure } from '../../shared/figures/figures.js';
 
 /** Stated chance against how often it came about; on the slanting line 80 % is really 80 %. */
 export default function CalibrationChart({ bins }: { bins: readonly CalibrationBin[] }) {

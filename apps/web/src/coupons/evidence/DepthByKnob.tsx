@@ -2,8 +2,8 @@ import { coreJoint, ladderKnobs, type Coupon, type LadderKnob, type Machine } fr
 import { inMm, jointThermal } from '@lone-heron/core';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { PickField } from '../../shared/form/PickField.js';
-import { Loading } from '../../shared/Loading.js';
-import { jointInWords } from '../../shared/words/settingInWords.js';
+import { Loading } from '../../shared/page/Loading.js';
+import { jointInWords } from '../../shared/sentences/settingInWords.js';
 import { knobUnits } from '../ladders/ladderKnobs.js';
 import { couponsByJoint, knobDepths } from './knobDepths.js';
 

@@ -4,11 +4,11 @@ import { Link } from 'react-router';
 import { useCouponsQuery } from '../../shared/api/couponsApi.js';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
 import { evidenceQuery } from '../../shared/evidence/evidenceQuery.js';
-import { LoadFailed } from '../../shared/LoadFailed.js';
-import { Loading } from '../../shared/Loading.js';
-import { PageHeader } from '../../shared/PageHeader.js';
-import { figure } from '../../shared/words/figures.js';
-import { sentenceStart } from '../../shared/words/sentenceStart.js';
+import { LoadFailed } from '../../shared/page/LoadFailed.js';
+import { Loading } from '../../shared/page/Loading.js';
+import { PageHeader } from '../../shared/page/PageHeader.js';
+import { figure } from '../../shared/figures/figures.js';
+import { sentenceStart } from '../../shared/sentences/sentenceStart.js';
 import { DepthByKnob } from './DepthByKnob.js';
 import { familyWords, oddsAgainstResults, whatIsKnown, type KnownOffset } from './whatIsKnown.js';
 

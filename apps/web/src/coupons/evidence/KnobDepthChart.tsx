@@ -2,7 +2,7 @@ import type { LadderKnob } from '@lone-heron/contract';
 import { useCallback } from 'react';
 import { LineChart, type ChartInk } from '../../shared/chart/LineChart.js';
 import { footAxis, valueAxis } from '../../shared/chart/valueAxis.js';
-import { figure } from '../../shared/words/figures.js';
+import { figure } from '../../shared/figures/figures.js';
 import { knobUnits } from '../ladders/ladderKnobs.js';
 import type { KnobDepth } from './knobDepths.js';
 

@@ -7,22 +7,18 @@ import { Link, useParams } from 'react-router';
 import { v7 as uuid } from 'uuid';
 import { useCouponsQuery } from '../../shared/api/couponsApi.js';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
-import {
-  useCloseLadderMutation,
-  useLaddersQuery,
-  useReopenLadderMutation,
-} from '../../shared/api/laddersApi.js';
-import { emptyEntry } from '../../shared/couponForm/CouponEntry.js';
-import LogCoupon from '../../shared/couponForm/LogCoupon.js';
+import { useCloseLadderMutation, useLaddersQuery, useReopenLadderMutation } from './laddersApi.js';
+import { untypedCoupon } from '../../shared/coupons/log/TypedCoupon.js';
+import LogCoupon from '../../shared/coupons/log/LogCoupon.js';
 import { Failure } from '../../shared/form/Failure.js';
-import { LoadFailed } from '../../shared/LoadFailed.js';
-import { Loading } from '../../shared/Loading.js';
+import { LoadFailed } from '../../shared/page/LoadFailed.js';
+import { Loading } from '../../shared/page/Loading.js';
 import { logOpened, selectOpenLog } from '../../shared/memory/couponDraftSlice.js';
-import { OutcomeMark } from '../../shared/OutcomeMark.js';
-import { PageHeader } from '../../shared/PageHeader.js';
-import { figure } from '../../shared/words/figures.js';
-import { outcomeOfLook, wordsOfLooks } from '../../shared/words/looks.js';
-import { settingInWords } from '../../shared/words/settingInWords.js';
+import { OutcomeMark } from '../../shared/coupons/OutcomeMark.js';
+import { PageHeader } from '../../shared/page/PageHeader.js';
+import { figure } from '../../shared/figures/figures.js';
+import { outcomeOfLook, wordsOfLooks } from '../../shared/vocabulary/looks.js';
+import { settingInWords } from '../../shared/sentences/settingInWords.js';
 import { knobUnits, rungInWords, rungLabel } from './ladderKnobs.js';
 import { ladderSays, type LadderSays } from './ladderSays.js';
 import { ModulationSchools } from './ModulationSchools.js';
@@ -119,7 +115,7 @@ function CuttingList({ ladder, machine, coupons, done }: CuttingListProps) {
         setting: settingOfRung(ladder, ladder.rungs[index] ?? []),
         weldedAt: new Date().toISOString(),
         rung: { ladderId: ladder.id, index },
-        ...emptyEntry,
+        ...untypedCoupon,
       }),
     );
   const next = ladder.rungs.findIndex((_, index) => !done.has(index));

@@ -1,11 +1,11 @@
 import type { Ladder, Machine } from '@lone-heron/contract';
 import { Link } from 'react-router';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
-import { useLaddersQuery } from '../../shared/api/laddersApi.js';
-import { LoadFailed } from '../../shared/LoadFailed.js';
-import { Loading } from '../../shared/Loading.js';
-import { PageHeader } from '../../shared/PageHeader.js';
-import { jointInWords } from '../../shared/words/settingInWords.js';
+import { useLaddersQuery } from './laddersApi.js';
+import { LoadFailed } from '../../shared/page/LoadFailed.js';
+import { Loading } from '../../shared/page/Loading.js';
+import { PageHeader } from '../../shared/page/PageHeader.js';
+import { jointInWords } from '../../shared/sentences/settingInWords.js';
 import { knobUnits } from './ladderKnobs.js';
 
 /** Every ladder of the shop, those under way first. */

@@ -1,5 +1,5 @@
 import type { LadderAxis } from '@lone-heron/contract';
-import { figure } from '../../shared/words/figures.js';
+import { figure } from '../../shared/figures/figures.js';
 import { knobUnits } from './ladderKnobs.js';
 import type { LadderSays } from './ladderSays.js';
 

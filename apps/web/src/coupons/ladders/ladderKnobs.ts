@@ -10,7 +10,7 @@ import {
 } from '@lone-heron/contract';
 import { knobRange, knobValue, type AllowedRange, type Dimension } from '@lone-heron/core';
 import { panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
-import { figure } from '../../shared/words/figures.js';
+import { figure } from '../../shared/figures/figures.js';
 
 /** How a knob is typed and drawn: in a plain unit, so many of which are one of SI. */
 interface KnobUnit {

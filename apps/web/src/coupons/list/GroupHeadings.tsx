@@ -1,10 +1,10 @@
 import type { BackLook, CouponGrouping, CouponQuery, Machine, Person, SeamKind } from '@lone-heron/contract';
-import { isMetalId } from '../../shared/words/metalNames.js';
+import { isMetalId } from '../../shared/vocabulary/metalNames.js';
 import { useCouponGroupsQuery } from '../../shared/api/couponsApi.js';
-import { LoadFailed } from '../../shared/LoadFailed.js';
-import { jointKindWords } from '../../shared/words/jointKinds.js';
-import { lookWords } from '../../shared/words/looks.js';
-import { metalName } from '../../shared/words/metalNames.js';
+import { LoadFailed } from '../../shared/page/LoadFailed.js';
+import { jointKindWords } from '../../shared/vocabulary/jointKinds.js';
+import { lookWords } from '../../shared/vocabulary/looks.js';
+import { metalName } from '../../shared/vocabulary/metalNames.js';
 
 interface GroupHeadingsProps {
   by: CouponGrouping;

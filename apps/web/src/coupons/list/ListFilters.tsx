@@ -8,9 +8,9 @@ import {
 } from '@lone-heron/contract';
 import { Columns3, Search, SlidersHorizontal } from 'lucide-react';
 import { useState } from 'react';
-import { jointKindWords } from '../../shared/words/jointKinds.js';
-import { lookWords } from '../../shared/words/looks.js';
-import { metalChoices } from '../../shared/words/metalNames.js';
+import { jointKindWords } from '../../shared/vocabulary/jointKinds.js';
+import { lookWords } from '../../shared/vocabulary/looks.js';
+import { metalChoices } from '../../shared/vocabulary/metalNames.js';
 import { columnHeads } from './couponColumns.js';
 import { listColumns, type ListAddress, type ListColumn } from './listAddress.js';
 

@@ -2,14 +2,14 @@ import { realTravelMmS, type Coupon, type CouponSort, type Machine, type Person 
 import { columnVisibilityFeature, createColumnHelper, tableFeatures } from '@tanstack/react-table';
 import { memo } from 'react';
 import { Link } from 'react-router';
-import { couponMelt } from '../../shared/couponMelt.js';
+import { couponMelt } from '../../shared/coupons/couponMelt.js';
 import { MiniSection } from '../../shared/drawing/MiniSection.js';
-import { OutcomeMark } from '../../shared/OutcomeMark.js';
-import { figure } from '../../shared/words/figures.js';
-import { outcomeOfLook, wordsOfLooks } from '../../shared/words/looks.js';
-import { shownMoment } from '../../shared/words/moments.js';
-import { dialledInWords, jointInWords } from '../../shared/words/settingInWords.js';
-import { slipWords } from '../../shared/words/signs.js';
+import { OutcomeMark } from '../../shared/coupons/OutcomeMark.js';
+import { figure } from '../../shared/figures/figures.js';
+import { outcomeOfLook, wordsOfLooks } from '../../shared/vocabulary/looks.js';
+import { shownMoment } from '../../shared/figures/moments.js';
+import { dialledInWords, jointInWords } from '../../shared/sentences/settingInWords.js';
+import { slipWords } from '../../shared/vocabulary/signs.js';
 
 /** What a row needs beside the coupon itself. */
 export interface CouponNames {

@@ -1,5 +1,5 @@
 import type { PhotoSubject } from '@lone-heron/contract';
-import { PhotosTaken } from '../../shared/couponForm/PhotosTaken.js';
+import { PhotosTaken } from '../../shared/coupons/log/PhotosTaken.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { PhotoFaults } from './PhotoFaults.js';
 import { useSendPhotos } from './useSendPhotos.js';

@@ -1,23 +1,23 @@
 import { couponDraftSchema, observedKeys, type Coupon, type CouponDraft } from '@lone-heron/contract';
 import { useState, type SyntheticEvent } from 'react';
 import { toast } from 'sonner';
-import { useAmendCouponMutation } from '../../shared/api/inspectionApi.js';
-import { CouponFields } from '../../shared/couponForm/CouponFields.js';
-import { entryOf } from '../../shared/couponForm/CouponEntry.js';
-import { readCouponEntry, type ToldOfCoupon } from '../../shared/couponForm/readCouponEntry.js';
+import { useAmendCouponMutation } from '../inspection/inspectionApi.js';
+import { CouponFields } from '../../shared/coupons/log/CouponFields.js';
+import { typedCouponOf } from '../../shared/coupons/log/TypedCoupon.js';
+import { readTypedCoupon, type ToldOfCoupon } from '../../shared/coupons/log/readTypedCoupon.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { TextField } from '../../shared/form/TextField.js';
-import { Modal } from '../../shared/Modal.js';
+import { Modal } from '../../shared/page/Modal.js';
 
 /** Mends what was written down. The first entry is kept, with why it was amended. */
 export function AmendCoupon({ coupon, onClose }: { coupon: Coupon; onClose: () => void }) {
-  const [entry, setEntry] = useState(() => entryOf(coupon));
+  const [entry, setEntry] = useState(() => typedCouponOf(coupon));
   const [why, setWhy] = useState('');
   const person = usePersonAtDesk();
   const [amend, { isLoading, error }] = useAmendCouponMutation();
-  const { told, wanted } = readCouponEntry(entry);
+  const { told, wanted } = readTypedCoupon(entry);
   const isReady = told !== null && why.trim() !== '' && person !== null && !isLoading;
   const save = async (event: SyntheticEvent) => {
     event.preventDefault();

@@ -2,12 +2,12 @@ import { coreSetting, realTravelMmS, type Coupon, type Machine, type Person } fr
 import { fillerTable, gasTable, wobbleNames } from '@lone-heron/core';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
 import { panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
-import { figure } from '../../shared/words/figures.js';
-import { flowFigure, travelFigure } from '../../shared/words/houseUnits.js';
-import { wordsOfLooks } from '../../shared/words/looks.js';
-import { shownMoment } from '../../shared/words/moments.js';
-import { colourWords, faceWords, slipWords, weldingWords } from '../../shared/words/signs.js';
-import { wireInWords } from '../../shared/words/wireInWords.js';
+import { figure } from '../../shared/figures/figures.js';
+import { flowFigure, travelFigure } from '../../shared/figures/houseUnits.js';
+import { wordsOfLooks } from '../../shared/vocabulary/looks.js';
+import { shownMoment } from '../../shared/figures/moments.js';
+import { colourWords, faceWords, slipWords, weldingWords } from '../../shared/vocabulary/signs.js';
+import { wireInWords } from '../../shared/sentences/wireInWords.js';
 
 interface CouponFactsProps {
   coupon: Coupon;

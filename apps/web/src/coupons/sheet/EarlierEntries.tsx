@@ -1,9 +1,9 @@
 import type { Coupon, CouponDraft, CouponEntry, Person } from '@lone-heron/contract';
-import { useCouponEntriesQuery } from '../../shared/api/inspectionApi.js';
-import { LoadFailed } from '../../shared/LoadFailed.js';
-import { wordsOfLooks } from '../../shared/words/looks.js';
-import { shownMoment } from '../../shared/words/moments.js';
-import { dialledInWords, jointInWords } from '../../shared/words/settingInWords.js';
+import { useCouponEntriesQuery } from '../inspection/inspectionApi.js';
+import { LoadFailed } from '../../shared/page/LoadFailed.js';
+import { wordsOfLooks } from '../../shared/vocabulary/looks.js';
+import { shownMoment } from '../../shared/figures/moments.js';
+import { dialledInWords, jointInWords } from '../../shared/sentences/settingInWords.js';
 
 /** What a coupon said before it was amended: the first entry stays. */
 export function EarlierEntries({ coupon, people }: { coupon: Coupon; people: readonly Person[] }) {

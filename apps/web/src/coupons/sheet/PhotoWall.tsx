@@ -8,9 +8,9 @@ import {
   useRestorePhotoMutation,
   useWithdrawPhotoMutation,
 } from '../../shared/api/photosApi.js';
-import { LoadFailed } from '../../shared/LoadFailed.js';
-import { Modal } from '../../shared/Modal.js';
-import { photoSubjectWords } from '../../shared/words/photoSubjects.js';
+import { LoadFailed } from '../../shared/page/LoadFailed.js';
+import { Modal } from '../../shared/page/Modal.js';
+import { photoSubjectWords } from '../../shared/vocabulary/photoSubjects.js';
 import { AddPhotos } from './AddPhotos.js';
 import { sayFailed, sayUndoable } from '../../shared/save/sayUndoable.js';
 

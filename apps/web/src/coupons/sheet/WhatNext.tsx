@@ -20,7 +20,7 @@ import { useRelevantCouponsQuery } from '../../shared/api/couponsApi.js';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
 import { learnFrom } from '../../shared/evidence/learnFrom.js';
 import { panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
-import { figure, percentFigure } from '../../shared/words/figures.js';
+import { figure, percentFigure } from '../../shared/figures/figures.js';
 
 interface WhatNextProps {
   coupon: Coupon;

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useAddPhotoMutation } from '../../shared/api/photosApi.js';
 import { problemOf } from '../../shared/api/problemOf.js';
-import type { TakenPhoto } from '../../shared/couponForm/PhotosTaken.js';
+import type { TakenPhoto } from '../../shared/coupons/log/PhotosTaken.js';
 
 /** Photos that are taken and not yet sent. They go one by one; one that is refused stays, with its reason. */
 export function useSendPhotos(couponId: string) {

@@ -1,9 +1,9 @@
 import { realTravelMmS, type Coupon, type Machine } from '@lone-heron/contract';
 import { gasTable, wobbleNames } from '@lone-heron/core';
-import { figure, mmFigure } from '../../shared/words/figures.js';
-import { jointInWords } from '../../shared/words/settingInWords.js';
-import { colourWords, faceWords, slipWords } from '../../shared/words/signs.js';
-import { wireInWords } from '../../shared/words/wireInWords.js';
+import { figure, mmFigure } from '../../shared/figures/figures.js';
+import { jointInWords } from '../../shared/sentences/settingInWords.js';
+import { colourWords, faceWords, slipWords } from '../../shared/vocabulary/signs.js';
+import { wireInWords } from '../../shared/sentences/wireInWords.js';
 
 /** One thing of each coupon, and whether it is not the same in all. */
 export interface ComparedFact {

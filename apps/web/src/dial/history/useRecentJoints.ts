@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import { useDispatch } from 'react-redux';
 import { jointDialled } from '../../shared/memory/deskSlice.js';
-import { jointInWords } from '../../shared/words/settingInWords.js';
+import { jointInWords } from '../../shared/sentences/settingInWords.js';
 import { writeAddress } from '../dialAddress.js';
 import { noHand } from '../dialOutcome.js';
 import type { Dial } from '../useDial.js';

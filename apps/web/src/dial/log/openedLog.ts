@@ -2,7 +2,7 @@ import type { OpenLog } from '../../shared/memory/openLogSchema.js';
 import { seenAt } from '@lone-heron/contract';
 import type { OutcomeOdds } from '@lone-heron/core';
 import { v7 as uuid } from 'uuid';
-import { emptyEntry } from '../../shared/couponForm/CouponEntry.js';
+import { untypedCoupon } from '../../shared/coupons/log/TypedCoupon.js';
 import type { DialOutcome } from '../dialOutcome.js';
 
 /** A log of the setting as it stands, under an id of its own, so that a save tried twice is the same save. */
@@ -14,7 +14,7 @@ export function openedLog({ said, recorded, forecast: { sheetOdds } }: DialOutco
     setting: recorded,
     weldedAt: new Date().toISOString(),
     ...(seenAt(said.joint) !== 'toes' ? { stated: statedOf(sheetOdds) } : {}),
-    ...emptyEntry,
+    ...untypedCoupon,
   };
 }
 

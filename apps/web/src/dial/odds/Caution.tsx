@@ -1,7 +1,7 @@
 import { cautionsFor } from '@lone-heron/core';
 import { jointMetals } from '@lone-heron/contract';
 import { memo } from 'react';
-import { CautionNote } from '../../shared/CautionNote.js';
+import { CautionNote } from '../../shared/page/CautionNote.js';
 import type { SuggestedOutcome } from '../dialOutcome.js';
 
 /** The cautions of this choice in one or two lines, and who decides. */

@@ -1,8 +1,8 @@
 import { inJoulePerMm, outcomes } from '@lone-heron/core';
 import { lazy, Suspense } from 'react';
-import { OutcomeMark } from '../../shared/OutcomeMark.js';
-import { figure, percentFigure } from '../../shared/words/figures.js';
-import { outcomeWords } from '../../shared/words/outcomeWords.js';
+import { OutcomeMark } from '../../shared/coupons/OutcomeMark.js';
+import { figure, percentFigure } from '../../shared/figures/figures.js';
+import { outcomeWords } from '../../shared/vocabulary/outcomeWords.js';
 import type { DialOutcome } from '../dialOutcome.js';
 import { evenWords, soundWords } from './chanceWords.js';
 import { scrapWorthCutting } from './scrapWorthCutting.js';

@@ -1,7 +1,7 @@
 import { nextCoupons, shopOffset, type CouponIdea } from '@lone-heron/core';
 import { useMemo } from 'react';
-import { useSettled } from '../../shared/useSettled.js';
-import { percentFigure } from '../../shared/words/figures.js';
+import { useSettled } from '../../shared/form/useSettled.js';
+import { percentFigure } from '../../shared/figures/figures.js';
 import type { DialOutcome } from '../dialOutcome.js';
 import { scrapWorthCutting } from './scrapWorthCutting.js';
 import { panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';

@@ -1,8 +1,8 @@
 import type { Machine } from '@lone-heron/contract';
 import { obstacleWords, tryRemedies, type Remedy } from '@lone-heron/core';
 import { useId, useMemo } from 'react';
-import { useSettled } from '../../shared/useSettled.js';
-import { percentFigure } from '../../shared/words/figures.js';
+import { useSettled } from '../../shared/form/useSettled.js';
+import { percentFigure } from '../../shared/figures/figures.js';
 import type { SuggestedOutcome } from '../dialOutcome.js';
 import type { Dial } from '../useDial.js';
 import { wordsOfChange } from './wordsOfChange.js';

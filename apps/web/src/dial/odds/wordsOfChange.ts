@@ -1,6 +1,6 @@
 import { wireDiameterMm, type Machine } from '@lone-heron/contract';
 import { inDegrees, type JobChange } from '@lone-heron/core';
-import { figure } from '../../shared/words/figures.js';
+import { figure } from '../../shared/figures/figures.js';
 import type { DialWords } from '../dialWords.js';
 import { dialledMachines } from '../readMachine.js';
 

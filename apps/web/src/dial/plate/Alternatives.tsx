@@ -1,7 +1,7 @@
 import { inJoulePerMm, type Alternative } from '@lone-heron/core';
 import { useMemo } from 'react';
-import { useSettled } from '../../shared/useSettled.js';
-import { figure } from '../../shared/words/figures.js';
+import { useSettled } from '../../shared/form/useSettled.js';
+import { figure } from '../../shared/figures/figures.js';
 import type { DialOutcome } from '../dialOutcome.js';
 import { handMath } from '../handMath.js';
 import type { Dial } from '../useDial.js';

@@ -3,7 +3,7 @@ import type { KnobEffect } from '@lone-heron/core';
 import { inMm } from '@lone-heron/core';
 import { Lock, LockOpen, Minus, Plus, Undo2, type LucideIcon } from 'lucide-react';
 import { useId, useState, type KeyboardEvent } from 'react';
-import { depthChangeIn } from '../../shared/words/houseUnits.js';
+import { depthChangeIn } from '../../shared/figures/houseUnits.js';
 import { panelFigure, type PanelRow } from '../../shared/panel/panelKnobs.js';
 import { readTypedKnob, turnedBy } from '../../shared/panel/typedKnob.js';
 

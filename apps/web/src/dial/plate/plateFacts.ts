@@ -1,7 +1,7 @@
 import { fillerTable, gasTable, inMm, settingReasons, wobbleNames } from '@lone-heron/core';
-import { nozzleWords } from '../../shared/words/nozzles.js';
-import { figure } from '../../shared/words/figures.js';
-import { flowFigure, lengthFigure, travelFigure } from '../../shared/words/houseUnits.js';
+import { nozzleWords } from '../../shared/vocabulary/nozzles.js';
+import { figure } from '../../shared/figures/figures.js';
+import { flowFigure, lengthFigure, travelFigure } from '../../shared/figures/houseUnits.js';
 import type { DialOutcome } from '../dialOutcome.js';
 
 /** Something that is set or fitted beside the knobs, with why. */

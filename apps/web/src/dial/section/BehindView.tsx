@@ -2,8 +2,8 @@ import { farFace, inMm, tints, type Tint } from '@lone-heron/core';
 import { useId, useRef } from 'react';
 import { rootHalfWidth } from '../../shared/drawing/meltOutline.js';
 import { useBoxSize } from '../../shared/drawing/useBoxSize.js';
-import { percentFigure } from '../../shared/words/figures.js';
-import { lengthFigure } from '../../shared/words/houseUnits.js';
+import { percentFigure } from '../../shared/figures/figures.js';
+import { lengthFigure } from '../../shared/figures/houseUnits.js';
 import type { DialOutcome } from '../dialOutcome.js';
 import { plainLook, sectionView } from './sectionView.js';
 

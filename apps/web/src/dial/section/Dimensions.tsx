@@ -1,5 +1,5 @@
 import { seamOf, type PointMm } from '@lone-heron/core';
-import { lengthFigure, lengthRange } from '../../shared/words/houseUnits.js';
+import { lengthFigure, lengthRange } from '../../shared/figures/houseUnits.js';
 import type { DialOutcome } from '../dialOutcome.js';
 import { DimensionLine } from './DimensionLine.js';
 import type { SectionView } from './sectionView.js';

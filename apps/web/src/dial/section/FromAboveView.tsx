@@ -10,8 +10,8 @@ import {
 } from '@lone-heron/core';
 import { useEffect, useId, useRef } from 'react';
 import { useBoxSize } from '../../shared/drawing/useBoxSize.js';
-import { figure } from '../../shared/words/figures.js';
-import { lengthFigure, travelFigure } from '../../shared/words/houseUnits.js';
+import { figure } from '../../shared/figures/figures.js';
+import { lengthFigure, travelFigure } from '../../shared/figures/houseUnits.js';
 import type { DialOutcome } from '../dialOutcome.js';
 import type { Dial } from '../useDial.js';
 import { pathInWords } from './pathInWords.js';

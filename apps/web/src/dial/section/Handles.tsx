@@ -1,6 +1,6 @@
 import { inMm, seamOf, type PointMm } from '@lone-heron/core';
 import { useRef } from 'react';
-import { lengthFigure } from '../../shared/words/houseUnits.js';
+import { lengthFigure } from '../../shared/figures/houseUnits.js';
 import type { DialOutcome } from '../dialOutcome.js';
 import { panelFigure, panelRows, type PanelRow } from '../../shared/panel/panelKnobs.js';
 import { snapped, turnedBy } from '../../shared/panel/typedKnob.js';

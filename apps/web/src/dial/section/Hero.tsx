@@ -1,5 +1,5 @@
 import { lazy, Suspense, useRef, useState } from 'react';
-import { Loading } from '../../shared/Loading.js';
+import { Loading } from '../../shared/page/Loading.js';
 import type { DialOutcome } from '../dialOutcome.js';
 import type { Dial } from '../useDial.js';
 import { SectionDrawing } from './SectionDrawing.js';

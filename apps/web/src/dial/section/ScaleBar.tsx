@@ -1,6 +1,6 @@
 import type { HouseUnits } from '@lone-heron/contract';
 import type { BoxSize } from '../../shared/drawing/useBoxSize.js';
-import { lengthFigure, mmPerInch } from '../../shared/words/houseUnits.js';
+import { lengthFigure, mmPerInch } from '../../shared/figures/houseUnits.js';
 
 const lengths = {
   mm: [10, 5, 2, 1, 0.5, 0.2, 0.1, 0.05],

@@ -3,7 +3,7 @@ import { Maximize, ZoomIn, ZoomOut } from 'lucide-react';
 import { lazy, Suspense, useId, useRef } from 'react';
 import { rootHalfWidth } from '../../shared/drawing/meltOutline.js';
 import { useBoxSize } from '../../shared/drawing/useBoxSize.js';
-import { lengthFigure } from '../../shared/words/houseUnits.js';
+import { lengthFigure } from '../../shared/figures/houseUnits.js';
 import type { DialOutcome } from '../dialOutcome.js';
 import type { Dial } from '../useDial.js';
 import { Melt } from './Melt.js';

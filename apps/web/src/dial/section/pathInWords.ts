@@ -1,5 +1,5 @@
 import { advancePerCycle, inMm, sweepsOverOnePlace } from '@lone-heron/core';
-import { lengthFigure } from '../../shared/words/houseUnits.js';
+import { lengthFigure } from '../../shared/figures/houseUnits.js';
 import type { DialOutcome } from '../dialOutcome.js';
 
 /** The path from above for those who cannot see it, and for everybody what matters of it. */

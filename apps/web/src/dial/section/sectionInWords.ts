@@ -1,6 +1,6 @@
 import { expectedDepth, inMm } from '@lone-heron/core';
-import { jointKindWords } from '../../shared/words/jointKinds.js';
-import { lengthFigure, lengthRange } from '../../shared/words/houseUnits.js';
+import { jointKindWords } from '../../shared/vocabulary/jointKinds.js';
+import { lengthFigure, lengthRange } from '../../shared/figures/houseUnits.js';
 import type { DialOutcome } from '../dialOutcome.js';
 
 /** The section for those who cannot see it. */

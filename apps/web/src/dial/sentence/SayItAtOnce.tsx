@@ -3,7 +3,7 @@ import { understandJoint, type UnderstoodJoint } from '@lone-heron/core';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { useSelector } from 'react-redux';
 import { selectRecentJoints } from '../../shared/memory/deskSlice.js';
-import { jointInWords } from '../../shared/words/settingInWords.js';
+import { jointInWords } from '../../shared/sentences/settingInWords.js';
 import { readAddress } from '../dialAddress.js';
 import type { DialWords } from '../dialWords.js';
 import { readSentence } from '../readSentence.js';

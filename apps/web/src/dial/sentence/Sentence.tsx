@@ -2,7 +2,7 @@ import type { Machine } from '@lone-heron/contract';
 import { Redo2, Undo2 } from 'lucide-react';
 import { lazy, memo, Suspense, useMemo, useRef, useState } from 'react';
 import { useKey } from '../../shared/keys/useKey.js';
-import { metalChoices } from '../../shared/words/metalNames.js';
+import { metalChoices } from '../../shared/vocabulary/metalNames.js';
 import { aimsFirst } from '../aims.js';
 import { saysBevel, saysLeg, saysSides, saysTube } from '../readKind.js';
 import { dialledMachines } from '../readMachine.js';

@@ -1,4 +1,4 @@
-import { nozzleWords } from '../../shared/words/nozzles.js';
+import { nozzleWords } from '../../shared/vocabulary/nozzles.js';
 import { saysBevel } from '../readKind.js';
 import type { Spoken } from './Spoken.js';
 import type { Words } from './useWords.js';

@@ -1,6 +1,6 @@
 import { wireDiameterMm, wireDiametersMm } from '@lone-heron/contract';
 import { mm, wireDiameterFor, wireSizes } from '@lone-heron/core';
-import { wireInWords } from '../../shared/words/wireInWords.js';
+import { wireInWords } from '../../shared/sentences/wireInWords.js';
 import type { Choice } from './PickWord.js';
 import type { Spoken } from './Spoken.js';
 

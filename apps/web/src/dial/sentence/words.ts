@@ -1,6 +1,6 @@
 import { seamKinds } from '@lone-heron/contract';
 import { dialledMetals, gasTable, metalTable, shieldingGases, type Practice } from '@lone-heron/core';
-import { jointKindWords } from '../../shared/words/jointKinds.js';
+import { jointKindWords } from '../../shared/vocabulary/jointKinds.js';
 import { bevels, runs, type Run } from '../dialWords.js';
 import type { Choice } from './PickWord.js';
 

@@ -1,10 +1,10 @@
 import { expectedDepth, inMm, outcomes } from '@lone-heron/core';
 import { Plus, X } from 'lucide-react';
 import { MiniSection } from '../../shared/drawing/MiniSection.js';
-import { Modal } from '../../shared/Modal.js';
-import { OutcomeMark } from '../../shared/OutcomeMark.js';
-import { percentFigure } from '../../shared/words/figures.js';
-import { outcomeWords } from '../../shared/words/outcomeWords.js';
+import { Modal } from '../../shared/page/Modal.js';
+import { OutcomeMark } from '../../shared/coupons/OutcomeMark.js';
+import { percentFigure } from '../../shared/figures/figures.js';
+import { outcomeWords } from '../../shared/vocabulary/outcomeWords.js';
 import { mostPins } from '../dialAddress.js';
 import type { DialOutcome } from '../dialOutcome.js';
 import { soundWords } from '../odds/chanceWords.js';

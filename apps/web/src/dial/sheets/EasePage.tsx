@@ -1,8 +1,8 @@
 import { easeOff, inDegrees, type EasedOff } from '@lone-heron/core';
 import { useState } from 'react';
-import { Modal } from '../../shared/Modal.js';
-import { figure, percentFigure } from '../../shared/words/figures.js';
-import { lengthFigure } from '../../shared/words/houseUnits.js';
+import { Modal } from '../../shared/page/Modal.js';
+import { figure, percentFigure } from '../../shared/figures/figures.js';
+import { lengthFigure } from '../../shared/figures/houseUnits.js';
 import type { DialOutcome } from '../dialOutcome.js';
 import { panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
 import type { Dial } from '../useDial.js';

@@ -1,9 +1,9 @@
 import { Volume2, VolumeX } from 'lucide-react';
 import { useState } from 'react';
-import { Modal } from '../../shared/Modal.js';
+import { Modal } from '../../shared/page/Modal.js';
 import { PickField } from '../../shared/form/PickField.js';
-import { figure } from '../../shared/words/figures.js';
-import { lengthFigure, travelFigure } from '../../shared/words/houseUnits.js';
+import { figure } from '../../shared/figures/figures.js';
+import { lengthFigure, travelFigure } from '../../shared/figures/houseUnits.js';
 import type { DialOutcome } from '../dialOutcome.js';
 import { useMetronome } from './useMetronome.js';
 

@@ -1,8 +1,8 @@
 import { notInTheModel, preparation } from '@lone-heron/core';
 import { Printer } from 'lucide-react';
-import { Modal } from '../../shared/Modal.js';
-import { preparationWords } from '../../shared/words/preparation.js';
-import { jointInWords } from '../../shared/words/settingInWords.js';
+import { Modal } from '../../shared/page/Modal.js';
+import { preparationWords } from '../../shared/vocabulary/preparation.js';
+import { jointInWords } from '../../shared/sentences/settingInWords.js';
 import type { DialOutcome } from '../dialOutcome.js';
 
 /** What this joint asks before light, short, and what the figures leave out. */

@@ -14,8 +14,8 @@ import {
   type WeldForecast,
   type WeldSetting,
 } from '@lone-heron/core';
-import { figure } from '../../shared/words/figures.js';
-import { lengthFigure, travelFigure } from '../../shared/words/houseUnits.js';
+import { figure } from '../../shared/figures/figures.js';
+import { lengthFigure, travelFigure } from '../../shared/figures/houseUnits.js';
 import { allKnobs } from '../allKnobs.js';
 import type { HandTurns } from '../dialAddress.js';
 import { turned, type DialOutcome } from '../dialOutcome.js';

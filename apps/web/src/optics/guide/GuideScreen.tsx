@@ -3,9 +3,9 @@ import { TriangleAlert } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { PickField } from '../../shared/form/PickField.js';
-import { PageHeader } from '../../shared/PageHeader.js';
-import { sentenceStart } from '../../shared/words/sentenceStart.js';
-import { stockWords } from '../partWords.js';
+import { PageHeader } from '../../shared/page/PageHeader.js';
+import { sentenceStart } from '../../shared/sentences/sentenceStart.js';
+import { stockWords } from '../headParts/partWords.js';
 import { guides, type GuidedPart } from './guideSteps.js';
 
 const guidedWords: Readonly<Record<GuidedPart, string>> = { ...stockWords, water: 'coolant water' };

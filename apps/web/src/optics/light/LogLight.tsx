@@ -16,11 +16,11 @@ import { SaveButton } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
 import { useTypedValues, type TypedValues } from '../../shared/form/useTypedValues.js';
-import { Loading } from '../../shared/Loading.js';
-import { Modal } from '../../shared/Modal.js';
-import { figure } from '../../shared/words/figures.js';
-import { gasWords } from '../../shared/words/gases.js';
-import { metalName } from '../../shared/words/metalNames.js';
+import { Loading } from '../../shared/page/Loading.js';
+import { Modal } from '../../shared/page/Modal.js';
+import { figure } from '../../shared/figures/figures.js';
+import { gasWords } from '../../shared/vocabulary/gases.js';
+import { metalName } from '../../shared/vocabulary/metalNames.js';
 import { useLightQuery, useSetLightWithdrawnMutation, useWriteLightMutation } from './lightApi.js';
 import { useUndoableSave } from '../../shared/save/useUndoableSave.js';
 

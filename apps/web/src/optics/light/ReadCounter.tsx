@@ -1,12 +1,12 @@
 import type { Machine } from '@lone-heron/contract';
 import { useTypedValues } from '../../shared/form/useTypedValues.js';
 import { TypedField } from '../../shared/form/TypedField.js';
-import { Modal } from '../../shared/Modal.js';
+import { Modal } from '../../shared/page/Modal.js';
 import { useWriteRecord } from '../../shared/records/useWriteRecord.js';
 import { SaveButton } from '../../shared/form/SaveButton.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
-import { figure } from '../../shared/words/figures.js';
+import { figure } from '../../shared/figures/figures.js';
 
 const quantities = {
   hours: { range: { quantity: 'hour counter', min: 0, max: 200_000, unit: 'h' }, dimension: null },

@@ -4,10 +4,10 @@ import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { SaveButton } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
-import { Modal } from '../../shared/Modal.js';
+import { Modal } from '../../shared/page/Modal.js';
 import { useWriteRecord } from '../../shared/records/useWriteRecord.js';
-import type { StandingTask } from '../../shared/upkeepDue.js';
-import { ShopPhoto } from '../ShopPhoto.js';
+import type { StandingTask } from '../../shared/upkeep/upkeepDue.js';
+import { ShopPhoto } from '../photos/ShopPhoto.js';
 
 interface DoneSheetProps {
   of: StandingTask;

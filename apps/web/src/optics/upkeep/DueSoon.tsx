@@ -2,7 +2,7 @@ import type { Machine } from '@lone-heron/contract';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useUpkeepQuery } from '../../shared/api/upkeepApi.js';
-import { standingTasks, type StandingTask } from '../../shared/upkeepDue.js';
+import { standingTasks, type StandingTask } from '../../shared/upkeep/upkeepDue.js';
 import { DoneSheet } from './DoneSheet.js';
 import { TaskRow } from './TaskRow.js';
 

@@ -19,12 +19,12 @@ import { PickField } from '../../shared/form/PickField.js';
 import { SaveButton } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
-import { Loading } from '../../shared/Loading.js';
-import { LoadFailed } from '../../shared/LoadFailed.js';
-import { PageHeader } from '../../shared/PageHeader.js';
-import { figure } from '../../shared/words/figures.js';
-import { readTyped } from '../../shared/words/readTyped.js';
-import { stockWords } from '../partWords.js';
+import { Loading } from '../../shared/page/Loading.js';
+import { LoadFailed } from '../../shared/page/LoadFailed.js';
+import { PageHeader } from '../../shared/page/PageHeader.js';
+import { figure } from '../../shared/figures/figures.js';
+import { readTyped } from '../../shared/figures/readTyped.js';
+import { stockWords } from '../headParts/partWords.js';
 
 /** What is done to a machine and how often, as a lead writes it. */
 export function PlanScreen() {

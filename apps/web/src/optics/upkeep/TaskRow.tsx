@@ -1,10 +1,10 @@
 import type { Machine, UpkeepState } from '@lone-heron/contract';
 import { differenceInCalendarDays, format } from 'date-fns';
 import { Link } from 'react-router';
-import { shownMoment } from '../../shared/words/moments.js';
-import { intervalInWords, upkeepStateWords } from '../../shared/words/upkeepWords.js';
-import type { StandingTask } from '../../shared/upkeepDue.js';
-import { ShopPhotoLink } from '../ShopPhotoLink.js';
+import { shownMoment } from '../../shared/figures/moments.js';
+import { intervalInWords, upkeepStateWords } from '../../shared/vocabulary/upkeepWords.js';
+import type { StandingTask } from '../../shared/upkeep/upkeepDue.js';
+import { ShopPhotoLink } from '../photos/ShopPhotoLink.js';
 import { UpkeepMark } from './UpkeepMark.js';
 
 interface TaskRowProps {

@@ -2,10 +2,10 @@ import { doneLiesAt, type DoneLies } from '@lone-heron/contract';
 import { addMonths, format, startOfMonth } from 'date-fns';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
 import { useUpkeepQuery } from '../../shared/api/upkeepApi.js';
-import { Loading } from '../../shared/Loading.js';
-import { LoadFailed } from '../../shared/LoadFailed.js';
-import { PageHeader } from '../../shared/PageHeader.js';
-import { standingTasks, type StandingTask } from '../../shared/upkeepDue.js';
+import { Loading } from '../../shared/page/Loading.js';
+import { LoadFailed } from '../../shared/page/LoadFailed.js';
+import { PageHeader } from '../../shared/page/PageHeader.js';
+import { standingTasks, type StandingTask } from '../../shared/upkeep/upkeepDue.js';
 import { NoMachine } from '../NoMachine.js';
 import { missedDays } from './missedDays.js';
 

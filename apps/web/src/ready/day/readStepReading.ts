@@ -1,5 +1,5 @@
 import { readingRanges, type Step, type StepReading } from '@lone-heron/contract';
-import { readTyped, type TypedQuantity } from '../../shared/words/readTyped.js';
+import { readTyped, type TypedQuantity } from '../../shared/figures/readTyped.js';
 
 /** One value to type at a step. */
 export interface ReadingField extends TypedQuantity {

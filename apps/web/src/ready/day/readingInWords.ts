@@ -1,5 +1,5 @@
 import type { StepReading } from '@lone-heron/contract';
-import { figure } from '../../shared/words/figures.js';
+import { figure } from '../../shared/figures/figures.js';
 
 /** The values that were read at a step; empty for a plain check. */
 export function readingInWords(reading: StepReading): string {

@@ -3,9 +3,9 @@ import { format } from 'date-fns';
 import { Printer } from 'lucide-react';
 import { useParams } from 'react-router';
 import { useMachinesQuery, usePeopleQuery } from '../../shared/api/heronApi.js';
-import { Loading } from '../../shared/Loading.js';
-import { PageHeader } from '../../shared/PageHeader.js';
-import { LoadFailed } from '../../shared/LoadFailed.js';
+import { Loading } from '../../shared/page/Loading.js';
+import { PageHeader } from '../../shared/page/PageHeader.js';
+import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { readingInWords } from '../day/readingInWords.js';
 import { useDayQuery } from '../readyApi.js';
 

@@ -2,9 +2,9 @@ import { dayProgress, type Day } from '@lone-heron/contract';
 import { format } from 'date-fns';
 import { Link, useParams } from 'react-router';
 import { useMachinesQuery, usePeopleQuery } from '../../shared/api/heronApi.js';
-import { Loading } from '../../shared/Loading.js';
-import { PageHeader } from '../../shared/PageHeader.js';
-import { LoadFailed } from '../../shared/LoadFailed.js';
+import { Loading } from '../../shared/page/Loading.js';
+import { PageHeader } from '../../shared/page/PageHeader.js';
+import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { useDaysOfQuery } from '../readyApi.js';
 
 /** A machine's days, newest first. */

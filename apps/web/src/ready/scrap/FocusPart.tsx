@@ -3,7 +3,7 @@ import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { TypedField } from '../../shared/form/TypedField.js';
 import { useTypedValues } from '../../shared/form/useTypedValues.js';
 import { useWriteRecord } from '../../shared/records/useWriteRecord.js';
-import { figure } from '../../shared/words/figures.js';
+import { figure } from '../../shared/figures/figures.js';
 import { RecordLog } from './RecordLog.js';
 import { ScrapPart } from './ScrapPart.js';
 

@@ -3,11 +3,11 @@ import { driftPerMonth, inMm, mm, pointerCorrection } from '@lone-heron/core';
 import { lazy, Suspense } from 'react';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
-import { Loading } from '../../shared/Loading.js';
+import { Loading } from '../../shared/page/Loading.js';
 import { TypedField } from '../../shared/form/TypedField.js';
 import { useTypedValues, type TypedValues } from '../../shared/form/useTypedValues.js';
 import { useWriteRecord } from '../../shared/records/useWriteRecord.js';
-import { figure } from '../../shared/words/figures.js';
+import { figure } from '../../shared/figures/figures.js';
 import { DotSketch } from './DotSketch.js';
 import { RecordLog } from './RecordLog.js';
 

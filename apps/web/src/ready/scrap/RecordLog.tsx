@@ -1,6 +1,6 @@
 import type { ShopRecord } from '@lone-heron/contract';
 import { usePeopleQuery } from '../../shared/api/heronApi.js';
-import { shownMoment } from '../../shared/words/moments.js';
+import { shownMoment } from '../../shared/figures/moments.js';
 
 const shown = 8;
 

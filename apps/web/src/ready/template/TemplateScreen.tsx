@@ -1,9 +1,9 @@
 import type { Machine, Sequence } from '@lone-heron/contract';
 import { useParams } from 'react-router';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
-import { Loading } from '../../shared/Loading.js';
-import { PageHeader } from '../../shared/PageHeader.js';
-import { LoadFailed } from '../../shared/LoadFailed.js';
+import { Loading } from '../../shared/page/Loading.js';
+import { PageHeader } from '../../shared/page/PageHeader.js';
+import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { useSequenceQuery } from '../readyApi.js';
 import { TemplateEditor } from './TemplateEditor.js';
 

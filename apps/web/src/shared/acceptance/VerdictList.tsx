@@ -1,6 +1,6 @@
 import type { CriterionVerdict } from '@lone-heron/core';
 import { Check, CircleDashed, X } from 'lucide-react';
-import { criterionWords, verdictWords } from '../words/criteria.js';
+import { criterionWords, verdictWords } from '../vocabulary/criteria.js';
 
 const verdictMarks = { met: Check, notMet: X, notTested: CircleDashed } as const;
 

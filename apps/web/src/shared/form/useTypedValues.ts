@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { readTyped, type TypedQuantity, type TypedValue } from '../words/readTyped.js';
+import { readTyped, type TypedQuantity, type TypedValue } from '../figures/readTyped.js';
 
 /** Values that are typed side by side. */
 export interface TypedValues<Name extends string> {

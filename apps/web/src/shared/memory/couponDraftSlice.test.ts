@@ -1,5 +1,5 @@
 import type { OpenLog } from './openLogSchema.js';
-import { emptyEntry } from '../couponForm/CouponEntry.js';
+import { untypedCoupon } from '../coupons/log/TypedCoupon.js';
 import { couponDraftSlice, logClosed, logOpened } from './couponDraftSlice.js';
 
 const { reducer } = couponDraftSlice;
@@ -17,7 +17,7 @@ const log = (id: string): OpenLog => ({
     gasFlowLMin: 15,
   },
   weldedAt: '2026-11-02T09:00:00.000Z',
-  ...emptyEntry,
+  ...untypedCoupon,
 });
 
 describe('the open log', () => {

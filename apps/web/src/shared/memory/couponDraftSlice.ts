@@ -1,5 +1,5 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { CouponEntry } from '../couponForm/CouponEntry.js';
+import type { TypedCoupon } from '../coupons/log/TypedCoupon.js';
 import type { OpenLog } from './openLogSchema.js';
 
 /** Null while no coupon is being logged. */
@@ -19,7 +19,7 @@ export const couponDraftSlice = createSlice({
     logOpened: (state, { payload }: PayloadAction<OpenLog>) => {
       state.open = payload;
     },
-    logTyped: (state, { payload }: PayloadAction<Partial<CouponEntry>>) => {
+    logTyped: (state, { payload }: PayloadAction<Partial<TypedCoupon>>) => {
       if (state.open !== null) Object.assign(state.open, payload);
     },
     /** Closes the log of that id; a later one that was opened meanwhile stays. */

@@ -1,6 +1,6 @@
 import { clientId, couponDraftSchema, jointSchema, settingSchema } from '@lone-heron/contract';
 import { z } from 'zod';
-import { couponEntrySchema } from '../couponForm/CouponEntry.js';
+import { typedCouponSchema } from '../coupons/log/TypedCoupon.js';
 
 /** A coupon being logged: what was welded is fixed when the log is opened, what was seen is typed. */
 export const openLogSchema = z.object({
@@ -13,6 +13,6 @@ export const openLogSchema = z.object({
   /** The odds that were said before the weld. */
   stated: couponDraftSchema.shape.stated,
   rung: couponDraftSchema.shape.rung,
-  ...couponEntrySchema.shape,
+  ...typedCouponSchema.shape,
 });
 export type OpenLog = z.infer<typeof openLogSchema>;

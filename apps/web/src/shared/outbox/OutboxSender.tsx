@@ -6,7 +6,7 @@ import { useLogCouponMutation } from '../api/couponsApi.js';
 import { heronApi } from '../api/heronApi.js';
 import { problemOf } from '../api/problemOf.js';
 import { usePersonAtDesk } from '../door/usePersonAtDesk.js';
-import { useLatest } from '../useLatest.js';
+import { useLatest } from '../form/useLatest.js';
 import { isAway, wantsSignIn } from './isAway.js';
 import { outboxRead, selectWaiting } from './outboxSlice.js';
 import { forget, keepRefusal, waitingItems, type OutboxItem } from './outboxStore.js';

@@ -6,7 +6,7 @@ import {
   type PanelFace,
   type PanelKnob,
 } from '@lone-heron/contract';
-import { travelScale } from '../words/houseUnits.js';
+import { travelScale } from '../figures/houseUnits.js';
 import {
   hertz,
   knobRange,

@@ -2,7 +2,7 @@ import { FileImage, FileText, Printer } from 'lucide-react';
 import type { TDocumentDefinitions } from 'pdfmake/interfaces.js';
 import { useEffect, useState } from 'react';
 import { asChoices, PickField } from '../form/PickField.js';
-import { saveFile } from '../saveFile.js';
+import { saveFile } from '../files/saveFile.js';
 import { pageFrame, papers, type Orientation, type PageFrame, type Paper } from './papers.js';
 
 interface PaperPreviewProps {

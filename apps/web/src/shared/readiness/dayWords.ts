@@ -1,6 +1,6 @@
 import { dayProgress, type Day } from '@lone-heron/contract';
 import { differenceInHours, isSameDay } from 'date-fns';
-import { shownMoment } from '../words/moments.js';
+import { shownMoment } from '../figures/moments.js';
 
 /** After so long a day was probably never shut down. */
 const longDayHours = 16;

@@ -4,8 +4,8 @@ import { useState } from 'react';
 import { Failure } from '../../shared/form/Failure.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
-import { figure } from '../../shared/words/figures.js';
-import { readTyped, type TypedValue } from '../../shared/words/readTyped.js';
+import { figure } from '../../shared/figures/figures.js';
+import { readTyped, type TypedValue } from '../../shared/figures/readTyped.js';
 import { AskLead } from './AskLead.js';
 import type { WrittenSheet } from './useHouseSheet.js';
 

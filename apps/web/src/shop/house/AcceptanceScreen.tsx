@@ -1,6 +1,6 @@
 import { useHouseQuery } from '../../shared/api/houseApi.js';
-import { Loading } from '../../shared/Loading.js';
-import { LoadFailed } from '../../shared/LoadFailed.js';
+import { Loading } from '../../shared/page/Loading.js';
+import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { ShopPage } from '../ShopPage.js';
 import { AcceptancePart } from './AcceptancePart.js';
 import { StockPart } from './StockPart.js';

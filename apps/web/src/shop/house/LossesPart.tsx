@@ -2,8 +2,8 @@ import { aimKinds, usualLosses, type Aim, type OutcomeLosses } from '@lone-heron
 import { useState } from 'react';
 import { Failure } from '../../shared/form/Failure.js';
 import { TypedField } from '../../shared/form/TypedField.js';
-import { figure } from '../../shared/words/figures.js';
-import { readTyped } from '../../shared/words/readTyped.js';
+import { figure } from '../../shared/figures/figures.js';
+import { readTyped } from '../../shared/figures/readTyped.js';
 import { useHouseSheet, type WrittenSheet } from './useHouseSheet.js';
 
 const aimNames: Readonly<Record<Aim['kind'], string>> = {

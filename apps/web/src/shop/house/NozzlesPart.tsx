@@ -5,9 +5,9 @@ import { useState } from 'react';
 import { Failure } from '../../shared/form/Failure.js';
 import { PickField } from '../../shared/form/PickField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
-import { nozzleWords } from '../../shared/words/nozzles.js';
-import { figure } from '../../shared/words/figures.js';
-import { readTyped } from '../../shared/words/readTyped.js';
+import { nozzleWords } from '../../shared/vocabulary/nozzles.js';
+import { figure } from '../../shared/figures/figures.js';
+import { readTyped } from '../../shared/figures/readTyped.js';
 import type { WrittenSheet } from './useHouseSheet.js';
 
 /** A sort of nozzle as it is typed. */

@@ -1,6 +1,6 @@
 import { practiceQuestions, practiceSchools, type PracticeTopic } from '@lone-heron/core';
 import { Failure } from '../../shared/form/Failure.js';
-import { Loading } from '../../shared/Loading.js';
+import { Loading } from '../../shared/page/Loading.js';
 import { ShopPage } from '../ShopPage.js';
 import { AskLead } from './AskLead.js';
 import { LossesPart } from './LossesPart.js';

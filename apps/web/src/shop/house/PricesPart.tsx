@@ -2,8 +2,8 @@ import type { HousePrices } from '@lone-heron/contract';
 import { useState } from 'react';
 import { Failure } from '../../shared/form/Failure.js';
 import { TypedField } from '../../shared/form/TypedField.js';
-import { figure } from '../../shared/words/figures.js';
-import { readTyped, type TypedQuantity } from '../../shared/words/readTyped.js';
+import { figure } from '../../shared/figures/figures.js';
+import { readTyped, type TypedQuantity } from '../../shared/figures/readTyped.js';
 import { AskLead } from './AskLead.js';
 import type { WrittenSheet } from './useHouseSheet.js';
 

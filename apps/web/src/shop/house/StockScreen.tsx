@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import { useHouseQuery } from '../../shared/api/houseApi.js';
-import { Loading } from '../../shared/Loading.js';
-import { LoadFailed } from '../../shared/LoadFailed.js';
+import { Loading } from '../../shared/page/Loading.js';
+import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { ShopPage } from '../ShopPage.js';
 import { NozzlesPart } from './NozzlesPart.js';
 import { PricesPart } from './PricesPart.js';

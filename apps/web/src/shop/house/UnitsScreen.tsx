@@ -1,7 +1,7 @@
 import type { HouseUnits } from '@lone-heron/contract';
 import { Failure } from '../../shared/form/Failure.js';
-import { Loading } from '../../shared/Loading.js';
-import { flowFigure, lengthFigure, travelFigure } from '../../shared/words/houseUnits.js';
+import { Loading } from '../../shared/page/Loading.js';
+import { flowFigure, lengthFigure, travelFigure } from '../../shared/figures/houseUnits.js';
 import { ShopPage } from '../ShopPage.js';
 import { AskLead } from './AskLead.js';
 import { useHouseSheet, type WrittenSheet } from './useHouseSheet.js';

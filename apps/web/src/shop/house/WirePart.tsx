@@ -6,9 +6,9 @@ import { Failure } from '../../shared/form/Failure.js';
 import { PickField } from '../../shared/form/PickField.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
-import { figure } from '../../shared/words/figures.js';
-import { readTyped } from '../../shared/words/readTyped.js';
-import { wireInWords } from '../../shared/words/wireInWords.js';
+import { figure } from '../../shared/figures/figures.js';
+import { readTyped } from '../../shared/figures/readTyped.js';
+import { wireInWords } from '../../shared/sentences/wireInWords.js';
 import type { WrittenSheet } from './useHouseSheet.js';
 
 /** A spool as it is typed. */

@@ -17,10 +17,10 @@ import { Failure } from '../../shared/form/Failure.js';
 import { PickField } from '../../shared/form/PickField.js';
 import { SaveButton } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
-import { Loading } from '../../shared/Loading.js';
-import { LoadFailed } from '../../shared/LoadFailed.js';
-import { Modal } from '../../shared/Modal.js';
-import { roleMeaning, roleWords } from '../../shared/words/roles.js';
+import { Loading } from '../../shared/page/Loading.js';
+import { LoadFailed } from '../../shared/page/LoadFailed.js';
+import { Modal } from '../../shared/page/Modal.js';
+import { roleMeaning, roleWords } from '../../shared/vocabulary/roles.js';
 import { ShopPage } from '../ShopPage.js';
 import { sayUndoable } from '../../shared/save/sayUndoable.js';
 

@@ -6,9 +6,9 @@ import { asChoices, PickField } from '../../shared/form/PickField.js';
 import { SaveButton } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
-import { Modal } from '../../shared/Modal.js';
-import { readTyped, type TypedQuantity } from '../../shared/words/readTyped.js';
-import { useSaveEyewearMutation } from '../shopApi.js';
+import { Modal } from '../../shared/page/Modal.js';
+import { readTyped, type TypedQuantity } from '../../shared/figures/readTyped.js';
+import { useSaveEyewearMutation } from './eyewearApi.js';
 
 const density: TypedQuantity = {
   range: { quantity: 'optical density', min: 0, max: 12, unit: '' },

@@ -5,7 +5,7 @@ import { usePeopleQuery } from '../../shared/api/heronApi.js';
 import { useRecordsOfQuery } from '../../shared/api/recordsApi.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { useWriteRecord } from '../../shared/records/useWriteRecord.js';
-import { shownMoment } from '../../shared/words/moments.js';
+import { shownMoment } from '../../shared/figures/moments.js';
 import { SheetPart } from './SheetPart.js';
 
 type TestKind = Extract<RecordKind, 'interlockTest' | 'barrierTest' | 'signsCheck' | 'extractionTest'>;

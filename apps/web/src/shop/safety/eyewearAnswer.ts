@@ -1,5 +1,5 @@
 import type { Eyewear } from '@lone-heron/contract';
-import { figure } from '../../shared/words/figures.js';
+import { figure } from '../../shared/figures/figures.js';
 
 /** Whether a helmet or a pair may be worn at a machine, and why. */
 export interface EyewearAnswer {

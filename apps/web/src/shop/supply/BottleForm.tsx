@@ -10,8 +10,8 @@ import { PickField } from '../../shared/form/PickField.js';
 import { SaveButton } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
-import { Modal } from '../../shared/Modal.js';
-import { gasWords } from '../../shared/words/gases.js';
+import { Modal } from '../../shared/page/Modal.js';
+import { gasWords } from '../../shared/vocabulary/gases.js';
 import { readBottle, typedBottle, type ReadBottle, type TypedBottle } from './typedBottle.js';
 
 interface BottleFormProps {

@@ -3,7 +3,7 @@ import { addMonths, differenceInCalendarDays, format } from 'date-fns';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { useRecordsOfQuery } from '../../shared/api/recordsApi.js';
 import { useWriteRecord } from '../../shared/records/useWriteRecord.js';
-import { mainsFigures, mainsInWords } from '../mainsFigures.js';
+import { mainsFigures, mainsInWords } from '../machines/mainsFigures.js';
 
 /** Water, air and mains of one machine: when each was last seen to, and when it is due. */
 export function MachineSupply({ machine }: { machine: Machine }) {

@@ -1,7 +1,7 @@
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
 import { useBottlesQuery } from '../../shared/api/supplyApi.js';
-import { Loading } from '../../shared/Loading.js';
-import { LoadFailed } from '../../shared/LoadFailed.js';
+import { Loading } from '../../shared/page/Loading.js';
+import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { ShopPage } from '../ShopPage.js';
 import { Bottles } from './Bottles.js';
 import { MachineSupply } from './MachineSupply.js';

@@ -1,6 +1,6 @@
 import { bottleRanges, type Bottle, type BottleDraft } from '@lone-heron/contract';
-import { figure } from '../../shared/words/figures.js';
-import { readTyped, type TypedQuantity, type TypedValue } from '../../shared/words/readTyped.js';
+import { figure } from '../../shared/figures/figures.js';
+import { readTyped, type TypedQuantity, type TypedValue } from '../../shared/figures/readTyped.js';
 
 /** A bottle as it is typed. */
 export interface TypedBottle {

@@ -6,8 +6,8 @@ import { Failure } from '../../shared/form/Failure.js';
 import { asChoices, PickField } from '../../shared/form/PickField.js';
 import { SaveButton } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
-import { Modal } from '../../shared/Modal.js';
-import { useClearMutation } from '../shopApi.js';
+import { Modal } from '../../shared/page/Modal.js';
+import { useClearMutation } from './clearancesApi.js';
 
 interface ClearFormProps {
   people: readonly Person[];

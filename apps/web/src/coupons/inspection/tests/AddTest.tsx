@@ -1,0 +1,110 @@
+import type { Coupon, TestDetail, TestResult } from '@lone-heron/contract';
+import { testResults } from '@lone-heron/contract';
+import { useState, type ReactNode, type SyntheticEvent } from 'react';
+import { toast } from 'sonner';
+import { v7 as uuid } from 'uuid';
+import { useWriteTestMutation } from '../inspectionApi.js';
+import { PhotosTaken } from '../../../shared/coupons/log/PhotosTaken.js';
+import { usePersonAtDesk } from '../../../shared/door/usePersonAtDesk.js';
+import { WhoDidIt } from '../../../shared/door/WhoDidIt.js';
+import { Failure } from '../../../shared/form/Failure.js';
+import { SaveButton } from '../../../shared/form/SaveButton.js';
+import { TextField } from '../../../shared/form/TextField.js';
+import { Modal } from '../../../shared/page/Modal.js';
+import { PhotoFaults } from '../../sheet/PhotoFaults.js';
+import { useSendPhotos } from '../../sheet/useSendPhotos.js';
+import { PlainTest } from './PlainTest.js';
+import { SectionTest } from './SectionTest.js';
+import type { PlainTestKind } from './testForms.js';
+import { resultWords, testWords } from '../../../shared/vocabulary/testWords.js';
+
+interface AddTestProps {
+  kind: PlainTestKind | 'section';
+  coupon: Coupon;
+  onClose: () => void;
+}
+
+/** A test written down: what it asks, then what it came to. */
+export function AddTest({ kind, coupon, onClose }: AddTestProps) {
+  const [detail, setDetail] = useState<TestDetail | null>(null);
+  return (
+    <Modal title={`${testWords[kind].name}: ${testWords[kind].what}`} onClose={onClose}>
+      <TestEnd coupon={coupon} detail={detail} onStored={onClose}>
+        {kind === 'section' ? (
+          <SectionTest coupon={coupon} onDetail={setDetail} />
+        ) : (
+          <PlainTest kind={kind} onDetail={setDetail} />
+        )}
+      </TestEnd>
+    </Modal>
+  );
+}
+
+interface TestEndProps {
+  coupon: Coupon;
+  /** Null while something is missing. */
+  detail: TestDetail | null;
+  onStored: () => void;
+  children: ReactNode;
+}
+
+/** What every test ends with: what it came to, a remark, who, and the button that stores it. */
+export function TestEnd({ coupon, detail, onStored, children }: TestEndProps) {
+  const [id] = useState(() => uuid());
+  const [doneAt] = useState(() => new Date().toISOString());
+  const [result, setResult] = useState<TestResult | null>(null);
+  const [remark, setRemark] = useState('');
+  const person = usePersonAtDesk();
+  const [write, { isLoading, error }] = useWriteTestMutation();
+  const photos = useSendPhotos(coupon.id);
+  const [photoIds, setPhotoIds] = useState<readonly string[]>([]);
+  const isSaving = isLoading || photos.isSending;
+  const save = async (event: SyntheticEvent) => {
+    event.preventDefault();
+    if (detail === null || result === null || person === null || isSaving) return;
+    // Photos first: the test is written down once everything that shows it is stored.
+    const { stored, areAllStored } = await photos.send();
+    const shown = [...photoIds, ...stored];
+    setPhotoIds(shown);
+    if (!areAllStored) return;
+    const draft = { detail, result, remark: remark.trim(), doneAt, photoIds: shown };
+    const answer = await write({ id, couponId: coupon.id, draft });
+    if (answer.error !== undefined) return;
+    toast(`${testWords[detail.kind].name} of coupon ${coupon.number} is written down.`);
+    onStored();
+  };
+  return (
+    <form className="flex flex-col gap-4" onSubmit={(event) => void save(event)}>
+      {children}
+      <fieldset>
+        <legend className="mb-1 font-medium">What did it come to?</legend>
+        <div className="flex gap-2">
+          {testResults.map((each) => (
+            <button
+              key={each}
+              type="button"
+              className={`btn touch-always grow ${result === each ? 'btn-primary' : ''}`}
+              aria-pressed={result === each}
+              onClick={() => setResult(each)}
+            >
+              {resultWords[each]}
+            </button>
+          ))}
+        </div>
+      </fieldset>
+      <fieldset>
+        <legend className="mb-1 font-medium">What shows it</legend>
+        <PhotosTaken photos={photos.taken} subject="test" onChange={photos.setTaken} />
+        <PhotoFaults faults={photos.faults} />
+      </fieldset>
+      <TextField label="Remark" text={remark} longest={500} onType={setRemark} />
+      <WhoDidIt label="Tested by" />
+      <Failure error={error} />
+      <SaveButton
+        name="Write it down"
+        isReady={detail !== null && result !== null && person !== null}
+        isSaving={isSaving}
+      />
+    </form>
+  );
+}

@@ -1,0 +1,61 @@
+import type { TestDetail } from '@lone-heron/contract';
+import { useEffect, useMemo, useState } from 'react';
+import { PickField } from '../../../shared/form/PickField.js';
+import { TextField } from '../../../shared/form/TextField.js';
+import { TypedField } from '../../../shared/form/TypedField.js';
+import { useTypedValues } from '../../../shared/form/useTypedValues.js';
+import { figureFields } from './testFields.js';
+import { plainDetail, testForms, type PlainTestKind } from './testForms.js';
+
+interface PlainTestProps {
+  kind: PlainTestKind;
+  /** Told whenever the form is whole, or is not any more. */
+  onDetail: (detail: TestDetail | null) => void;
+}
+
+/** The few figures and choices of a test. */
+export function PlainTest({ kind, onDetail }: PlainTestProps) {
+  const form = testForms[kind];
+  const figures = useTypedValues(
+    Object.fromEntries(form.figures.map((name) => [name, figureFields[name].quantity])),
+  );
+  const [picks, setPicks] = useState(() =>
+    Object.fromEntries(form.picks.map(({ name, choices }) => [name, choices[0]?.value ?? ''])),
+  );
+  const [words, setWords] = useState('');
+  const { values } = figures;
+  const valuesText = JSON.stringify(values);
+  const detail = useMemo(() => {
+    const read = JSON.parse(valuesText) as Record<string, number> | null;
+    return read === null ? null : plainDetail(kind, read, picks, words);
+  }, [kind, valuesText, picks, words]);
+  useEffect(() => onDetail(detail), [detail, onDetail]);
+  return (
+    <div className="grid grid-cols-2 gap-3">
+      {form.figures.map((name) => (
+        <TypedField
+          key={name}
+          label={figureFields[name].label}
+          unit={figureFields[name].quantity.range.unit}
+          text={figures.texts[name] ?? ''}
+          read={figures.reads[name] ?? null}
+          onType={(text) => figures.type(name, text)}
+        />
+      ))}
+      {form.picks.map(({ name, label, choices }) => (
+        <PickField
+          key={name}
+          label={label}
+          value={picks[name] ?? ''}
+          choices={choices}
+          onPick={(value) => setPicks({ ...picks, [name]: value })}
+        />
+      ))}
+      {form.words !== null && (
+        <div className="col-span-2">
+          <TextField label={form.words.label} text={words} longest={300} onType={setWords} />
+        </div>
+      )}
+    </div>
+  );
+}

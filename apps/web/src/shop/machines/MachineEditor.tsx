@@ -1,0 +1,145 @@
+import type { MachineProfile } from '@lone-heron/contract';
+import { useEffect } from 'react';
+import { FormProvider, useForm, type FieldErrors, type Resolver } from 'react-hook-form';
+import { useBlocker, useNavigate } from 'react-router';
+import { toast } from 'sonner';
+import { problemOf } from '../../shared/api/problemOf.js';
+import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
+import { TextField } from '../FormFields.js';
+import { useReviseMachineMutation } from './machinesApi.js';
+import { MachineFields } from './MachineFields.js';
+import { machineFormOf, readMachineForm, type MachineForm } from './machineForm.js';
+
+/** A machine in the editor, with the revision that saving will make. */
+export interface EditedMachine {
+  readonly id: string;
+  readonly name: string;
+  readonly profile: MachineProfile;
+  readonly next: number;
+}
+
+/** Changes a machine, or makes one: saving stores its next revision, and what was recorded keeps its own. */
+export function MachineEditor({ edited }: { edited: EditedMachine }) {
+  const person = usePersonAtDesk();
+  const isAllowed = person?.role === 'lead';
+  const form = useForm<MachineForm>({
+    defaultValues: machineFormOf(edited.name, edited.profile),
+    resolver,
+    mode: 'onTouched',
+  });
+  const { save, isSaving, failure } = useSaveMachine(edited);
+  const isNew = edited.next === 1;
+  const { isDirty, errors } = form.formState;
+  useKeepTyped(isDirty);
+  const faults = Object.keys(errors).length;
+  return (
+    <FormProvider {...form}>
+      <form
+        className="flex flex-col gap-4"
+        onSubmit={(event) =>
+          void form.handleSubmit((values) => {
+            const read = readMachineForm(values);
+            if ('draft' in read) return save(read.draft);
+          })(event)
+        }
+      >
+        <h1 className="text-2xl font-semibold">{isNew ? 'A new machine' : `Change ${edited.name}`}</h1>
+        <p className="text-soft">
+          {isNew
+            ? 'Figures of a common machine to start from: put right what your panel, plate and manual say.'
+            : `Saving makes revision ${edited.next}. Coupons keep the revision they were welded with.`}
+        </p>
+        <div className="grid gap-3 md:grid-cols-2">
+          <TextField path="name" label="Name" />
+          <TextField path="note" label="Why it is changed" />
+        </div>
+        <MachineFields />
+        {failure !== null && (
+          <p role="alert" className="fault">
+            Not stored. {failure}
+          </p>
+        )}
+        <div className="sticky bottom-0 z-10 flex flex-wrap items-center justify-end gap-3 border-t border-base-300 bg-base-200 py-3 max-sm:bottom-16">
+          <span role="status" className="mr-auto text-sm text-soft">
+            {isAllowed ? faultWords(faults) : 'A lead changes machines: sign in as one to save.'}
+          </span>
+          <button
+            type="submit"
+            className="btn touch-always btn-primary"
+            disabled={!isAllowed || isSaving || (!isNew && !isDirty)}
+          >
+            {isSaving ? 'Saving' : isNew ? 'Make this machine' : `Save revision ${edited.next}`}
+          </button>
+        </div>
+      </form>
+    </FormProvider>
+  );
+}
+
+function faultWords(faults: number): string {
+  if (faults === 0) return '';
+  return faults === 1 ? 'One field is to be put right.' : `${faults} fields are to be put right.`;
+}
+
+/** Every refusal of the contract at the field it is about. */
+const resolver: Resolver<MachineForm> = (values) => {
+  const read = readMachineForm(values);
+  if ('draft' in read) return { values, errors: {} };
+  return { values: {}, errors: nested(read.problems) };
+};
+
+/** Messages by path as the form wants them: nested like its fields. */
+function nested(problems: readonly { field: string; allowed: string }[]): FieldErrors<MachineForm> {
+  const errors: Record<string, unknown> = {};
+  for (const { field, allowed } of problems) {
+    const keys = field.split('.');
+    let place = errors;
+    for (const key of keys.slice(0, -1)) place = (place[key] ??= {}) as Record<string, unknown>;
+    place[keys.at(-1) ?? ''] ??= { type: 'allowed', message: `allowed is ${allowed}` };
+  }
+  return errors;
+}
+
+/** Marks the way out that follows a save: nothing is lost on it. */
+const afterSaving = 'saved';
+
+/** Stores the next revision; the same one again where the answer was lost. */
+function useSaveMachine({ id, next }: EditedMachine) {
+  const [revise, { isLoading, error }] = useReviseMachineMutation();
+  const navigate = useNavigate();
+  const save = async (draft: Parameters<typeof revise>[0]['draft']) => {
+    const answer = await revise({ id, revision: next, draft });
+    if (answer.data === undefined) return;
+    const { name, revision } = answer.data;
+    toast(
+      revision === 1
+        ? `${name} is in the shop. Record its window under Optics.`
+        : `Revision ${revision} of ${name} is stored.`,
+    );
+    void navigate('/shop', { state: afterSaving });
+  };
+  return {
+    save,
+    isSaving: isLoading,
+    failure: error === undefined ? null : problemOf(error).message,
+  };
+}
+
+/** Asks before what was typed is left, by a link or by closing the tab. */
+function useKeepTyped(isTyped: boolean): void {
+  const blocker = useBlocker(
+    ({ currentLocation, nextLocation }) =>
+      isTyped && nextLocation.state !== afterSaving && currentLocation.pathname !== nextLocation.pathname,
+  );
+  useEffect(() => {
+    if (blocker.state !== 'blocked') return;
+    if (window.confirm('Leave without saving? What was changed here is lost.')) blocker.proceed();
+    else blocker.reset();
+  }, [blocker]);
+  useEffect(() => {
+    if (!isTyped) return;
+    const ask = (event: BeforeUnloadEvent) => event.preventDefault();
+    window.addEventListener('beforeunload', ask);
+    return () => window.removeEventListener('beforeunload', ask);
+  }, [isTyped]);
+}

@@ -1,0 +1,238 @@
+import {
+  aimKinds,
+  documentedPowers,
+  fillers,
+  mostLoss,
+  nozzleShapes,
+  practiceSchools,
+  usualLosses,
+  usualPractice,
+  wireSizes,
+  type AimLosses,
+  type Practice,
+  type PracticeTopic,
+} from '@lone-heron/core';
+import { z } from 'zod';
+import { boundedNumber, oneOf, shortText } from '../wire/bounded.js';
+import { wireDiameterMm, wireDiametersMm } from '../joint/joint.js';
+
+/** The shop's own school on each question. */
+const practiceSchema = z.strictObject(
+  Object.fromEntries(
+    Object.entries(practiceSchools).map(([topic, schools]) => [topic, oneOf(schools)]),
+  ) as unknown as { [Topic in PracticeTopic]: z.ZodType<Practice[Topic], Practice[Topic]> },
+  { error: `a school for each of ${Object.keys(practiceSchools).join(', ')}` },
+);
+
+/** How the shop says lengths, paces and flows; what a machine's panel shows stays the panel's own. */
+const unitsSchema = z.strictObject(
+  {
+    length: oneOf(['mm', 'in']),
+    travel: oneOf(['mm/s', 'cm/min', 'in/min']),
+    gasFlow: oneOf(['L/min', 'CFH']),
+  },
+  { error: 'units with length, travel and gasFlow' },
+);
+export type HouseUnits = z.infer<typeof unitsSchema>;
+
+const diameterError = {
+  error: `one of ${wireSizes.map(({ name, diameter }) => `${name} (${wireDiameterMm(diameter)})`).join(', ')}, as millimetres`,
+};
+
+/** A spool of wire in the shop. */
+const spoolSchema = z.strictObject(
+  {
+    filler: oneOf(fillers),
+    diameterMm: z.number(diameterError).refine((mm) => wireDiametersMm.includes(mm), diameterError),
+    kilograms: boundedNumber({ quantity: 'wire on the spool', min: 0, max: 100, unit: 'kg' }),
+    batch: shortText(40),
+  },
+  { error: 'a spool with filler, diameterMm, kilograms and batch' },
+);
+export type WireSpool = z.infer<typeof spoolSchema>;
+
+/** Nozzles of one sort that lie in the drawer. */
+const nozzleSchema = z.strictObject(
+  {
+    shape: oneOf(nozzleShapes),
+    isGrooved: z.boolean({ error: 'true or false' }),
+    boreMm: boundedNumber({ quantity: 'bore', min: 0.5, max: 15, unit: 'mm' }),
+    count: z
+      .int({ error: 'a whole number from 0 to 999' })
+      .min(0, { error: 'a whole number from 0 to 999' })
+      .max(999, { error: 'a whole number from 0 to 999' }),
+  },
+  { error: 'a nozzle with shape, isGrooved, boreMm and count' },
+);
+export type NozzleOnHand = z.infer<typeof nozzleSchema>;
+
+const price = (quantity: string, max: number) => boundedNumber({ quantity, min: 0, max, unit: '' });
+
+/** In the shop's own money. */
+const pricesSchema = z.strictObject(
+  {
+    labourPerHour: price('an hour of a person', 1000),
+    gasPerCubicMetre: price('a cubic metre of gas', 1000),
+    wirePerKilogram: price('a kilogram of wire', 1000),
+    mainsPerKilowattHour: price('a kilowatt hour', 100),
+    window: price('a protective window', 10_000),
+    /** Light at 1 kW that a window bears here before it is changed. */
+    windowHours: boundedNumber({ quantity: 'a window’s life', min: 0.5, max: 500, unit: 'h of light' }),
+  },
+  { error: 'prices of labour, gas, wire, mains and windows' },
+);
+export type HousePrices = z.infer<typeof pricesSchema>;
+
+const shareOfThickness = (quantity: string, max: number) =>
+  boundedNumber({ quantity, min: 0, max, unit: 'of the thickness' }).nullable();
+
+/** What a weld must show to be taken; null where the level does not ask. */
+export const acceptanceSchema = z.strictObject(
+  {
+    name: shortText(40).min(1, { error: 'a name of up to 40 characters' }),
+    leastReach: shareOfThickness('least depth', 1),
+    mostUndercut: shareOfThickness('most undercut', 1),
+    mostCrown: shareOfThickness('highest crown', 2),
+    mostMisalignment: shareOfThickness('most misalignment', 1),
+    bendAngle: boundedNumber({ quantity: 'bend', min: 0, max: 180, unit: '°' }).nullable(),
+    longestIndication: boundedNumber({
+      quantity: 'longest indication',
+      min: 0,
+      max: 100,
+      unit: 'mm',
+    }).nullable(),
+    asksTight: z.boolean({ error: 'true or false' }),
+  },
+  {
+    error:
+      'a level with name, leastReach, mostUndercut, mostCrown, mostMisalignment, bendAngle, longestIndication and asksTight',
+  },
+);
+export type NamedLevel = z.infer<typeof acceptanceSchema>;
+
+const power = (quantity: string) => boundedNumber({ quantity, min: 0, max: 4, unit: '' });
+
+/** How strongly each documented weight of what wears glass counts: 1 as documented. */
+const glassWeightsSchema = z.strictObject(
+  {
+    metal: power('weight of the metal'),
+    angle: power('weight of the gun angle'),
+    power: power('weight of the power'),
+  },
+  { error: 'weights with metal, angle and power' },
+);
+
+const loss = (quantity: string) => boundedNumber({ quantity, min: 0, max: mostLoss, unit: '' });
+
+/** What each outcome costs for an aim; a deeper fault never costs less than a lesser one of its kind. */
+const lossesSchema = z
+  .strictObject(
+    {
+      cold: loss('loss of cold'),
+      part: loss('loss of part'),
+      hot: loss('loss of hot'),
+      hole: loss('loss of a hole'),
+    },
+    { error: 'losses with cold, part, hot and hole' },
+  )
+  .refine(({ cold, part }) => part <= cold, { path: ['part'], error: 'no more than what cold costs' })
+  .refine(({ hot, hole }) => hot <= hole, { path: ['hot'], error: 'no more than what a hole costs' });
+
+/** The losses of every aim. */
+const aimLossesSchema = z.strictObject(
+  Object.fromEntries(aimKinds.map((kind) => [kind, lossesSchema])) as unknown as {
+    [Kind in keyof AimLosses]: typeof lossesSchema;
+  },
+  { error: `losses for each of ${aimKinds.join(', ')}` },
+);
+
+/** What is written down of the house, a sheet each: its schema as it is sent. */
+export const houseSheetDrafts = {
+  practice: practiceSchema,
+  units: unitsSchema,
+  wire: z.array(spoolSchema).max(60, { error: 'up to 60 spools' }),
+  nozzles: z.array(nozzleSchema).max(60, { error: 'up to 60 sorts of nozzle' }),
+  prices: pricesSchema,
+  acceptance: z.array(acceptanceSchema).max(20, { error: 'up to 20 levels' }),
+  glassWeights: glassWeightsSchema,
+  losses: aimLossesSchema,
+} as const;
+
+/** The sheets of the house, in the order they are shown. */
+export const houseSheets = [
+  'practice',
+  'units',
+  'wire',
+  'nozzles',
+  'prices',
+  'acceptance',
+  'glassWeights',
+  'losses',
+] as const;
+export type HouseSheet = (typeof houseSheets)[number];
+export type HouseContent = { readonly [Sheet in HouseSheet]: z.infer<(typeof houseSheetDrafts)[Sheet]> };
+
+/** Where a shop starts, before anybody wrote a sheet. */
+export const houseStarts: HouseContent = {
+  practice: usualPractice,
+  units: { length: 'mm', travel: 'mm/s', gasFlow: 'L/min' },
+  wire: [],
+  nozzles: [],
+  prices: {
+    labourPerHour: 40,
+    gasPerCubicMetre: 8,
+    wirePerKilogram: 15,
+    mainsPerKilowattHour: 0.3,
+    window: 12,
+    windowHours: 20,
+  },
+  acceptance: [
+    {
+      name: 'Sealed seam',
+      leastReach: 1,
+      mostUndercut: 0.1,
+      mostCrown: 0.5,
+      mostMisalignment: 0.2,
+      bendAngle: null,
+      longestIndication: 0,
+      asksTight: true,
+    },
+    {
+      name: 'Carries load',
+      leastReach: 1,
+      mostUndercut: 0.1,
+      mostCrown: 0.5,
+      mostMisalignment: 0.2,
+      bendAngle: 120,
+      longestIndication: null,
+      asksTight: false,
+    },
+    {
+      name: 'For the eye',
+      leastReach: 0.5,
+      mostUndercut: 0.15,
+      mostCrown: 0.3,
+      mostMisalignment: 0.3,
+      bendAngle: null,
+      longestIndication: null,
+      asksTight: false,
+    },
+  ],
+  glassWeights: documentedPowers,
+  losses: usualLosses,
+};
+
+const revision = z.int().nonnegative();
+
+/** The house as it stands: each sheet with its revision, 0 while nobody has written it. */
+export const houseSchema = z.strictObject({
+  practice: z.strictObject({ revision, content: practiceSchema }),
+  units: z.strictObject({ revision, content: unitsSchema }),
+  wire: z.strictObject({ revision, content: houseSheetDrafts.wire }),
+  nozzles: z.strictObject({ revision, content: houseSheetDrafts.nozzles }),
+  prices: z.strictObject({ revision, content: pricesSchema }),
+  acceptance: z.strictObject({ revision, content: houseSheetDrafts.acceptance }),
+  glassWeights: z.strictObject({ revision, content: glassWeightsSchema }),
+  losses: z.strictObject({ revision, content: aimLossesSchema }),
+});
+export type House = z.infer<typeof houseSchema>;

@@ -1,0 +1,205 @@
+import {
+  degree,
+  findMetal,
+  fraction,
+  harderToMelt,
+  hertz,
+  inMm,
+  inMmPerSecond,
+  mm,
+  mmPerSecond,
+  second,
+  watt,
+  wobbleFrom,
+  type Aim,
+  type Bevel,
+  type Filler,
+  type Joint as CoreJoint,
+  type JointConditions,
+  type MachineLimits,
+  type Metal,
+  type SeamJoint,
+  type ShieldingGas,
+  type WeldJob,
+  type WeldSetting,
+} from '@lone-heron/core';
+import { plainConditions, wireDiameterMm, type Joint } from '../joint.js';
+import type { MachineProfile } from '../../machines/machine.js';
+import type { Setting } from '../setting.js';
+
+/** A recorded joint as the core takes it. */
+export function coreJoint(joint: Joint): CoreJoint {
+  const seam = coreSeam(joint);
+  const { tack } = joint;
+  return tack === undefined
+    ? seam
+    : { kind: 'tack', on: seam, length: mm(tack.lengthMm), lightOn: second(tack.lightOnS) };
+}
+
+function coreSeam(joint: Joint): SeamJoint {
+  const sheets = {
+    firstThickness: mm(joint.firstThicknessMm),
+    secondThickness: mm(joint.secondThicknessMm),
+    gap: mm(joint.gapMm),
+  };
+  switch (joint.kind) {
+    case 'butt':
+      return { kind: joint.kind, ...sheets, ...bevelOf(joint.bevel) };
+    case 'tubeButt':
+      return { kind: joint.kind, ...sheets, tubeRadius: mm(joint.tubeRadiusMm), ...bevelOf(joint.bevel) };
+    case 'lap':
+    case 'outsideCorner':
+    case 'edge':
+      return { kind: joint.kind, ...sheets };
+    case 'tee':
+      return { kind: joint.kind, ...sheets, leg: mm(joint.legMm), sides: joint.sides ?? 1 };
+    case 'insideCorner':
+      return { kind: joint.kind, ...sheets, leg: mm(joint.legMm) };
+    case 'flareGroove':
+    case 'tubeToPlate':
+      return { kind: joint.kind, ...sheets, tubeRadius: mm(joint.tubeRadiusMm), leg: mm(joint.legMm) };
+    case 'plug':
+      return { kind: joint.kind, ...sheets, holeDiameter: mm(joint.holeDiameterMm) };
+  }
+}
+
+function bevelOf(bevel: { landMm: number; angleDeg: number } | undefined): { bevel?: Bevel } {
+  if (bevel === undefined) return {};
+  return { bevel: { land: mm(bevel.landMm), includedAngle: degree(bevel.angleDeg) } };
+}
+
+/** How a recorded joint is met, as the core takes it. */
+export function coreConditions({ conditions = plainConditions }: Joint): JointConditions {
+  const { stitches, ...rest } = conditions;
+  return {
+    ...rest,
+    run:
+      stitches === null
+        ? { kind: 'continuous' }
+        : {
+            kind: 'stitched',
+            length: mm(stitches.lengthMm),
+            pitch: mm(stitches.pitchMm),
+            offset: mm(stitches.offsetMm),
+          },
+  };
+}
+
+/** The metals of a joint: one, or two that differ. */
+export function jointMetals({ metal, secondMetal }: Joint): readonly [Metal] | readonly [Metal, Metal] {
+  const first = findMetal(metal);
+  return secondMetal === undefined || secondMetal === metal ? [first] : [first, findMetal(secondMetal)];
+}
+
+/** Joints that are melted through from each side; a fillet on both sides is two fillets instead. */
+const throughKinds: readonly Joint['kind'][] = ['butt', 'tubeButt', 'edge', 'outsideCorner'];
+
+/** Whether a joint is melted from each side until the two runs meet. */
+export function isThroughBoth({ kind, sides }: Joint): boolean {
+  return sides === 2 && throughKinds.includes(kind);
+}
+
+/** A machine's reach as the core takes it. */
+export function coreMachine(profile: MachineProfile): MachineLimits {
+  const { powerW, wobbleWidthMm, wobbleRateHz, wireSpeedMmS, dutyPercent } = profile;
+  return {
+    power: { least: watt(powerW.least), most: watt(powerW.most), step: powerW.step },
+    spot: mm(profile.spotMm),
+    wobbleShapes: profile.wobbleShapes,
+    wobbleWidth: {
+      least: mm(wobbleWidthMm.least),
+      most: mm(wobbleWidthMm.most),
+      step: mm(wobbleWidthMm.step),
+    },
+    wobbleRate: { least: hertz(wobbleRateHz.least), most: hertz(wobbleRateHz.most), step: wobbleRateHz.step },
+    wireSpeed:
+      wireSpeedMmS === null
+        ? null
+        : {
+            least: mmPerSecond(wireSpeedMmS.least),
+            most: mmPerSecond(wireSpeedMmS.most),
+            step: mmPerSecond(wireSpeedMmS.step),
+          },
+    ...(dutyPercent === null
+      ? {}
+      : {
+          duty: {
+            least: fraction(dutyPercent.least / 100),
+            most: fraction(dutyPercent.most / 100),
+            step: dutyPercent.step / 100,
+          },
+        }),
+  };
+}
+
+/** A joint on a machine for a purpose as the core takes it; two metals are dialled for the one that melts harder. */
+export function coreJob(
+  joint: Joint,
+  wireDiameterMm: number | null,
+  profile: MachineProfile,
+  aim: Aim,
+): WeldJob {
+  const [first, other] = jointMetals(joint);
+  return {
+    metal: other === undefined ? first : harderToMelt(first, other),
+    ...(other === undefined ? {} : { pair: [first, other] }),
+    joint: coreJoint(joint),
+    wireDiameter: wireDiameterMm === null ? null : mm(wireDiameterMm),
+    machine: coreMachine(profile),
+    aim,
+    ...(isThroughBoth(joint) ? { runs: 2 as const } : {}),
+  };
+}
+
+/** A recorded setting as the core takes it. */
+export function coreSetting({ powerW, dutyPercent, wobble, pace }: Setting): WeldSetting {
+  return {
+    power: watt(powerW),
+    duty: fraction(dutyPercent / 100),
+    wobble:
+      wobble.shape === 'none'
+        ? wobble
+        : wobbleFrom(wobble.shape, mm(wobble.widthMm), hertz(wobble.frequencyHz)),
+    pace:
+      pace.by === 'hand'
+        ? { by: 'hand', travel: mmPerSecond(pace.travelMmS) }
+        : { by: 'wire', diameter: mm(pace.wireDiameterMm), wireSpeed: mmPerSecond(pace.wireSpeedMmS) },
+  };
+}
+
+/** What the core dials, as it is recorded; numbers are rounded to a thousandth of their unit. */
+export function recordedSetting(
+  setting: WeldSetting,
+  gas: ShieldingGas,
+  gasFlowLMin: number,
+  filler?: Filler,
+): Setting {
+  const { power, duty, wobble, pace } = setting;
+  return {
+    powerW: thousandths(power),
+    dutyPercent: thousandths(duty * 100),
+    wobble:
+      wobble.shape === 'none'
+        ? { shape: 'none' }
+        : {
+            shape: wobble.shape,
+            widthMm: thousandths(inMm(wobble.width)),
+            frequencyHz: thousandths(wobble.frequency),
+          },
+    pace:
+      pace.by === 'hand'
+        ? { by: 'hand', travelMmS: thousandths(inMmPerSecond(pace.travel)) }
+        : {
+            by: 'wire',
+            wireDiameterMm: wireDiameterMm(pace.diameter),
+            wireSpeedMmS: thousandths(inMmPerSecond(pace.wireSpeed)),
+            ...(filler === undefined ? {} : { filler }),
+          },
+    gas,
+    gasFlowLMin,
+  };
+}
+
+function thousandths(value: number): number {
+  return Math.round(value * 1000) / 1000;
+}

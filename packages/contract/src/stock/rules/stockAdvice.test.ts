@@ -1,0 +1,31 @@
+import { stockAdvice } from './stockAdvice.js';
+import type { StockItem } from '../stockItem.js';
+
+const item = (changes: Partial<StockItem> = {}): StockItem => ({
+  ...{ id: '019b0000-0000-7000-8000-000000000001', kind: 'window', name: 'Window', supplier: '', lot: '' },
+  ...{ count: 3, price: 12, deliveryDays: 365.25 / 24, serviceLevel: 0.95, usedPerMonth: 4 },
+  ...{ countedAt: '2026-11-25T12:00:00.000Z', changesPerMonth: 1, removedAt: null },
+  ...changes,
+});
+
+describe('what to keep of a spare', () => {
+  it('is what a delivery may use up: two in half a month at four a month, five with 95 %', () => {
+    expect(stockAdvice(item())).toMatchObject({
+      reorderAt: 5,
+      expectedInDelivery: expect.closeTo(2, 9) as number,
+    });
+    expect(stockAdvice(item({ serviceLevel: 0.99 })).reorderAt).toBe(6);
+  });
+
+  it('is ordered when down to that, up to a month beyond, with what it costs', () => {
+    expect(stockAdvice(item())).toMatchObject({ order: 6, cost: 72 });
+    expect(stockAdvice(item({ count: 5 }))).toMatchObject({ order: 4 });
+    expect(stockAdvice(item({ count: 6 }))).toMatchObject({ order: 0, cost: 0 });
+    expect(stockAdvice(item({ price: null })).cost).toBeNull();
+  });
+
+  it('goes by the changes recorded here where nobody typed a use, and orders nothing that is not used', () => {
+    expect(stockAdvice(item({ usedPerMonth: null })).usedPerMonth).toBe(1);
+    expect(stockAdvice(item({ usedPerMonth: 0, count: 0 })).order).toBe(0);
+  });
+});

@@ -1,0 +1,28 @@
+import { drawerStock, type DrawerStock } from '@lone-heron/core';
+import { daysPerMonth } from '../../wire/daysPerMonth.js';
+import type { StockItem } from '../stockItem.js';
+
+/** What to keep of a part, and what to order now. */
+export interface StockAdvice extends DrawerStock {
+  readonly usedPerMonth: number;
+  /** Enough to be at the reorder point again after a month beyond the delivery; 0 while there is more than that. */
+  readonly order: number;
+  readonly cost: number | null;
+}
+
+/**
+ * What to keep of a part and how many to order: ordered when down to what a delivery may use up, filled up to what a
+ * month more will.
+ */
+export function stockAdvice(item: StockItem): StockAdvice {
+  const usedPerMonth = item.usedPerMonth ?? item.changesPerMonth;
+  const stock = drawerStock({
+    meanLife: 1,
+    usePerDay: usedPerMonth / daysPerMonth,
+    deliveryDays: item.deliveryDays,
+    serviceLevel: item.serviceLevel,
+  });
+  const isDue = item.count <= stock.reorderAt && usedPerMonth > 0;
+  const order = isDue ? Math.max(1, stock.reorderAt + Math.ceil(usedPerMonth) - item.count) : 0;
+  return { ...stock, usedPerMonth, order, cost: item.price === null ? null : order * item.price };
+}
