@@ -1,4 +1,14 @@
+const { readdirSync } = require('node:fs');
+const { join } = require('node:path');
+
 /** The layers: core <- contract <- server, web. Inside the web app a station never reaches into another. */
+/** Folders of the server that are no noun: they stand under the nouns or around them. */
+const around = ['access', 'csv', 'demo', 'http', 'kit', 'start', 'storage', 'testing', 'time'];
+const nouns = readdirSync(join(__dirname, 'apps/server/src'), { withFileTypes: true })
+  .filter((entry) => entry.isDirectory() && !around.includes(entry.name))
+  .map(({ name }) => name)
+  .join('|');
+
 module.exports = {
   forbidden: [
     {
@@ -99,6 +109,27 @@ module.exports = {
         pathNot: ['/(kit|storage|people|backups|demo)/', '\\.test\\.ts$', 'windowLives', 'upkeep\\.service'],
       },
       to: { path: 'storage/writeQueue' },
+    },
+    {
+      name: 'nouns-by-their-face',
+      comment:
+        'A noun of the server knows another by its module, its service and its face; tables may name each other’s. What stands under or around all nouns is free.',
+      severity: 'error',
+      from: {
+        path: `^apps/server/src/(${nouns})/`,
+        pathNot: ['\\.test\\.ts$', '\\.entity\\.ts$'],
+      },
+      to: {
+        path: `^apps/server/src/(${nouns})/`,
+        pathNot: ['^apps/server/src/$1/', '/face/', '\\.service\\.ts$', '\\.module\\.ts$'],
+      },
+    },
+    {
+      name: 'tables-by-tables-alone',
+      comment: 'A table names another noun’s table, never what that noun does.',
+      severity: 'error',
+      from: { path: `^apps/server/src/(${nouns})/.*\\.entity\\.ts$` },
+      to: { path: '^apps/server/src/', pathNot: ['^apps/server/src/$1/', '\\.entity\\.ts$'] },
     },
     { name: 'no-unresolved', severity: 'error', from: {}, to: { couldNotResolve: true } },
   ],

@@ -194,12 +194,10 @@ export {
   jointRanges,
   jointSchema,
   plainConditions,
-  seamKinds,
   wireDiameterMm,
   wireDiametersMm,
   type Conditions,
   type Joint,
-  type SeamKind,
 } from './joint/joint.js';
 export { settingSchema, type Setting } from './joint/setting.js';
 export {

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { BackupContents } from '@lone-heron/contract';
 import Database from 'better-sqlite3';
-import { hashOf, PhotoFiles } from '../photos/photoFiles.js';
+import { hashOf, PhotoFiles } from '../photos/face/photoFiles.js';
 import { photosNamed } from './photosNamed.js';
 import { BrokenBackup } from './BrokenBackup.js';
 import { contentsOf, unpackBackup } from './unpackBackup.js';

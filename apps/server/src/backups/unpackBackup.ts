@@ -7,7 +7,7 @@ import { pipeline } from 'node:stream/promises';
 import { promisify } from 'node:util';
 import { backupContentsSchema, backupFormat, backupVersion, type BackupContents } from '@lone-heron/contract';
 import yauzl, { type Entry, type ZipFile } from 'yauzl';
-import { PhotoFiles } from '../photos/photoFiles.js';
+import { PhotoFiles } from '../photos/face/photoFiles.js';
 import { backupNames } from './backupNames.js';
 import { BrokenBackup } from './BrokenBackup.js';
 

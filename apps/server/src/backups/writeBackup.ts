@@ -6,7 +6,7 @@ import { pipeline } from 'node:stream/promises';
 import { backupFormat, backupVersion, type BackupContents } from '@lone-heron/contract';
 import Database from 'better-sqlite3';
 import { ZipFile } from 'yazl';
-import { PhotoFiles } from '../photos/photoFiles.js';
+import { PhotoFiles } from '../photos/face/photoFiles.js';
 import { photosNamed } from './photosNamed.js';
 import { backupNames } from './backupNames.js';
 import { checkBackup } from './checkBackup.js';

@@ -10,8 +10,7 @@ import {
 } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
-import { CouponEntity } from '../coupons/coupon.entity.js';
-import { couponFromRow } from '../coupons/couponRow.js';
+import { couponsById } from '../coupons/face/readCoupons.js';
 import { conflict, notFound, refused } from '../http/problem.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
 import { ClientRecords } from '../kit/ClientRecords.js';
@@ -21,7 +20,7 @@ import { RevisionLog } from '../kit/RevisionLog.js';
 import { CardEntity } from './card.entity.js';
 import { CardProofEntity } from './cardProof.entity.js';
 import { CardVersionEntity } from './cardVersion.entity.js';
-import { readCards } from './readCards.js';
+import { readCards } from './face/readCards.js';
 
 @Injectable()
 export class CardsService {
@@ -171,8 +170,8 @@ async function requireCard(manager: EntityManager, id: string): Promise<Card> {
   return card;
 }
 
-async function requireWhole(manager: EntityManager, id: string) {
-  const row = await manager.findOne(CouponEntity, { where: { id }, relations: { window: true } });
-  if (row === null) throw notFound('coupon', id);
-  return couponFromRow(row);
+async function requireWhole(manager: EntityManager, id: string): Promise<Coupon> {
+  const [coupon] = await couponsById(manager, [id]);
+  if (coupon === undefined) throw notFound('coupon', id);
+  return coupon;
 }

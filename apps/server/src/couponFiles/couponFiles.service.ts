@@ -12,28 +12,26 @@ import {
 import { Injectable } from '@nestjs/common';
 import { zipSync, type Zippable } from 'fflate';
 import { readFile as readBytes } from 'node:fs/promises';
-import { DataSource, In, type EntityManager } from 'typeorm';
-import { CouponEntity } from '../coupons/coupon.entity.js';
-import { matchingCoupons } from '../coupons/couponList.js';
-import { couponFromRow } from '../coupons/couponRow.js';
+import { DataSource, type EntityManager } from 'typeorm';
+import { couponsMatching, storedCouponIds } from '../coupons/face/readCoupons.js';
 import { CouponsService } from '../coupons/coupons.service.js';
 import { conflict } from '../http/problem.js';
-import { CouponTestEntity } from '../inspection/couponTest.entity.js';
-import { keepSection } from '../inspection/keepSection.js';
-import { testFromRow } from '../inspection/testFromRow.js';
+import { standingTests } from '../inspection/face/readTests.js';
+import { storeTests } from '../inspection/face/storeTests.js';
 import type { Entry } from '../kit/Entry.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { MachinesService } from '../machines/machines.service.js';
-import { PhotoEntity } from '../photos/photo.entity.js';
-import { hashOf, PhotoFiles } from '../photos/photoFiles.js';
-import { judgeCoupons } from './judgeCoupons.js';
-import { newRecords, shownRows, type JudgedRow } from './JudgedRow.js';
-import { judgePhotos, takingIn, type NewPhoto, type TakeIn } from './judgePhotos.js';
+import { hashOf, PhotoFiles } from '../photos/face/photoFiles.js';
+import { standingPhotos } from '../photos/face/readPhotos.js';
+import { storePhotos, type NewPhoto } from '../photos/face/storePhotos.js';
+import { judgeCoupons } from './face/judgeCoupons.js';
+import { newRecords, shownRows, type JudgedRow } from './face/JudgedRow.js';
+import { judgePhotos, takingIn, type TakeIn } from './judgePhotos.js';
 import { judgeTests } from './judgeTests.js';
 import { readArchive, type Archive } from './readArchive.js';
 import { readCouponFile } from './readCouponFile.js';
 import { refuseFile } from '../http/refuseFile.js';
-import { couponsAsCsv, couponsAsJson, filedTest } from './writeCouponFile.js';
+import { couponsAsCsv, couponsAsJson, filedTest } from './face/writeCouponFile.js';
 
 @Injectable()
 export class CouponFilesService {
@@ -48,11 +46,7 @@ export class CouponFilesService {
   /** The coupons that match, oldest first, as a file; a ZIP has their photos and tests beside them. */
   async write(format: CouponFileFormat, filter: CouponFilter): Promise<Buffer> {
     const { manager } = this.dataSource;
-    const rows = await matchingCoupons(manager, filter)
-      .leftJoinAndSelect('coupon.window', 'window')
-      .orderBy('coupon.number', 'ASC')
-      .getMany();
-    const coupons = rows.map(couponFromRow);
+    const coupons = await couponsMatching(manager, filter);
     if (format === 'csv') return Buffer.from(couponsAsCsv(coupons));
     if (format === 'json') return Buffer.from(couponsAsJson(coupons));
     return this.writeZip(manager, coupons);
@@ -60,26 +54,14 @@ export class CouponFilesService {
 
   private async writeZip(manager: EntityManager, coupons: readonly Coupon[]): Promise<Buffer> {
     const ids = new Set(coupons.map(({ id }) => id));
-    const [photos, tests] = await Promise.all([manager.find(PhotoEntity), manager.find(CouponTestEntity)]);
-    const mine = photos.filter(({ couponId, withdrawnAt }) => ids.has(couponId) && withdrawnAt === null);
+    const [photos, tests] = await Promise.all([standingPhotos(manager), standingTests(manager)]);
+    const mine = photos.filter(({ couponId }) => ids.has(couponId));
     const files: Zippable = {
       'coupons.json': Buffer.from(couponsAsJson(coupons)),
       'coupons.csv': Buffer.from(couponsAsCsv(coupons)),
-      'photos.json': Buffer.from(
-        JSON.stringify(
-          mine.map(({ sentHash: _sent, withdrawnAt: _out, ...photo }) => photo),
-          null,
-          1,
-        ),
-      ),
+      'photos.json': Buffer.from(JSON.stringify(mine, null, 1)),
       'tests.json': Buffer.from(
-        JSON.stringify(
-          tests
-            .filter(({ couponId, withdrawnAt }) => ids.has(couponId) && withdrawnAt === null)
-            .map((row) => filedTest(testFromRow(row))),
-          null,
-          1,
-        ),
+        JSON.stringify(tests.filter(({ couponId }) => ids.has(couponId)).map(filedTest), null, 1),
       ),
     };
     for (const { hash, type } of mine) {
@@ -136,8 +118,8 @@ export class CouponFilesService {
     const newPhotos = newRecords(photos);
     const newTests = newRecords(tests);
     const stored = await this.coupons.insertAll(manager, newRecords(coupons), by);
-    await insertPhotos(manager, newPhotos);
-    await insertTests(manager, newTests, at);
+    await storePhotos(manager, newPhotos);
+    await storeTests(manager, newTests, at);
     return { coupons: stored, photos: newPhotos.length, tests: newTests.length };
   }
 
@@ -173,37 +155,9 @@ async function knownCoupons(
   const wanted = new Set(
     [...photos, ...tests].flatMap(({ record }) => (record === null ? [] : [record.couponId])),
   );
-  const stored = await manager.find(CouponEntity, { where: { id: In([...wanted]) }, select: { id: true } });
+  const stored = await storedCouponIds(manager, [...wanted]);
   const fresh = newRecords(coupons).flatMap(({ id }) => (id === undefined ? [] : [id]));
-  return new Set([...stored.map(({ id }) => id), ...fresh]);
-}
-
-async function insertPhotos(manager: EntityManager, photos: readonly NewPhoto[]): Promise<void> {
-  for (const { photo, picture, sentHash } of photos) {
-    const { id, couponId, subject, addedAt, addedBy } = photo;
-    const { hash, type, widthPx, heightPx, bytes } = picture;
-    await manager.insert(PhotoEntity, {
-      ...{ id, couponId, subject, addedAt, addedBy },
-      ...{ hash, sentHash, type, widthPx, heightPx, bytes: bytes.length },
-      withdrawnAt: null,
-    });
-  }
-}
-
-async function insertTests(
-  manager: EntityManager,
-  tests: readonly FiledTest[],
-  recordedAt: string,
-): Promise<void> {
-  for (const test of tests) {
-    await manager.insert(CouponTestEntity, {
-      ...test,
-      kind: test.detail.kind,
-      recordedAt,
-      withdrawnAt: null,
-    });
-  }
-  for (const couponId of new Set(tests.map(({ couponId: of }) => of))) await keepSection(manager, couponId);
+  return new Set([...stored, ...fresh]);
 }
 
 function readAny(format: CouponFileFormat, bytes: Buffer): Archive {

@@ -1,17 +1,11 @@
 import type { FiledPhoto } from '@lone-heron/contract';
-import { In, type EntityManager } from 'typeorm';
-import { PersonEntity } from '../people/person.entity.js';
-import { PhotoEntity } from '../photos/photo.entity.js';
-import { cleanPicture, hashOf, UnreadablePicture, type CleanPicture } from '../photos/photoFiles.js';
+import type { EntityManager } from 'typeorm';
+import { personIds } from '../people/face/readPeople.js';
+import { cleanPicture, hashOf, UnreadablePicture } from '../photos/face/photoFiles.js';
+import { keptPhotos, type KeptPhoto } from '../photos/face/readPhotos.js';
+import type { NewPhoto } from '../photos/face/storePhotos.js';
 import type { Archive } from './readArchive.js';
-import { standingsOf, type JudgedRow, type Standings } from './JudgedRow.js';
-
-/** A photo with its picture made clean, ready to be kept. */
-export interface NewPhoto {
-  readonly photo: FiledPhoto;
-  readonly picture: CleanPicture;
-  readonly sentHash: string;
-}
+import { standingsOf, type JudgedRow, type Standings } from './face/JudgedRow.js';
 
 /**
  * Holds the photos of a file against what is stored.
@@ -26,9 +20,9 @@ export async function judgePhotos(
   coupons: ReadonlySet<string>,
 ): Promise<readonly JudgedRow<NewPhoto>[]> {
   const ids = photos.flatMap(({ record }) => (record === null ? [] : [record.id]));
-  const rows = await manager.findBy(PhotoEntity, { id: In(ids) });
+  const rows = await keptPhotos(manager, ids);
   const stored = new Map(rows.map((row) => [row.id, row]));
-  const people = new Set((await manager.find(PersonEntity)).map(({ id }) => id));
+  const people = await personIds(manager);
   const known = { stored, people, coupons, takeIn };
   const judged: JudgedRow<NewPhoto>[] = [];
   for (const [i, photo] of photos.entries()) {
@@ -47,7 +41,7 @@ export async function judgePhotos(
 
 /** What a photo is held against. */
 interface Known {
-  readonly stored: ReadonlyMap<string, PhotoEntity>;
+  readonly stored: ReadonlyMap<string, KeptPhoto>;
   readonly people: ReadonlySet<string>;
   readonly coupons: ReadonlySet<string>;
   readonly takeIn: TakeIn;

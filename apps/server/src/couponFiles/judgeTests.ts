@@ -1,14 +1,13 @@
 import type { FiledTest } from '@lone-heron/contract';
 import { isDeepStrictEqual } from 'node:util';
-import { In, type EntityManager } from 'typeorm';
-import { CouponTestEntity } from '../inspection/couponTest.entity.js';
-import { senseProblems } from '../inspection/senseProblems.js';
-import { testFromRow } from '../inspection/testFromRow.js';
-import { PersonEntity } from '../people/person.entity.js';
-import { PhotoEntity } from '../photos/photo.entity.js';
-import { standingsOf, type JudgedRow } from './JudgedRow.js';
+import type { EntityManager } from 'typeorm';
+import { testsById } from '../inspection/face/readTests.js';
+import { senseProblems } from '../inspection/face/senseProblems.js';
+import { personIds } from '../people/face/readPeople.js';
+import { photosOfCoupons } from '../photos/face/readPhotos.js';
+import { standingsOf, type JudgedRow } from './face/JudgedRow.js';
 import type { Archive } from './readArchive.js';
-import { filedTest } from './writeCouponFile.js';
+import { filedTest } from './face/writeCouponFile.js';
 
 /**
  * Holds the tests of a file against what is stored.
@@ -23,9 +22,12 @@ export async function judgeTests(
   newPhotos: readonly { readonly id: string; readonly couponId: string }[],
 ): Promise<readonly JudgedRow<FiledTest>[]> {
   const read = tests.flatMap(({ record }) => (record === null ? [] : [record]));
-  const rows = await manager.findBy(CouponTestEntity, { id: In(read.map(({ id }) => id)) });
-  const stored = new Map(rows.map((row) => [row.id, row]));
-  const people = new Set((await manager.find(PersonEntity)).map(({ id }) => id));
+  const before = await testsById(
+    manager,
+    read.map(({ id }) => id),
+  );
+  const stored = new Map(before.map((each) => [each.id, each]));
+  const people = await personIds(manager);
   const photosOf = await photosByCoupon(manager, read, newPhotos);
   const seen = new Set<string>();
   return tests.map(({ record: test, reasons }, i) => {
@@ -34,7 +36,7 @@ export async function judgeTests(
     if (test === null) return wrong(...reasons);
     const same = stored.get(test.id);
     if (same !== undefined) {
-      return isDeepStrictEqual(filedTest(testFromRow(same)), test)
+      return isDeepStrictEqual(filedTest(same), test)
         ? duplicate('is here already')
         : wrong('id is that of another test; a test is never overwritten');
     }
@@ -59,7 +61,7 @@ async function photosByCoupon(
   newPhotos: readonly { readonly id: string; readonly couponId: string }[],
 ): Promise<ReadonlyMap<string, ReadonlySet<string>>> {
   const couponIds = [...new Set(tests.map(({ couponId }) => couponId))];
-  const stored = await manager.findBy(PhotoEntity, { couponId: In(couponIds) });
+  const stored = await photosOfCoupons(manager, couponIds);
   const photos = new Map<string, Set<string>>();
   for (const { id, couponId } of [...stored, ...newPhotos])
     photos.set(couponId, (photos.get(couponId) ?? new Set()).add(id));

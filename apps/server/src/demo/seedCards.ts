@@ -13,7 +13,7 @@ import { CardProofEntity } from '../cards/cardProof.entity.js';
 import { CardVersionEntity } from '../cards/cardVersion.entity.js';
 import { CouponEntity } from '../coupons/coupon.entity.js';
 import { CouponTestEntity } from '../inspection/couponTest.entity.js';
-import { keepSection } from '../inspection/keepSection.js';
+import { keepSection } from '../inspection/face/keepSection.js';
 import type { SamplePast } from './sampleDialIns.js';
 import { sampleHouse } from './sampleHouse.js';
 import { sampleMachines } from './sampleWorkshop.js';

@@ -5,7 +5,7 @@ import { IsNull, type EntityManager } from 'typeorm';
 import { v7 as uuid } from 'uuid';
 import { HeadPartEntity } from '../headParts/headPart.entity.js';
 import { ProtectiveWindowEntity } from '../windows/protectiveWindow.entity.js';
-import { cleanPicture, hashOf, type PhotoFiles } from '../photos/photoFiles.js';
+import { cleanPicture, hashOf, type PhotoFiles } from '../photos/face/photoFiles.js';
 import { ShopPhotoEntity } from '../photos/shopPhoto.entity.js';
 import { ShopRecordEntity } from '../records/shopRecord.entity.js';
 import { StockItemEntity } from '../stock/stockItem.entity.js';

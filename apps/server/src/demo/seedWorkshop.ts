@@ -7,7 +7,7 @@ import { MachineRevisionEntity } from '../machines/machineRevision.entity.js';
 import { ProtectiveWindowEntity } from '../windows/protectiveWindow.entity.js';
 import { PersonEntity } from '../people/person.entity.js';
 import { hashPin } from '../people/pinHash.js';
-import { PhotoFiles } from '../photos/photoFiles.js';
+import { PhotoFiles } from '../photos/face/photoFiles.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { seedCards } from './seedCards.js';
 import { seedCoupons } from './seedCoupons.js';

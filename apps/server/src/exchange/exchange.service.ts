@@ -9,24 +9,23 @@ import {
   type Person,
 } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
-import { DataSource, IsNull, type EntityManager } from 'typeorm';
-import { readCards } from '../cards/readCards.js';
-import { CouponEntity } from '../coupons/coupon.entity.js';
-import { couponFromRow } from '../coupons/couponRow.js';
+import { DataSource, type EntityManager } from 'typeorm';
+import { readCards } from '../cards/face/readCards.js';
+import { standingCoupons } from '../coupons/face/readCoupons.js';
 import { CouponsService } from '../coupons/coupons.service.js';
 import { conflict } from '../http/problem.js';
 import { refuseFile } from '../http/refuseFile.js';
 import { MachinesService } from '../machines/machines.service.js';
-import { PersonEntity } from '../people/person.entity.js';
-import { hashOf } from '../photos/photoFiles.js';
+import { readPeople } from '../people/face/readPeople.js';
+import { hashOf } from '../photos/face/photoFiles.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { Clock } from '../time/clock.js';
-import { judgeCardRows, judgeCards, type CardToStore, type KnownToCards } from './judgeCards.js';
+import { judgeCardRows, judgeCards, type KnownToCards } from './judgeCards.js';
 import { judgeExchangedCoupons } from './judgeExchangedCoupons.js';
 import { judgeMachines, type MachineToStore } from './judgeMachines.js';
 import { shownParts, toStore, type JudgedPart } from './JudgedPart.js';
 import { readExchange } from './readExchange.js';
-import { storeCards } from './storeCards.js';
+import { storeCards, type CardToStore } from '../cards/face/storeCards.js';
 import { cardsAsCsv, exchangeOf } from './writeExchange.js';
 
 /** What goes into a file that is written. */
@@ -58,12 +57,8 @@ export class ExchangeService {
     const all = await readCards(manager);
     const cards = (ids === null ? all : all.filter(({ id }) => ids.includes(id))).toReversed();
     const machines = await this.machines.list();
-    const rows = await manager.find(CouponEntity, {
-      where: { withdrawnAt: IsNull() },
-      relations: { window: true },
-      order: { number: 'ASC' },
-    });
-    const people = await manager.find(PersonEntity);
+    const coupons = await standingCoupons(manager);
+    const people = await readPeople(manager);
     const needed = {
       machines: new Set(cards.flatMap(({ versions }) => versions.map(({ content }) => content.machineId))),
       coupons: new Set(
@@ -75,7 +70,7 @@ export class ExchangeService {
     return exchangeOf({
       machines: machines.filter(({ id }) => ids === null || needed.machines.has(id)),
       cards,
-      coupons: rows.filter(({ id }) => ids === null || needed.coupons.has(id)).map(couponFromRow),
+      coupons: coupons.filter(({ id }) => ids === null || needed.coupons.has(id)),
       nameOf: (personId) => people.find(({ id }) => id === personId)?.name ?? personId,
       writtenAt: this.clock.now().toISOString(),
     });

@@ -10,15 +10,9 @@ import {
 } from '@lone-heron/contract';
 import { isDeepStrictEqual } from 'node:util';
 import { v7 as uuid } from 'uuid';
+import type { CardToStore } from '../cards/face/storeCards.js';
 import { judged, type JudgedPart } from './JudgedPart.js';
 import type { ReadPart } from './readExchange.js';
-
-/** Versions to be added to a card, or a card to be made of them. */
-export interface CardToStore {
-  readonly id: string;
-  readonly isNew: boolean;
-  readonly versions: readonly ExchangedVersion[];
-}
 
 /** What cards of a file are held against. */
 export interface KnownToCards {

@@ -1,8 +1,8 @@
 import type { FiledCoupon, Machine, Person } from '@lone-heron/contract';
 import type { EntityManager } from 'typeorm';
-import { judgeCoupons } from '../couponFiles/judgeCoupons.js';
-import { ProtectiveWindowEntity } from '../windows/protectiveWindow.entity.js';
-import { PersonEntity } from '../people/person.entity.js';
+import { judgeCoupons } from '../couponFiles/face/judgeCoupons.js';
+import { machinesWithWindow } from '../windows/face/readWindows.js';
+import { personIds } from '../people/face/readPeople.js';
 import { judged, type JudgedPart } from './JudgedPart.js';
 import type { ReadPart } from './readExchange.js';
 
@@ -16,9 +16,8 @@ export async function judgeExchangedCoupons(
   machineOf: (id: string) => Machine | null,
   by: Person,
 ): Promise<readonly JudgedPart<FiledCoupon>[]> {
-  const people = new Set((await manager.find(PersonEntity)).map(({ id }) => id));
-  const windows = await manager.find(ProtectiveWindowEntity, { select: { machineId: true } });
-  const withWindow = new Set(windows.map(({ machineId }) => machineId));
+  const people = await personIds(manager);
+  const withWindow = await machinesWithWindow(manager);
   const rows = parts.map(({ row, record, reasons }) => ({
     row,
     coupon: record === null ? null : ofThisShop(record, people),

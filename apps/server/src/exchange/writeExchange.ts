@@ -8,7 +8,7 @@ import {
   type ExchangedCard,
   type Machine,
 } from '@lone-heron/contract';
-import { filedCoupon } from '../couponFiles/writeCouponFile.js';
+import { filedCoupon } from '../couponFiles/face/writeCouponFile.js';
 import { writeTable } from '../csv/writeTable.js';
 import { cardColumns } from './cardColumns.js';
 

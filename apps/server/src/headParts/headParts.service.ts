@@ -6,7 +6,7 @@ import { codeInWords } from '../kit/codeInWords.js';
 import { FittedParts } from '../kit/FittedParts.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
-import { readMachineRuns } from '../windows/readMachineRuns.js';
+import { readMachineRuns } from '../upkeep/face/readMachineRuns.js';
 import { HeadPartEntity } from './headPart.entity.js';
 
 /** Parts of a machine that are given at once, newest first. */

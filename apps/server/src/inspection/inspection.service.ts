@@ -1,15 +1,15 @@
 import type { CouponTest, CouponTestDraft, Person } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
-import { DataSource, IsNull, type EntityManager } from 'typeorm';
-import type { CouponEntity } from '../coupons/coupon.entity.js';
-import { requireCoupon } from '../coupons/requireCoupon.js';
+import { DataSource, type EntityManager } from 'typeorm';
+import { requireCoupon } from '../coupons/face/requireCoupon.js';
 import { refused } from '../http/problem.js';
 import { ClientRecords } from '../kit/ClientRecords.js';
 import { RecordKit } from '../kit/recordKit.js';
-import { PhotoEntity } from '../photos/photo.entity.js';
+import { photosOfCoupons } from '../photos/face/readPhotos.js';
 import { CouponTestEntity } from './couponTest.entity.js';
-import { keepSection } from './keepSection.js';
-import { senseProblems } from './senseProblems.js';
+import { keepSection } from './face/keepSection.js';
+import { senseProblems } from './face/senseProblems.js';
+import { testsOfCoupons } from './face/readTests.js';
 import { testDraftOf, testFromRow } from './testFromRow.js';
 
 @Injectable()
@@ -21,11 +21,7 @@ export class InspectionService {
 
   /** A coupon's tests, oldest first, taken-back ones left out. */
   async list(couponId: string): Promise<CouponTest[]> {
-    const rows = await this.dataSource.manager.find(CouponTestEntity, {
-      where: { couponId, withdrawnAt: IsNull() },
-      order: { doneAt: 'ASC', id: 'ASC' },
-    });
-    return rows.map(testFromRow);
+    return [...(await testsOfCoupons(this.dataSource.manager, [couponId]))];
   }
 
   /** Writes a test down. Repeating it is the same save; with other content it is a conflict. */
@@ -33,8 +29,8 @@ export class InspectionService {
     return this.kit.enter(by, async (entry) => {
       const { manager, at } = entry;
       const { row } = await tests.write(entry, id, { couponId, ...draft }, async () => {
-        const coupon = await requireCoupon(manager, couponId);
-        await requireSense(manager, coupon, draft);
+        await requireCoupon(manager, couponId);
+        await requireSense(manager, couponId, draft);
         await manager.insert(CouponTestEntity, {
           ...{ id, couponId, kind: draft.detail.kind, ...draft },
           ...{ doneBy: by.id, recordedAt: at, withdrawnAt: null },
@@ -65,8 +61,8 @@ const tests = new ClientRecords<CouponTestEntity, CouponTestDraft & { readonly c
   draftOf: (row) => ({ couponId: row.couponId, ...testDraftOf(row) }),
 });
 
-async function requireSense(manager: EntityManager, coupon: CouponEntity, draft: CouponTestDraft) {
-  const photos = await manager.findBy(PhotoEntity, { couponId: coupon.id });
+async function requireSense(manager: EntityManager, couponId: string, draft: CouponTestDraft) {
+  const photos = await photosOfCoupons(manager, [couponId]);
   const problems = senseProblems(draft, new Set(photos.map(({ id }) => id)));
   if (problems.length > 0) throw refused(problems);
 }

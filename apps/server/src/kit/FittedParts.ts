@@ -9,7 +9,7 @@ import {
 } from 'typeorm';
 import { conflict, notFound } from '../http/problem.js';
 import { MachineEntity } from '../machines/machine.entity.js';
-import { putBackInDrawer, takeFromDrawer } from '../stock/takeFromDrawer.js';
+import { putBackInDrawer, takeFromDrawer } from '../stock/face/takeFromDrawer.js';
 import type { Entry } from './Entry.js';
 import { sentenceStart } from './sentenceStart.js';
 

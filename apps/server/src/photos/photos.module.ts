@@ -1,6 +1,6 @@
 import { Module, type DynamicModule } from '@nestjs/common';
 import { MachinesModule } from '../machines/machines.module.js';
-import { PhotoFiles } from './photoFiles.js';
+import { PhotoFiles } from './face/photoFiles.js';
 import { PhotosController } from './photos.controller.js';
 import { PhotosService } from './photos.service.js';
 import { ShopPhotosController } from './shopPhotos.controller.js';

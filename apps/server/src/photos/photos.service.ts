@@ -1,13 +1,14 @@
 import type { Person, Photo, PhotoQuery } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { DataSource, IsNull } from 'typeorm';
-import { requireCoupon } from '../coupons/requireCoupon.js';
+import { requireCoupon } from '../coupons/face/requireCoupon.js';
 import { notFound } from '../http/problem.js';
 import { ClientRecords } from '../kit/ClientRecords.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { PhotoEntity } from './photo.entity.js';
 import { ShopPhotoEntity } from './shopPhoto.entity.js';
-import { hashOf, PhotoFiles } from './photoFiles.js';
+import { hashOf, PhotoFiles } from './face/photoFiles.js';
+import { photoFromRow } from './photoFromRow.js';
 import { readPicture } from './readPicture.js';
 
 /** A stored file to answer with. */
@@ -85,8 +86,3 @@ const photos = new ClientRecords<PhotoEntity, Pick<PhotoEntity, 'couponId' | 'se
   ...{ called: 'photo', author: 'addedBy', takenBack: 'withdrawnAt' },
   draftOf: ({ couponId, sentHash }) => ({ couponId, sentHash }),
 });
-
-function photoFromRow(row: PhotoEntity): Photo {
-  const { id, couponId, subject, hash, type, widthPx, heightPx, bytes, addedAt, addedBy } = row;
-  return { id, couponId, subject, hash, type, widthPx, heightPx, bytes, addedAt, addedBy };
-}

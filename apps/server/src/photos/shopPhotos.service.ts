@@ -5,7 +5,7 @@ import { refused } from '../http/problem.js';
 import { ClientRecords } from '../kit/ClientRecords.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
-import { hashOf, PhotoFiles } from './photoFiles.js';
+import { hashOf, PhotoFiles } from './face/photoFiles.js';
 import { readPicture } from './readPicture.js';
 import { ShopPhotoEntity } from './shopPhoto.entity.js';
 

@@ -1,9 +1,8 @@
 import type { CardProcedure, Person, ProcedureDraft } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
-import { CardProofEntity } from '../cards/cardProof.entity.js';
-import { CardVersionEntity } from '../cards/cardVersion.entity.js';
-import { readShown } from '../cards/readCards.js';
+import { couponsProving, findVersion, versionsOf } from '../cards/face/cardVersions.js';
+import { readShown } from '../cards/face/readCards.js';
 import { conflict, notFound, refused } from '../http/problem.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { RevisionLog } from '../kit/RevisionLog.js';
@@ -69,23 +68,17 @@ const papers = new RevisionLog<ProcedureRevisionEntity, ProcedureDraft>({
 });
 
 async function requireCard(manager: EntityManager, cardId: string): Promise<void> {
-  if (!(await manager.existsBy(CardVersionEntity, { cardId }))) throw notFound('card', cardId);
+  if ((await versionsOf(manager, cardId)).length === 0) throw notFound('card', cardId);
 }
 
 async function readProcedure(manager: EntityManager, cardId: string): Promise<CardProcedure> {
-  const versions = await manager.find(CardVersionEntity, { where: { cardId }, order: { version: 'DESC' } });
+  const versions = await versionsOf(manager, cardId);
   const [newestVersion] = versions;
   if (newestVersion === undefined) throw notFound('card', cardId);
   const rows = await papers.all(manager, cardId);
-  const version = rows[0]?.cardVersion ?? versions.find(({ signedAt }) => signedAt !== null)?.version;
-  const proofs = await manager.find(CardProofEntity, {
-    where: { cardId, version: version ?? newestVersion.version },
-    order: { addedAt: 'ASC' },
-  });
-  const shown = await readShown(
-    manager,
-    proofs.map(({ couponId }) => couponId),
-  );
+  const version = rows[0]?.cardVersion ?? versions.find(({ isSigned }) => isSigned)?.version;
+  const proving = await couponsProving(manager, { cardId, version: version ?? newestVersion.version });
+  const shown = await readShown(manager, proving);
   return {
     revisions: rows.map(
       ({ revision, cardVersion, stated, why, preparedAt, preparedBy, approvedAt, approvedBy }) => ({
@@ -99,6 +92,6 @@ async function readProcedure(manager: EntityManager, cardId: string): Promise<Ca
 }
 
 async function requireVersion(manager: EntityManager, cardId: string, version: number): Promise<void> {
-  if (await manager.existsBy(CardVersionEntity, { cardId, version })) return;
+  if ((await findVersion(manager, { cardId, version })) !== null) return;
   throw refused([{ field: 'cardVersion', given: String(version), allowed: 'a version of this card' }]);
 }

@@ -1,7 +1,7 @@
 import type { Machine, Person, ProgramSlot, SlotEntry } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
-import { CardVersionEntity } from '../cards/cardVersion.entity.js';
+import { findVersion } from '../cards/face/cardVersions.js';
 import { conflict, notFound, refused } from '../http/problem.js';
 import { ClientRecords } from '../kit/ClientRecords.js';
 import { RecordKit } from '../kit/recordKit.js';
@@ -95,14 +95,14 @@ async function requireSense(
     return entry.did === 'emptied' ? 'emptied' : 'held against the machine:';
   }
   const { cardId, version } = entry;
-  const stored = await manager.findOneBy(CardVersionEntity, { cardId, version });
+  const stored = await findVersion(manager, { cardId, version });
   if (stored === null) {
     const given = `${cardId} ${version}`;
     throw refused([{ field: 'cardId', given, allowed: 'a version of a card of this shop' }]);
   }
-  if (stored.content.machineId !== machine.id) {
-    const given = `a card of ${stored.content.machineId}`;
+  if (stored.machineId !== machine.id) {
+    const given = `a card of ${stored.machineId}`;
     throw refused([{ field: 'cardId', given, allowed: `a card of ${machine.name}` }]);
   }
-  return `stored “${stored.content.name}” in`;
+  return `stored “${stored.name}” in`;
 }

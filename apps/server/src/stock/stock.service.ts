@@ -1,9 +1,9 @@
 import type { Person, StockDraft, StockItem } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { isDeepStrictEqual } from 'node:util';
-import { DataSource, IsNull, MoreThan, type EntityManager, type FindOperator } from 'typeorm';
-import { HeadPartEntity } from '../headParts/headPart.entity.js';
-import { ProtectiveWindowEntity } from '../windows/protectiveWindow.entity.js';
+import { DataSource, IsNull, type EntityManager, type FindOperator } from 'typeorm';
+import { partsTaken } from '../headParts/face/partsTaken.js';
+import { windowsTaken } from '../windows/face/readWindows.js';
 import { ClientRecords } from '../kit/ClientRecords.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { Clock } from '../time/clock.js';
@@ -80,10 +80,9 @@ function changesSince(
   since: string,
   stockId: string | FindOperator<string>,
 ): Promise<number> {
-  const changed = { fittedAt: MoreThan(since), undoneAt: IsNull(), stockId };
   return kind === 'window'
-    ? manager.countBy(ProtectiveWindowEntity, changed)
-    : manager.countBy(HeadPartEntity, { ...changed, kind });
+    ? windowsTaken(manager, since, stockId)
+    : partsTaken(manager, kind, since, stockId);
 }
 
 function draftOf(row: StockItemEntity): StockDraft {

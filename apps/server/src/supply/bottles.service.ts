@@ -5,6 +5,7 @@ import {
   type Person,
   type ReadingContext,
 } from '@lone-heron/contract';
+import { gasTable } from '@lone-heron/core';
 import { Injectable } from '@nestjs/common';
 import { isDeepStrictEqual } from 'node:util';
 import { DataSource, IsNull, type EntityManager } from 'typeorm';
@@ -94,6 +95,6 @@ function bottleFromRow(row: BottleEntity): Bottle {
 }
 
 function wordsOf({ gas, litres, pressureBar, batch }: BottleDraft): string {
-  const name = gas === 'dryAir' ? 'dry air' : gas;
+  const name = gasTable[gas].short;
   return `${name}, ${litres} L at ${pressureBar} bar${batch === '' ? '' : `, batch ${batch}`}`;
 }

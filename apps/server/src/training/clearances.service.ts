@@ -5,7 +5,7 @@ import { refused } from '../http/problem.js';
 import { ClientRecords } from '../kit/ClientRecords.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
-import { PersonEntity } from '../people/person.entity.js';
+import { findPerson } from '../people/face/readPeople.js';
 import { ClearanceEntity } from './clearance.entity.js';
 
 /** Who is cleared for what. */
@@ -54,7 +54,7 @@ export class ClearancesService {
   /** "Maren on the bench unit"; refuses people and machines that this shop does not have. */
   private async requireNames(manager: EntityManager, draft: ClearanceDraft): Promise<string> {
     const problems: FieldProblem[] = [];
-    const person = await manager.findOneBy(PersonEntity, { id: draft.personId });
+    const person = await findPerson(manager, draft.personId);
     const machine = await this.machines.find(draft.machineId, manager);
     if (person === null)
       problems.push({ field: 'personId', given: `"${draft.personId}"`, allowed: 'a person of this shop' });

@@ -13,7 +13,7 @@ import { notFound } from '../http/problem.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { RevisionLog } from '../kit/RevisionLog.js';
 import { MachinesService } from '../machines/machines.service.js';
-import { readMachineRuns } from '../windows/readMachineRuns.js';
+import { readMachineRuns } from './face/readMachineRuns.js';
 import { RecordsService } from '../records/records.service.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { Clock } from '../time/clock.js';

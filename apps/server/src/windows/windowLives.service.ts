@@ -15,10 +15,11 @@ import { Injectable, Logger, type OnModuleDestroy, type OnModuleInit } from '@ne
 import { debounceTime, filter, type Subscription } from 'rxjs';
 import { DataSource, type EntityManager } from 'typeorm';
 import { HouseService } from '../house/house.service.js';
+import { readCounters } from '../records/face/readCounters.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { Clock } from '../time/clock.js';
 import { ProtectiveWindowEntity } from './protectiveWindow.entity.js';
-import { readCounters, readWindowLight } from './readWindowLight.js';
+import { readWindowLight } from './readWindowLight.js';
 import { readWindowRows, type WindowRow } from './readWindowRows.js';
 
 /** Lives of windows that are in go on by themselves: what was added up is believed for so long. */

@@ -7,12 +7,12 @@ import type {
 } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { DataSource, IsNull, Not, type EntityManager } from 'typeorm';
-import { CouponEntity } from '../coupons/coupon.entity.js';
+import { wasWeldedThrough } from '../coupons/face/readCoupons.js';
 import { conflict, refused } from '../http/problem.js';
 import { codeInWords } from '../kit/codeInWords.js';
 import { FittedParts } from '../kit/FittedParts.js';
 import { RecordKit } from '../kit/recordKit.js';
-import { LightEntryEntity } from '../light/lightEntry.entity.js';
+import { moveLight } from '../light/face/readLight.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
 import { ProtectiveWindowEntity } from './protectiveWindow.entity.js';
 import { WindowLivesService } from './windowLives.service.js';
@@ -111,9 +111,9 @@ export class WindowsService {
         const { manager } = entry;
         if (previousId === null)
           throw conflict(`Window ${number} is the first on record: there is none to go back to.`);
-        if (await manager.existsBy(CouponEntity, { windowId: id }))
+        if (await wasWeldedThrough(manager, id))
           throw conflict(`Coupons were welded through window ${number}: its change cannot be taken back.`);
-        await manager.update(LightEntryEntity, { windowId: id }, { windowId: previousId });
+        await moveLight(manager, id, previousId);
       }),
     );
   }

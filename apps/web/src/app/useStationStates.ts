@@ -1,10 +1,10 @@
+import { seamRow } from '@lone-heron/core';
 import { createElement, lazy, type ReactNode } from 'react';
 import { useSelector } from 'react-redux';
 import { useMachinesQuery, useWindowsQuery } from '../shared/api/heronApi.js';
 import { selectDialSearch } from '../shared/memory/deskSlice.js';
 import { readAddress } from '../dial/dialAddress.js';
 import { readSentence } from '../dial/readSentence.js';
-import { jointKindWords } from '../shared/vocabulary/jointKinds.js';
 import { metalName } from '../shared/vocabulary/metalNames.js';
 import { figure } from '../shared/figures/figures.js';
 import type { StationPath } from './stations.js';
@@ -32,7 +32,7 @@ export function useStationStates(): Readonly<Record<StationPath, ReactNode>> {
     '/dial':
       said === null
         ? 'say a joint'
-        : `${shortMetal(metalName(said.joint.metal))} ${figure(said.joint.firstThicknessMm, 2)} ${jointKindWords[said.joint.kind].short}`,
+        : `${shortMetal(metalName(said.joint.metal))} ${figure(said.joint.firstThicknessMm, 2)} ${seamRow(said.joint.kind).short}`,
     '/coupons': createElement(CouponsState),
     '/cards': createElement(CardsState),
     '/jobs': notYet,

@@ -1,4 +1,4 @@
-import { seamKinds, wireDiametersMm } from '@lone-heron/contract';
+import { wireDiametersMm } from '@lone-heron/contract';
 import {
   backings,
   dialledMetals,
@@ -6,6 +6,7 @@ import {
   finishLimits,
   nozzleShapes,
   positions,
+  seamKinds,
   shieldingGases,
   surfaces,
 } from '@lone-heron/core';

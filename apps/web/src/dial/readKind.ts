@@ -1,13 +1,21 @@
-import { jointRanges, seamKinds, type Conditions, type Joint, type SeamKind } from '@lone-heron/contract';
+import { jointRanges, type Conditions, type Joint } from '@lone-heron/contract';
 import {
   backings,
+  bevelRanges,
   inMm,
   mm,
   positions,
   proposedLeg,
+  seamKinds,
+  seamRow,
+  seamSizes,
   surfaces,
+  tackRanges,
   type AllowedRange,
   type LegFeed,
+  type SeamKind,
+  type SeamRow,
+  type SeamSize,
 } from '@lone-heron/core';
 import { bevels, runs, type DialWords } from './dialWords.js';
 import { readLength, readSeconds, type SizeName } from './readSizes.js';
@@ -25,16 +33,17 @@ export interface Reader {
   readonly size: (word: SizeName, metal: null, range: AllowedRange, proposed?: number) => number | null;
 }
 
-const hasBevel: readonly SeamKind[] = ['butt', 'tubeButt'];
-const hasLeg: readonly SeamKind[] = ['tee', 'insideCorner', 'flareGroove', 'tubeToPlate'];
-const hasTube: readonly SeamKind[] = ['flareGroove', 'tubeToPlate', 'tubeButt'];
-const hasSides: readonly SeamKind[] = ['butt', 'tee', 'edge', 'outsideCorner'];
+/** The row of a kind as it was typed or picked; null for a word that is none. */
+function typedRow(kind: string): SeamRow | null {
+  const known = seamKinds.find((each) => each === kind);
+  return known === undefined ? null : seamRow(known);
+}
 
 /** Which words a kind of joint is said with. */
-export const saysBevel = (kind: string) => hasBevel.some((each) => each === kind);
-export const saysLeg = (kind: string) => hasLeg.some((each) => each === kind);
-export const saysTube = (kind: string) => hasTube.some((each) => each === kind);
-export const saysSides = (kind: string) => hasSides.some((each) => each === kind);
+export const saysBevel = (kind: string) => typedRow(kind)?.canBevel ?? false;
+export const saysSides = (kind: string) => typedRow(kind)?.asksSides ?? false;
+export const saysSize = (kind: string, size: SeamSize) => typedRow(kind)?.sizes.includes(size) ?? false;
+export const isCorner = (kind: string) => typedRow(kind)?.isCorner ?? false;
 
 /** A bevel that leaves this share of the thinner sheet, and a plug of this many top sheets, where nobody said another. */
 const proposedLand = 0.5;
@@ -56,15 +65,20 @@ export function readKindWords(
   if (kind === null || tack === null) return null;
   const sheet = Number.isFinite(thinner) ? thinner : 1.5;
   const own: Record<string, unknown> = {};
-  if (saysTube(kind)) own['tubeRadiusMm'] = halved(size('tube', null, tubeRange));
-  if (saysLeg(kind)) {
-    const sizes = { first: first ?? sheet, second: second ?? sheet, tubeRadius: own['tubeRadiusMm'] };
-    own['legMm'] = size('leg', null, jointRanges.leg, legFor(kind, sizes, words.sides === '2' ? 2 : 1, feed));
-  }
-  if (kind === 'plug') own['holeDiameterMm'] = size('hole', null, jointRanges.hole, holeFor(first ?? sheet));
+  const sheets = { first: first ?? sheet, second: second ?? sheet };
+  const sides = words.sides === '2' ? 2 : 1;
+  const read: Readonly<Record<SeamSize, () => number | null>> = {
+    tubeRadius: () => halved(size('tube', null, tubeRange)),
+    leg: () => {
+      const sizes = { ...sheets, tubeRadius: own['tubeRadiusMm'] };
+      return size('leg', null, seamSizes.leg, legFor(kind, sizes, sides, feed));
+    },
+    holeDiameter: () => size('hole', null, seamSizes.holeDiameter, holeFor(sheets.first)),
+  };
+  for (const each of seamRow(kind).sizes) own[`${each}Mm`] = read[each]();
   if (saysBevel(kind) && words.bevel !== 'square') {
     const angle = note('bevel', readOneOf('bevel', words.bevel, bevels));
-    const range = { ...jointRanges.land, max: sheet };
+    const range = { ...bevelRanges.land, max: sheet };
     const landMm = size('land', null, range, tenths(Math.max(0.3, sheet * proposedLand)));
     own['bevel'] = angle === null || landMm === null ? null : { landMm, angleDeg: Number(angle) };
   }
@@ -73,7 +87,7 @@ export function readKindWords(
   return {
     kind,
     ...own,
-    ...(saysSides(kind) && words.sides === '2' ? { sides: 2 } : {}),
+    ...(saysSides(kind) && sides === 2 ? { sides } : {}),
     ...(tack.tack === undefined ? {} : { tack: tack.tack }),
   } as KindWords;
 }
@@ -101,21 +115,22 @@ function legFor(
   const thinner = Math.min(first, second);
   if (feed === null) return tenths(Math.max(0.5, thinner));
   const sheets = { firstThickness: mm(first), secondThickness: mm(second), gap: mm(0), leg: mm(thinner) };
+  const { sizes, secondSide } = seamRow(kind);
   const radius = mm(typeof tubeRadius === 'number' ? tubeRadius : 20);
-  const seam =
-    kind === 'flareGroove' || kind === 'tubeToPlate'
-      ? { kind, ...sheets, tubeRadius: radius }
-      : kind === 'tee'
-        ? { kind, ...sheets, sides }
-        : { kind: 'insideCorner' as const, ...sheets };
+  // It is asked for kinds that have a leg alone.
+  const seam = {
+    ...{ kind, ...sheets },
+    ...(sizes.includes('tubeRadius') ? { tubeRadius: radius } : {}),
+    ...(secondSide === 'ownFillet' ? { sides } : {}),
+  } as Parameters<typeof proposedLeg>[0];
   return tenths(inMm(proposedLeg(seam, feed)));
 }
 
 /** Tubes are said by their diameter. */
 const tubeRange = {
   quantity: 'tube',
-  min: 2 * jointRanges.tubeRadius.min,
-  max: 2 * jointRanges.tubeRadius.max,
+  min: 2 * seamSizes.tubeRadius.min,
+  max: 2 * seamSizes.tubeRadius.max,
   unit: 'mm',
 };
 
@@ -128,14 +143,14 @@ function tenths(mm: number): number {
 }
 
 function holeFor(firstMm: number): number {
-  return Math.min(jointRanges.hole.max, Math.max(3, Math.round(firstMm * proposedHole)));
+  return Math.min(seamSizes.holeDiameter.max, Math.max(3, Math.round(firstMm * proposedHole)));
 }
 
 /** A timed tack; undefined inside for a run, null where one of its words cannot be. */
 function readTack(words: DialWords, { note }: Reader): { tack: Joint['tack'] } | null {
   if (words.run !== 'tack') return { tack: undefined };
-  const lengthMm = note('tackLength', readLength(words.tackLength, null, jointRanges.tackLength, 'mm'));
-  const lightOnS = note('tackTime', readSeconds(words.tackTime, jointRanges.tackTime));
+  const lengthMm = note('tackLength', readLength(words.tackLength, null, tackRanges.length, 'mm'));
+  const lightOnS = note('tackTime', readSeconds(words.tackTime, tackRanges.time));
   return lengthMm === null || lightOnS === null ? null : { tack: { lengthMm, lightOnS } };
 }
 

@@ -1,6 +1,7 @@
 import { startingProfiles, type MachineProfile } from '@lone-heron/contract';
 import { sampleMachine } from '../testing/sampleMachine.js';
-import { houseStarts, jointSchema, seamKinds } from '@lone-heron/contract';
+import { houseStarts, jointSchema } from '@lone-heron/contract';
+import { seamKinds } from '@lone-heron/core';
 import { readAddress } from './dialAddress.js';
 import { dialOutcome, noHand, suggestFor, type Hand } from './dialOutcome.js';
 import { handMath } from './handMath.js';

@@ -1,7 +1,7 @@
+import { seamKinds } from '@lone-heron/core';
 import { z } from 'zod';
 import { backLooks, couponSchema } from './coupon.js';
 import { clientId, oneOf } from '../wire/bounded.js';
-import { seamKinds, type SeamKind } from '../joint/joint.js';
 
 /** What a list of coupons can be sorted by. */
 export const couponSorts = ['number', 'weldedAt', 'thicknessMm', 'powerW', 'travelMmS'] as const;
@@ -18,7 +18,7 @@ const thickness = z.coerce.number({ error: 'a thickness in mm' }).min(0).max(100
 const filterFields = {
   machineId: z.string().max(60).optional(),
   metal: z.string().max(60).optional(),
-  kind: oneOf(seamKinds as [SeamKind, ...SeamKind[]]).optional(),
+  kind: oneOf(seamKinds).optional(),
   personId: z.string().max(60).optional(),
   back: oneOf(backLooks).optional(),
   ladderId: clientId.optional(),

@@ -1,14 +1,13 @@
-import { dialledMetals } from '@lone-heron/core';
+import { dialledMetals, seamKinds } from '@lone-heron/core';
 import { z } from 'zod';
 import { oneOf } from '../wire/bounded.js';
 import { couponSchema } from './coupon.js';
-import { seamKinds, type SeamKind } from '../joint/joint.js';
 
 /** What is asked of the shop's coupons. */
 export const relevantQuerySchema = z.strictObject({
   machineId: z.string().max(60),
   metal: oneOf(dialledMetals),
-  kind: oneOf(seamKinds as [SeamKind, ...SeamKind[]]),
+  kind: oneOf(seamKinds),
   thicknessMm: z.coerce.number({ error: 'a thickness in mm' }).min(0.05).max(100),
   /** With `only`, coupons of other machines are left out. */
   machine: oneOf(['any', 'only']).default('any'),

@@ -1,4 +1,12 @@
-import { inMm, jointThermal, metalNeeded, mm, suggestSetting } from '@lone-heron/core';
+import {
+  inMm,
+  jointThermal,
+  metalNeeded,
+  mm,
+  seamKinds,
+  suggestSetting,
+  type SeamKind,
+} from '@lone-heron/core';
 import {
   coreConditions,
   coreJob,
@@ -7,11 +15,9 @@ import {
   jointMetals,
   jointSchema,
   plainConditions,
-  seamKinds,
   startingProfiles,
   type Joint,
   type MachineProfile,
-  type SeamKind,
 } from '../index.js';
 
 const sheets = { metal: 'stainless304', firstThicknessMm: 2, secondThicknessMm: 1.5, gapMm: 0.1 } as const;

@@ -1,14 +1,21 @@
 import {
   backings,
+  bevelRanges,
   dialledMetals,
   inMm,
-  jointKinds,
   positions,
+  seamKinds,
+  seamRow,
+  seamSizes,
   sheetRange,
   surfaces,
+  tackRanges,
   wireDiameters,
-  type JointKind,
+  type BevelKind,
   type Metre,
+  type SeamKind,
+  type SeamSize,
+  type seamTable,
 } from '@lone-heron/core';
 import { z } from 'zod';
 import { boundedNumber, oneOf } from '../wire/bounded.js';
@@ -21,29 +28,18 @@ export function wireDiameterMm(diameter: Metre): number {
   return Math.round(inMm(diameter) * 1e4) / 1e4;
 }
 
-/** Where the sizes of a joint may lie, whatever its kind. */
+/** Where the sizes of a joint may lie that every kind has. */
 export const jointRanges = {
   thickness: sheetRange,
   gap: { quantity: 'gap', min: 0, max: sheetRange.max, unit: 'mm' },
-  land: { quantity: 'land', min: 0.3, max: sheetRange.max, unit: 'mm' },
-  bevelAngle: { quantity: 'bevel angle', min: 20, max: 120, unit: 'degrees' },
-  leg: { quantity: 'leg', min: 0.5, max: 12, unit: 'mm' },
-  tubeRadius: { quantity: 'tube radius', min: 2, max: 1000, unit: 'mm' },
-  hole: { quantity: 'hole', min: 1, max: 20, unit: 'mm' },
-  tackLength: { quantity: 'tack', min: 0.5, max: 30, unit: 'mm' },
-  tackTime: { quantity: 'time of a tack', min: 0.05, max: 10, unit: 's' },
   stitch: { quantity: 'stitch', min: 3, max: 500, unit: 'mm' },
   pitch: { quantity: 'pitch', min: 4, max: 2000, unit: 'mm' },
   offset: { quantity: 'offset', min: 0, max: 2000, unit: 'mm' },
 } as const;
 
-/** Everything but the tack, which is a timed run on one of these. */
-export const seamKinds = jointKinds.filter((kind) => kind !== 'tack');
-export type SeamKind = Exclude<JointKind, 'tack'>;
-
 const bevel = z
   .strictObject(
-    { landMm: boundedNumber(jointRanges.land), angleDeg: boundedNumber(jointRanges.bevelAngle) },
+    { landMm: boundedNumber(bevelRanges.land), angleDeg: boundedNumber(bevelRanges.angle) },
     { error: 'a bevel with landMm and angleDeg' },
   )
   .optional();
@@ -83,7 +79,7 @@ const common = {
   /** A timed tack on the seam; left out for a run. */
   tack: z
     .strictObject(
-      { lengthMm: boundedNumber(jointRanges.tackLength), lightOnS: boundedNumber(jointRanges.tackTime) },
+      { lengthMm: boundedNumber(tackRanges.length), lightOnS: boundedNumber(tackRanges.time) },
       { error: 'a tack with lengthMm and lightOnS' },
     )
     .optional(),
@@ -91,50 +87,57 @@ const common = {
   conditions: conditionsSchema.optional(),
 };
 
-const legMm = boundedNumber(jointRanges.leg);
-const tubeRadiusMm = boundedNumber(jointRanges.tubeRadius);
+type Common = z.infer<z.ZodObject<typeof common>>;
+type RecordedSizes<Kind extends SeamKind> = {
+  [Size in (typeof seamTable)[Kind]['sizes'][number] as `${Size}Mm`]: number;
+};
+type RecordedBevel<Kind extends SeamKind> = Kind extends BevelKind
+  ? { bevel?: z.infer<typeof bevel> }
+  : unknown;
 
-/** Two sheets, as they are joined and as they are recorded: lengths in mm. */
+/** Two sheets, as they are joined and as they are recorded: lengths in mm, the sizes those of the kind's row. */
+export type Joint = {
+  [Kind in SeamKind]: { kind: Kind } & Common & RecordedSizes<Kind> & RecordedBevel<Kind>;
+}[SeamKind];
+
+const sizeSchemas = Object.fromEntries(
+  Object.entries(seamSizes).map(([size, range]) => [size, boundedNumber(range)]),
+) as Readonly<Record<SeamSize, ReturnType<typeof boundedNumber>>>;
+
+function kindSchema(kind: SeamKind) {
+  const { sizes, canBevel } = seamRow(kind);
+  return z.strictObject({
+    kind: z.literal(kind),
+    ...common,
+    ...Object.fromEntries(sizes.map((size) => [`${size}Mm`, sizeSchemas[size]])),
+    ...(canBevel ? { bevel } : {}),
+  });
+}
+type KindSchema = ReturnType<typeof kindSchema>;
+
+/** @see Joint */
 export const jointSchema = z
-  .discriminatedUnion(
-    'kind',
-    [
-      z.strictObject({ kind: z.literal('butt'), ...common, bevel }),
-      z.strictObject({ kind: z.literal('lap'), ...common }),
-      z.strictObject({ kind: z.literal('tee'), ...common, legMm }),
-      z.strictObject({ kind: z.literal('insideCorner'), ...common, legMm }),
-      z.strictObject({ kind: z.literal('outsideCorner'), ...common }),
-      z.strictObject({ kind: z.literal('edge'), ...common }),
-      z.strictObject({ kind: z.literal('flareGroove'), ...common, tubeRadiusMm, legMm }),
-      z.strictObject({ kind: z.literal('tubeToPlate'), ...common, tubeRadiusMm, legMm }),
-      z.strictObject({ kind: z.literal('tubeButt'), ...common, tubeRadiusMm, bevel }),
-      z.strictObject({
-        kind: z.literal('plug'),
-        ...common,
-        holeDiameterMm: boundedNumber(jointRanges.hole),
-      }),
-    ],
-    {
-      error: `a joint of the kind ${seamKinds.join(', ')}, with its metal, firstThicknessMm, secondThicknessMm and gapMm`,
-    },
-  )
+  .discriminatedUnion('kind', seamKinds.map(kindSchema) as [KindSchema, ...KindSchema[]], {
+    error: `a joint of the kind ${seamKinds.join(', ')}, with its metal, firstThicknessMm, secondThicknessMm and gapMm`,
+  })
   .check(({ value, issues }) => {
+    // What the rows say of a kind is more than the compiler follows through the union.
+    const joint = value as Joint;
     const refuse = (path: PropertyKey[], input: unknown, message: string) =>
       issues.push({ code: 'custom', path, input, message });
-    const thinner = Math.min(value.firstThicknessMm, value.secondThicknessMm);
+    const thinner = Math.min(joint.firstThicknessMm, joint.secondThicknessMm);
     // A sheet that is refused itself says nothing about the gap or the land.
     if (thinner < sheetRange.min) return;
-    if (value.gapMm > thinner)
-      refuse(['gapMm'], value.gapMm, `0 to ${thinner} mm, the thinner sheet’s thickness`);
-    if ('bevel' in value && value.bevel !== undefined && value.bevel.landMm > thinner) {
-      refuse(['bevel', 'landMm'], value.bevel.landMm, `0.3 to ${thinner} mm, the thinner sheet’s thickness`);
+    if (joint.gapMm > thinner)
+      refuse(['gapMm'], joint.gapMm, `0 to ${thinner} mm, the thinner sheet’s thickness`);
+    if ('bevel' in joint && joint.bevel !== undefined && joint.bevel.landMm > thinner) {
+      refuse(['bevel', 'landMm'], joint.bevel.landMm, `0.3 to ${thinner} mm, the thinner sheet’s thickness`);
     }
-    const { stitches: run } = value.conditions ?? { stitches: null };
+    const { stitches: run } = joint.conditions ?? { stitches: null };
     if (run !== null && run.pitchMm <= run.lengthMm) {
       refuse(['conditions', 'stitches', 'pitchMm'], run.pitchMm, `more than the stitch, ${run.lengthMm} mm`);
     }
-  });
-export type Joint = z.infer<typeof jointSchema>;
+  }) as unknown as z.ZodType<Joint, Joint>;
 
 /** How a joint is met where nothing was said of it. */
 export const plainConditions: Conditions = {

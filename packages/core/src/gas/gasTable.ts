@@ -1,13 +1,10 @@
 import type { MetalFamily } from '../metal/index.js';
 
-/** Gases a shop of this size keeps. */
-export const shieldingGases = ['argon', 'nitrogen', 'dryAir'] as const;
-export type ShieldingGas = (typeof shieldingGases)[number];
-
 /** What a gas is, and what it does. */
 export interface GasRow {
-  readonly gas: ShieldingGas;
   readonly name: string;
+  /** Within a line of figures. */
+  readonly short: string;
   /** What to ask for. */
   readonly purity: string;
   readonly colour: string;
@@ -24,10 +21,10 @@ const practice =
 const closedSpace = 'Shielding gas pushes air out of closed spaces: ventilate, never weld in one alone.';
 
 /** Shielding gases by name. */
-export const gasTable: Readonly<Record<ShieldingGas, GasRow>> = {
+export const gasTable = {
   argon: {
-    gas: 'argon',
     name: 'argon',
+    short: 'argon',
     purity: '99.99 % or better (4.6 for titanium and bright backs)',
     colour: 'the brightest bead on every metal; heavy, so it stays in corners',
     reach: 'the melt model’s own case',
@@ -37,8 +34,8 @@ export const gasTable: Readonly<Record<ShieldingGas, GasRow>> = {
     source: practice,
   },
   nitrogen: {
-    gas: 'nitrogen',
     name: 'nitrogen',
+    short: 'nitrogen',
     purity: '99.99 % or better',
     colour: 'bright to straw on steel and stainless; dulls aluminium, embrittles titanium',
     reach: 'some shops find it a little deeper; the model makes no difference, coupons decide',
@@ -48,8 +45,8 @@ export const gasTable: Readonly<Record<ShieldingGas, GasRow>> = {
     source: practice,
   },
   dryAir: {
-    gas: 'dryAir',
     name: 'clean dry air',
+    short: 'dry air',
     purity: 'filtered and dried; water or oil in it burns the window at once',
     colour: 'grey to blue: for beads that are ground or painted',
     reach: 'oxygen warms the melt a little; the model makes no difference, coupons decide',
@@ -58,7 +55,11 @@ export const gasTable: Readonly<Record<ShieldingGas, GasRow>> = {
     caution: 'Look after filter and dryer: they are what keeps the window whole.',
     source: practice,
   },
-};
+} as const satisfies Readonly<Record<string, GasRow>>;
+export type ShieldingGas = keyof typeof gasTable;
+
+/** Gases a shop of this size keeps. */
+export const shieldingGases = Object.keys(gasTable) as [ShieldingGas, ...ShieldingGas[]];
 
 /** How a gas does on a metal family. */
 export interface GasOnFamily {

@@ -5,6 +5,7 @@ import {
   type Radian,
   type Second,
 } from '../quantity/index.js';
+import { seamKinds, seamRow, type seamTable, type SeamKind } from './seamTable.js';
 
 interface TwoSheets {
   readonly firstThickness: Metre;
@@ -20,82 +21,40 @@ export interface Bevel {
   readonly includedAngle: Radian;
 }
 
-/** Two sheets edge to edge. */
-export interface ButtJoint extends TwoSheets {
-  readonly kind: 'butt';
-  readonly bevel?: Bevel;
-}
+/** What a kind of joint has beside its sheets, as its row in the table says. */
+type OwnSizes<Kind extends SeamKind> = {
+  readonly [Size in (typeof seamTable)[Kind]['sizes'][number]]: Metre;
+};
+type OwnBevel<Kind extends SeamKind> = (typeof seamTable)[Kind]['canBevel'] extends true
+  ? { readonly bevel?: Bevel }
+  : unknown;
+/** Sides of the standing sheet that are welded, where each is a fillet of its own. */
+type OwnSides<Kind extends SeamKind> = (typeof seamTable)[Kind]['secondSide'] extends 'ownFillet'
+  ? { readonly sides: 1 | 2 }
+  : unknown;
 
-/** The first sheet lies on the second and is welded through. */
-export interface LapJoint extends TwoSheets {
-  readonly kind: 'lap';
-}
-
-/** The second sheet stands on the first. */
-export interface TeeJoint extends TwoSheets {
-  readonly kind: 'tee';
-  /** Of the wanted fillet. */
-  readonly leg: Metre;
-  /** Sides of the standing sheet that are welded. */
-  readonly sides: 1 | 2;
-}
-
-/** Two sheets that end at each other, welded inside. */
-export interface InsideCornerJoint extends TwoSheets {
-  readonly kind: 'insideCorner';
-  readonly leg: Metre;
-}
-
-/** Two sheets that meet at their inner edges, welded outside. */
-export interface OutsideCornerJoint extends TwoSheets {
-  readonly kind: 'outsideCorner';
-}
-
-/** Two sheets face to face, welded along their edges. */
-export interface EdgeJoint extends TwoSheets {
-  readonly kind: 'edge';
-}
-
-/** A round tube (first) along a flat sheet (second): the groove beside the line they touch at. */
-export interface FlareGrooveJoint extends TwoSheets {
-  readonly kind: 'flareGroove';
-  readonly tubeRadius: Metre;
-  /** Of the wanted fillet. */
-  readonly leg: Metre;
-}
-
-/** A tube (second) standing on a plate (first), welded round it. */
-export interface TubeToPlateJoint extends TwoSheets {
-  readonly kind: 'tubeToPlate';
-  readonly tubeRadius: Metre;
-  readonly leg: Metre;
-}
-
-/** Two tubes end to end. */
-export interface TubeButtJoint extends TwoSheets {
-  readonly kind: 'tubeButt';
-  readonly tubeRadius: Metre;
-  readonly bevel?: Bevel;
-}
-
-/** A hole in the first sheet, welded down to the second and filled. */
-export interface PlugJoint extends TwoSheets {
-  readonly kind: 'plug';
-  readonly holeDiameter: Metre;
-}
+/** A joint of one kind. */
+export type SeamOf<Kind extends SeamKind> = {
+  [Each in Kind]: { readonly kind: Each } & TwoSheets & OwnSizes<Each> & OwnBevel<Each> & OwnSides<Each>;
+}[Kind];
 
 /** Everything that is welded along a line. */
-export type SeamJoint =
-  | ButtJoint
-  | LapJoint
-  | TeeJoint
-  | InsideCornerJoint
-  | OutsideCornerJoint
-  | EdgeJoint
-  | FlareGrooveJoint
-  | TubeToPlateJoint
-  | TubeButtJoint
-  | PlugJoint;
+export type SeamJoint = SeamOf<SeamKind>;
+
+/** Kinds whose edges can be cut back. */
+export type BevelKind = {
+  [Kind in SeamKind]: (typeof seamTable)[Kind]['canBevel'] extends true ? Kind : never;
+}[SeamKind];
+
+/**
+ * Whether a seam's edges can be cut back, whether they are or not.
+ *
+ * @example
+ * takesBevel({ kind: 'lap', firstThickness: mm(2), secondThickness: mm(1), gap: mm(0) }) // => false
+ */
+export function takesBevel(seam: SeamJoint): seam is SeamOf<BevelKind> {
+  return seamRow(seam.kind).canBevel;
+}
 
 /** A timed tack on a seam. */
 export interface TackJoint {
@@ -109,19 +68,7 @@ export type Joint = SeamJoint | TackJoint;
 export type JointKind = Joint['kind'];
 
 /** Every kind of joint, in the order the shop meets them. */
-export const jointKinds = [
-  'butt',
-  'lap',
-  'tee',
-  'insideCorner',
-  'outsideCorner',
-  'edge',
-  'flareGroove',
-  'tubeToPlate',
-  'tubeButt',
-  'plug',
-  'tack',
-] as const satisfies readonly JointKind[];
+export const jointKinds: readonly JointKind[] = [...seamKinds, 'tack'];
 
 /**
  * Pace of a timed tack: its length over its time.

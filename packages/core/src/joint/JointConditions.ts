@@ -1,16 +1,5 @@
 import type { Metre } from '../quantity/index.js';
-
-/** What lies behind the seam. */
-export const backings = ['none', 'steel', 'copper'] as const;
-export type Backing = (typeof backings)[number];
-
-/** State of the edges before welding. */
-export const surfaces = ['clean', 'millScale', 'oil', 'oxide', 'coated'] as const;
-export type SurfaceState = (typeof surfaces)[number];
-
-/** How the seam lies in space. */
-export const positions = ['flat', 'horizontal', 'verticalUp', 'verticalDown', 'overhead'] as const;
-export type WeldingPosition = (typeof positions)[number];
+import type { Backing, SurfaceState, WeldingPosition } from './conditionTables.js';
 
 /** A seam in one go, or in stitches. */
 export type SeamRun =

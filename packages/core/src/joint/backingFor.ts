@@ -1,5 +1,5 @@
 import type { Metal } from '../metal/index.js';
-import type { Backing } from './JointConditions.js';
+import type { Backing } from './conditionTables.js';
 
 /** A backing bar with why it suits. */
 export interface BackingChoice {

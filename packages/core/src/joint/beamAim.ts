@@ -1,5 +1,6 @@
 import { degree, metre, type Metre, type Radian } from '../quantity/index.js';
-import { seamOf, type Joint, type SeamJoint } from './Joint.js';
+import { seamOf, type Joint } from './Joint.js';
+import { seamRow } from './seamTable.js';
 
 /** Where the beam goes. */
 export interface BeamAim {
@@ -24,38 +25,12 @@ const mostOffset = 0.25;
 export function beamAim(joint: Joint, sweep: Metre): BeamAim {
   const seam = seamOf(joint);
   const { firstThickness: first, secondThickness: second } = seam;
-  const offset = metre(
-    aimsByThickness(seam) ? (mostOffset * sweep * (first - second)) / (first + second) : 0,
-  );
-  return { offset, fromFirst: angleFromFirst(seam), why: aimWhy(seam, offset) };
+  const { beamAngle, aimWhy } = seamRow(seam.kind);
+  const offset = metre(aimWhy === null ? (mostOffset * sweep * (first - second)) / (first + second) : 0);
+  return { offset, fromFirst: degree(beamAngle), why: aimWhy ?? whyOf(offset) };
 }
 
-function aimsByThickness(seam: SeamJoint): boolean {
-  return seam.kind !== 'lap' && seam.kind !== 'plug';
-}
-
-function angleFromFirst(seam: SeamJoint): Radian {
-  switch (seam.kind) {
-    case 'tee':
-    case 'tubeToPlate':
-    case 'insideCorner':
-    case 'flareGroove':
-      return degree(45);
-    case 'plug':
-      return degree(60);
-    case 'outsideCorner':
-      return degree(135);
-    case 'butt':
-    case 'tubeButt':
-    case 'lap':
-    case 'edge':
-      return degree(90);
-  }
-}
-
-function aimWhy(seam: SeamJoint, offset: Metre): string {
-  if (seam.kind === 'lap') return 'at the middle of the overlap, straight through the top sheet';
-  if (seam.kind === 'plug') return 'round the foot of the hole, into the sheet below';
+function whyOf(offset: Metre): string {
   if (offset === 0) return 'both sides are as thick: at the line between them';
   return offset > 0
     ? 'the first sheet is the thicker: it needs the heat, and the thin edge melts by itself'

@@ -1,5 +1,6 @@
 import { metre, mm, type Metre } from '../quantity/index.js';
 import { seamOf, thinnerSheet, type Joint } from './Joint.js';
+import { seamRow } from './seamTable.js';
 
 /** How open a joint may be. */
 export interface GapBorne {
@@ -34,7 +35,7 @@ export function gapBorne(joint: Joint, wireDiameter: Metre | null): GapBorne {
   const thinner = thinnerSheet(seam);
   const plain = metre(plainShare * thinner);
   const leastWeave = metre(seam.gap + edgesBeyondGap);
-  if (seam.kind === 'lap' || seam.kind === 'plug') {
+  if (seamRow(seam.kind).clamped === 'onEachOther') {
     return {
       plain,
       bridged: null,
@@ -64,7 +65,7 @@ export function gapBorne(joint: Joint, wireDiameter: Metre | null): GapBorne {
  */
 export function gapAsKnob(joint: Joint): string | null {
   const seam = seamOf(joint);
-  if (seam.kind !== 'butt' && seam.kind !== 'tubeButt') return null;
+  if (!seamRow(seam.kind).gapHelps) return null;
   if (thinnerSheet(seam) < mm(3)) return null;
   return 'On sheet this thick a small even gap (to a tenth of it) is said to help reach; the model does not count it. Let a coupon decide.';
 }

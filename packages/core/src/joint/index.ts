@@ -6,20 +6,15 @@ export {
   type Joint,
   type JointKind,
   type SeamJoint,
-  type ButtJoint,
-  type LapJoint,
-  type TeeJoint,
-  type InsideCornerJoint,
-  type OutsideCornerJoint,
-  type EdgeJoint,
-  type FlareGrooveJoint,
-  type TubeToPlateJoint,
-  type TubeButtJoint,
-  type PlugJoint,
+  takesBevel,
+  type BevelKind,
+  type SeamOf,
   type TackJoint,
   type Bevel,
 } from './Joint.js';
-export { jointThermal, sheetRange, throatOf, type JointThermal } from './jointThermal.js';
+export { seamKinds, seamRow, type seamTable, type SeamKind, type SeamRow } from './seamTable.js';
+export { bevelRanges, seamSizes, sheetRange, tackRanges, type SeamSize } from './sizeRanges.js';
+export { jointThermal, throatOf, type JointThermal } from './jointThermal.js';
 export { ownLeg } from './ownLeg.js';
 export { heatDirectionsWhy } from './heatDirectionsWhy.js';
 export { farFace, type FarFace } from './farFace.js';
@@ -30,14 +25,16 @@ export { gasShelter, type GasShelter } from './gasShelter.js';
 export { nozzleFor, nozzleShapes, type NozzleChoice, type NozzleShape } from './nozzleFor.js';
 export {
   backings,
+  backingTable,
   surfaces,
+  surfaceTable,
   positions,
+  positionTable,
   type Backing,
   type SurfaceState,
   type WeldingPosition,
-  type SeamRun,
-  type JointConditions,
-} from './JointConditions.js';
+} from './conditionTables.js';
+export type { SeamRun, JointConditions } from './JointConditions.js';
 export { backingFor, type BackingChoice } from './backingFor.js';
 export { seamStitches, weldedLength, type Stitch } from './seamRun.js';
 export { notInTheModel, type NotInTheModel } from './notInTheModel.js';

@@ -1,14 +1,6 @@
 import { inMm } from '../quantity/index.js';
 import { plugLeg } from './jointThermal.js';
-import {
-  seamOf,
-  type ButtJoint,
-  type FlareGrooveJoint,
-  type Joint,
-  type PlugJoint,
-  type SeamJoint,
-  type TubeButtJoint,
-} from './Joint.js';
+import { seamOf, type Joint, type SeamJoint, type SeamOf, type BevelKind } from './Joint.js';
 
 /** A corner of an outline, mm: x across the seam, y up. */
 export type PointMm = readonly [x: number, y: number];
@@ -80,7 +72,7 @@ function box(left: number, bottom: number, right: number, top: number): PolygonM
   ];
 }
 
-function buttOutline(seam: ButtJoint | TubeButtJoint): JointOutline {
+function buttOutline(seam: SeamOf<BevelKind>): JointOutline {
   const half = inMm(seam.gap) / 2;
   const far = runOn(seam);
   const side = (thickness: number, way: 1 | -1): PolygonMm => {
@@ -115,7 +107,7 @@ function buttOutline(seam: ButtJoint | TubeButtJoint): JointOutline {
 }
 
 /** How far a bevel runs back at the face, mm, on one side. */
-function bevelCut({ bevel }: ButtJoint | TubeButtJoint, thickness: number): number {
+function bevelCut({ bevel }: SeamOf<BevelKind>, thickness: number): number {
   if (bevel === undefined) return 0;
   return Math.max(0, thickness - inMm(bevel.land)) * Math.tan(bevel.includedAngle / 2);
 }
@@ -177,7 +169,7 @@ function edgeOutline(seam: SeamJoint): JointOutline {
   };
 }
 
-function flareOutline(seam: FlareGrooveJoint): JointOutline {
+function flareOutline(seam: SeamOf<'flareGroove'>): JointOutline {
   const [wall, second, gap] = sizes(seam);
   const radius = inMm(seam.tubeRadius);
   const centre: PointMm = [0, radius + gap];
@@ -197,7 +189,7 @@ function flareOutline(seam: FlareGrooveJoint): JointOutline {
   };
 }
 
-function plugOutline(seam: PlugJoint): JointOutline {
+function plugOutline(seam: SeamOf<'plug'>): JointOutline {
   const far = runOn(seam) + inMm(seam.holeDiameter);
   const [first, second, gap] = sizes(seam);
   const half = inMm(seam.holeDiameter) / 2;

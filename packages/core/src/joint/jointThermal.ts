@@ -1,6 +1,17 @@
 import { RangeFault, requireWithin } from '../fault/index.js';
 import { inDegrees, inMm, metre, type Metre } from '../quantity/index.js';
-import { seamOf, thinnerSheet, type Joint, type SeamJoint, type TackJoint } from './Joint.js';
+import {
+  seamOf,
+  takesBevel,
+  thinnerSheet,
+  type BevelKind,
+  type Joint,
+  type SeamJoint,
+  type SeamOf,
+  type TackJoint,
+} from './Joint.js';
+import { seamRow } from './seamTable.js';
+import { bevelRanges, seamSizes, sheetRange, tackRanges, type SeamSize } from './sizeRanges.js';
 
 /** What a joint means to the melt model. */
 export interface JointThermal {
@@ -9,9 +20,6 @@ export interface JointThermal {
   /** Number of directions heat leaves by, counted in sheets of that thickness. */
   readonly heatDirections: number;
 }
-
-/** Sheet that a handheld machine of up to 3 kW is used on; over 5 mm the model is extrapolated. */
-export const sheetRange = { quantity: 'thickness', min: 0.3, max: 12, unit: 'mm' } as const;
 
 /** A weld is taken to reach this far into the root, as a share of the sheet it leads into. */
 const rootShare = 0.2;
@@ -89,26 +97,28 @@ function requireJoint(seam: SeamJoint): void {
   requireWithin(inMm(seam.firstThickness), sheetRange);
   requireWithin(inMm(seam.secondThickness), sheetRange);
   requireBridgeable(seam.gap, thinnerSheet(seam));
-  if ('leg' in seam) requireWithin(inMm(seam.leg), { quantity: 'leg', min: 0.05, max: 12, unit: 'mm' });
-  if ('tubeRadius' in seam) {
-    requireWithin(inMm(seam.tubeRadius), { quantity: 'tube radius', min: 2, max: 1000, unit: 'mm' });
-  }
-  if (seam.kind === 'plug') {
-    requireWithin(inMm(seam.holeDiameter), { quantity: 'hole', min: 1, max: 20, unit: 'mm' });
-  }
-  if (seam.kind === 'butt' || seam.kind === 'tubeButt') requireBevel(seam);
+  for (const size of seamRow(seam.kind).sizes) requireWithin(inMm(sizeOf(seam, size)), computable[size]);
+  if (takesBevel(seam)) requireBevel(seam);
 }
 
-function requireBevel(seam: Extract<SeamJoint, { kind: 'butt' | 'tubeButt' }>): void {
+/** A size that the seam's row says it has. */
+function sizeOf(seam: SeamJoint, size: SeamSize): Metre {
+  return (seam as { readonly [Each in SeamSize]?: Metre })[size] ?? metre(Number.NaN);
+}
+
+/** Sizes as they can be computed with: a corner that fuses without wire draws a smaller leg than anybody asks for. */
+const computable = { ...seamSizes, leg: { ...seamSizes.leg, min: 0.05 } };
+
+function requireBevel(seam: SeamOf<BevelKind>): void {
   if (seam.bevel === undefined) return;
   const { land, includedAngle } = seam.bevel;
-  requireWithin(inMm(land), { quantity: 'land', min: 0.3, max: inMm(thinnerSheet(seam)), unit: 'mm' });
-  requireWithin(inDegrees(includedAngle), { quantity: 'bevel angle', min: 20, max: 120, unit: 'degrees' });
+  requireWithin(inMm(land), { ...bevelRanges.land, max: inMm(thinnerSheet(seam)) });
+  requireWithin(inDegrees(includedAngle), bevelRanges.angle);
 }
 
 function requireTack({ length, lightOn }: TackJoint): void {
-  requireWithin(inMm(length), { quantity: 'tack', min: 0.5, max: 30, unit: 'mm' });
-  requireWithin(lightOn, { quantity: 'time of a tack', min: 0.05, max: 10, unit: 's' });
+  requireWithin(inMm(length), tackRanges.length);
+  requireWithin(lightOn, tackRanges.time);
 }
 
 /** Refuses a gap that no bead could cross: wider than the thinner sheet is thick. */

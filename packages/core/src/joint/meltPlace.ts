@@ -3,6 +3,7 @@ import { farFace } from './farFace.js';
 import { seamOf, type Joint, type SeamJoint } from './Joint.js';
 import { jointOutline, type PointMm } from './jointOutline.js';
 import { filletThroat, plugLeg, throatOf } from './jointThermal.js';
+import { seamRow } from './seamTable.js';
 
 /** Where in a joint's outline the melt lies. */
 export interface MeltPlace {
@@ -31,7 +32,8 @@ export function meltPlace(joint: Joint): MeltPlace {
   return {
     face: [beam.at[0] + lift * x, beam.at[1] + lift * y],
     from: beam.from,
-    towardsFirst: isFirstBelow(seam) ? [y, -x] : [-y, x],
+    // Where the second sheet stands, the first lies to the right of the beam's way.
+    towardsFirst: seamRow(seam.kind).secondStands ? [y, -x] : [-y, x],
     through: farFace(seam).distance,
   };
 }
@@ -54,9 +56,4 @@ function filledAbove(seam: SeamJoint): number {
     case 'edge':
       return 0;
   }
-}
-
-/** Whether the first sheet lies to the right of the beam's way, as the lying sheet of a fillet does. */
-function isFirstBelow({ kind }: SeamJoint): boolean {
-  return kind === 'tee' || kind === 'tubeToPlate' || kind === 'insideCorner';
 }

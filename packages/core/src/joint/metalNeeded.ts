@@ -1,6 +1,6 @@
 import { metre, mm, squareMetre, type Metre, type SquareMetre } from '../quantity/index.js';
 import { plugLeg } from './jointThermal.js';
-import { seamOf, thinnerSheet, type Bevel, type FlareGrooveJoint, type Joint } from './Joint.js';
+import { seamOf, thinnerSheet, type Bevel, type Joint, type SeamOf } from './Joint.js';
 
 /** A crown is asked for as this share of the thickness, but never flatter or higher than the limits. */
 const crownShare = 0.15;
@@ -122,7 +122,7 @@ function bevelArea(bevel: Bevel | undefined, thickness: number): number {
 }
 
 /** Between a circle and the flat it touches, out to the leg. */
-function flareArea({ tubeRadius, leg }: FlareGrooveJoint): number {
+function flareArea({ tubeRadius, leg }: SeamOf<'flareGroove'>): number {
   const reach = Math.min(leg, tubeRadius);
   const segment =
     (reach * Math.sqrt(tubeRadius * tubeRadius - reach * reach) +

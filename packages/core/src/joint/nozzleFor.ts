@@ -1,4 +1,5 @@
 import { seamOf, type Joint } from './Joint.js';
+import { seamRow, type SeamRow } from './seamTable.js';
 
 /** Shapes of a nozzle's mouth. */
 export const nozzleShapes = ['flat', 'vee', 'notched', 'cutting'] as const;
@@ -20,33 +21,24 @@ export interface NozzleChoice {
  * nozzleFor({ kind: 'lap', firstThickness: mm(1), secondThickness: mm(1), gap: mm(0) }, false).shape // => 'flat'
  */
 export function nozzleFor(joint: Joint, hasWire: boolean): NozzleChoice {
-  const groove = hasWire ? '; the groove leads the wire' : '';
-  switch (seamOf(joint).kind) {
-    case 'tee':
-    case 'tubeToPlate':
-    case 'insideCorner':
-    case 'flareGroove':
-      return {
-        shape: 'vee',
-        isGrooved: hasWire,
-        why: `its V sits in the corner and keeps the distance${groove}`,
-      };
-    case 'outsideCorner':
-    case 'edge':
-      return {
-        shape: 'notched',
-        isGrooved: hasWire,
-        why: `its notch rides on the corner, so the hand cannot slip off${groove}`,
-      };
-    case 'plug':
-      return { shape: 'flat', isGrooved: false, why: 'it stands on the sheet around the hole' };
-    case 'butt':
-    case 'lap':
-    case 'tubeButt':
-      return {
-        shape: 'flat',
-        isGrooved: hasWire,
-        why: `it slides on the face and keeps the distance${groove}`,
-      };
-  }
+  const { shape, leadsWire, why } = nozzles[seamRow(seamOf(joint).kind).nozzleOn];
+  // Over a plug the wire comes down the hole.
+  const isGrooved = hasWire && leadsWire;
+  return { shape, isGrooved, why: isGrooved ? `${why}; the groove leads the wire` : why };
 }
+
+const nozzles: Readonly<
+  Record<
+    SeamRow['nozzleOn'],
+    { readonly shape: NozzleShape; readonly leadsWire: boolean; readonly why: string }
+  >
+> = {
+  corner: { shape: 'vee', leadsWire: true, why: 'its V sits in the corner and keeps the distance' },
+  ridge: {
+    shape: 'notched',
+    leadsWire: true,
+    why: 'its notch rides on the corner, so the hand cannot slip off',
+  },
+  hole: { shape: 'flat', leadsWire: false, why: 'it stands on the sheet around the hole' },
+  face: { shape: 'flat', leadsWire: true, why: 'it slides on the face and keeps the distance' },
+};

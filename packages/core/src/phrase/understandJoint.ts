@@ -1,11 +1,11 @@
-import type { JointKind } from '../joint/index.js';
+import { seamKinds, seamRow, type SeamKind } from '../joint/index.js';
 import type { MetalId } from '../metal/index.js';
 import { parseNumber } from '../quantity/index.js';
 
 /** What was understood of a joint said in a few words; what was not said is left out. */
 export interface UnderstoodJoint {
   readonly metals: readonly MetalId[];
-  readonly kind?: Exclude<JointKind, 'tack'>;
+  readonly kind?: SeamKind;
   /** As they were typed, such as "16ga" or "1/16": a gauge needs its metal, so they are read later. */
   readonly thicknesses: readonly string[];
   readonly gap?: string;
@@ -32,18 +32,10 @@ const metalWords: readonly (readonly [pattern: string, metal: MetalId])[] = [
   ['nickel(?:\\s+625)?|625(?:\\s+nickel)?', 'nickel625'],
 ];
 
-const kindWords: readonly (readonly [pattern: string, kind: Exclude<JointKind, 'tack'>])[] = [
-  ['tubes?\\s+(?:on|to)\\s+plate', 'tubeToPlate'],
-  ['tube\\s+butt|tubes?\\s+end\\s+to\\s+end', 'tubeButt'],
-  ['flare(?:\\s+groove)?', 'flareGroove'],
-  ['inside(?:\\s+corner)?', 'insideCorner'],
-  ['outside(?:\\s+corner)?|corner', 'outsideCorner'],
-  ['butt', 'butt'],
-  ['lap', 'lap'],
-  ['t(?:ee)?(?:[- ]joint)?|fillet', 'tee'],
-  ['edge', 'edge'],
-  ['plug', 'plug'],
-];
+/** The rarer kinds first: their words hold those of the common ones. */
+const kindWords: readonly (readonly [pattern: string, kind: SeamKind])[] = seamKinds
+  .toReversed()
+  .map((kind) => [seamRow(kind).typed, kind]);
 
 /** A length with or without its unit. */
 const length = '(?:\\d+[- ])?\\d*[.,]?\\d+(?:/\\d+)?\\s*(?:mm|cm|in(?:ch)?|"|thou|ga(?:uge)?)?';

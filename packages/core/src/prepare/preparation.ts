@@ -3,7 +3,10 @@ import {
   backingFor,
   gapAsKnob,
   gapBorne,
+  positionTable,
   seamOf,
+  seamRow,
+  takesBevel,
   thinnerSheet,
   type JointConditions,
 } from '../joint/index.js';
@@ -60,7 +63,7 @@ function cleanWords({ metal, wireDiameter }: WeldJob, { surface }: JointConditio
 function edgeSteps({ joint, wireDiameter }: WeldJob): readonly PreparationStep[] {
   const seam = seamOf(joint);
   const edges = (words: string): PreparationStep[] => [{ about: 'edges', words }];
-  if ((seam.kind === 'butt' || seam.kind === 'tubeButt') && seam.bevel !== undefined) {
+  if (takesBevel(seam) && seam.bevel !== undefined) {
     return edges(
       `Bevel both edges and leave ${inMm(seam.bevel.land).toFixed(1)} mm of land, the same all along.`,
     );
@@ -93,10 +96,9 @@ function tackWords({ joint, practice = usualPractice }: WeldJob): string {
   if (joint.kind === 'tack') return 'This is the tack: keep the holding hand out of the line of the beam.';
   if (practice.tacks === 'none')
     return 'No tacks, as the shop does: clamps close on both sides, then the run at once.';
-  const seam = seamOf(joint);
-  if (seam.kind === 'tubeButt' || seam.kind === 'tubeToPlate')
-    return 'Four tacks, opposite pairs first; start the run between two.';
-  if (seam.kind === 'plug') return 'No tacks: clamp the sheets together beside the hole.';
+  const { tacks } = seamRow(seamOf(joint).kind);
+  if (tacks === 'fourRound') return 'Four tacks, opposite pairs first; start the run between two.';
+  if (tacks === 'none') return 'No tacks: clamp the sheets together beside the hole.';
   const pitch = Math.min(
     tackPitch.most,
     Math.max(tackPitch.least, tackPitch.thicknesses * inMm(thinnerSheet(joint))),
@@ -105,9 +107,8 @@ function tackWords({ joint, practice = usualPractice }: WeldJob): string {
 }
 
 function holdWords({ joint, practice = usualPractice }: WeldJob): string {
-  const seam = seamOf(joint);
   const clamp =
-    seam.kind === 'lap' || seam.kind === 'plug'
+    seamRow(seamOf(joint).kind).clamped === 'onEachOther'
       ? 'Clamp the sheets flat on each other, beside the seam.'
       : 'Clamp both sides near the seam; the work clamp on the work itself.';
   return practice.smallParts === 'byHand'
@@ -131,23 +132,15 @@ function needsBackGas(metal: Metal): boolean {
   return metal.family === 'titanium';
 }
 
-const positionWords = {
-  flat: '',
-  horizontal: ' Horizontal: point a little upwards, the melt hangs to the lower side.',
-  verticalUp: ' Upwards: keep it narrow, the melt runs back under the beam.',
-  verticalDown: ' Downwards: keep ahead of the melt, or it shields the root.',
-  overhead: ' Overhead: keep it small, and nobody below.',
-} as const;
-
 function gunWords({ practice = usualPractice, joint }: WeldJob, { position }: JointConditions): string {
-  const seam = seamOf(joint);
   const angle =
     practice.gunAngle === 'fortyFive' ? 'about 45 degrees' : 'lower than 45 degrees, as the shop does';
-  const reach =
-    seam.kind === 'tee' || seam.kind === 'insideCorner' || seam.kind === 'tubeToPlate'
-      ? ' See that the nozzle gets into the corner at that angle.'
-      : '';
-  return `Gun at ${angle}, never square to the sheet, facing the barrier.${reach}${positionWords[position]}`;
+  const reach = seamRow(seamOf(joint).kind).secondStands
+    ? ' See that the nozzle gets into the corner at that angle.'
+    : '';
+  const { gun } = positionTable[position];
+  const turned = gun === '' ? '' : ` ${gun}`;
+  return `Gun at ${angle}, never square to the sheet, facing the barrier.${reach}${turned}`;
 }
 
 function wireSteps({ wireDiameter }: WeldJob): readonly PreparationStep[] {

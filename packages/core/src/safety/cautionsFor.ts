@@ -1,4 +1,4 @@
-import { farFace, seamOf, type Joint, type JointConditions } from '../joint/index.js';
+import { farFace, seamOf, seamRow, type Joint, type JointConditions } from '../joint/index.js';
 import type { Metal } from '../metal/index.js';
 
 /** One caution at the choice that brings it. */
@@ -24,8 +24,7 @@ export function cautionsFor(
   const cautions: Caution[] = metals.flatMap((metal) => metalCautions(metal));
   if (surface === 'coated' && !cautions.some(({ about }) => about === 'zinc')) cautions.push(coatFume);
   if (farFace(joint).isOpen && backing === 'none') cautions.push(openJoint);
-  const { kind } = seamOf(joint);
-  if (kind === 'tubeButt' || kind === 'tubeToPlate') cautions.push(closedSpace);
+  if (seamRow(seamOf(joint).kind).closesSpace) cautions.push(closedSpace);
   cautions.push(eyes);
   return cautions.filter(({ about }, i) => cautions.findIndex((each) => each.about === about) === i);
 }

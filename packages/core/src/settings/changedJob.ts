@@ -1,4 +1,4 @@
-import type { Joint, SeamJoint } from '../joint/index.js';
+import { takesBevel, type Joint, type SeamJoint } from '../joint/index.js';
 import type { JobChange } from './JobChange.js';
 import type { WeldJob } from './WeldJob.js';
 
@@ -21,7 +21,7 @@ export function changedJob(job: WeldJob, change: JobChange): WeldJob {
       return { ...fresh, machine: { ...machine, power: { ...machine.power, most: change.power } } };
     }
     case 'bothSides':
-      return job.joint.kind === 'tee'
+      return 'sides' in job.joint
         ? { ...fresh, joint: { ...job.joint, sides: 2, leg: change.leg ?? job.joint.leg } }
         : { ...fresh, runs: 2 };
     case 'bevel':
@@ -52,10 +52,10 @@ function changedSeam(seam: SeamJoint, change: JointChange): SeamJoint {
     case 'leg':
       return 'leg' in seam ? { ...seam, leg: change.leg } : seam;
     case 'hole':
-      return seam.kind === 'plug' ? { ...seam, holeDiameter: change.holeDiameter } : seam;
-    case 'bevel': {
-      if (seam.kind !== 'butt' && seam.kind !== 'tubeButt') return seam;
-      return { ...seam, bevel: { land: change.land, includedAngle: change.includedAngle } };
-    }
+      return 'holeDiameter' in seam ? { ...seam, holeDiameter: change.holeDiameter } : seam;
+    case 'bevel':
+      return takesBevel(seam)
+        ? { ...seam, bevel: { land: change.land, includedAngle: change.includedAngle } }
+        : seam;
   }
 }

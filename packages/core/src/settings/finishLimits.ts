@@ -1,4 +1,4 @@
-import { seamOf } from '../joint/index.js';
+import { seamOf, seamRow } from '../joint/index.js';
 import { metre, saidLength } from '../quantity/index.js';
 import type { WeldConsequences } from './weldConsequences.js';
 import type { WeldJob } from './WeldJob.js';
@@ -6,9 +6,6 @@ import type { WeldJob } from './WeldJob.js';
 /** What the finished part must bear, beside holding. */
 export const finishLimits = ['none', 'food', 'colour'] as const;
 export type FinishLimit = (typeof finishLimits)[number];
-
-/** Joints whose sheets lie on each other and keep dirt between them. */
-const creviced = ['lap', 'edge', 'plug', 'tee', 'tubeToPlate'];
 
 /**
  * What a limit for food or colour says against a joint and its setting; empty where nothing does. For food the joint
@@ -28,7 +25,7 @@ export function finishNotes(limit: FinishLimit, job: WeldJob, { tint }: WeldCons
     );
   }
   if (limit !== 'food') return notes;
-  if (creviced.includes(seamOf(job.joint).kind)) {
+  if (seamRow(seamOf(job.joint).kind).hasCrevice) {
     notes.push('Dirt stays between the sheets of this joint: for food weld a butt, or seal every edge.');
   }
   if (job.metal.family !== 'stainless')

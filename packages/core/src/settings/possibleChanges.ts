@@ -4,8 +4,13 @@ import {
   jointThermal,
   ownLeg,
   seamOf,
+  seamRow,
+  seamSizes,
+  takesBevel,
   thinnerSheet,
+  type BevelKind,
   type SeamJoint,
+  type SeamOf,
 } from '../joint/index.js';
 import { degree, fraction, inMm, metre, mm, saidLength, type Metre } from '../quantity/index.js';
 import { fillersFor, wireDiameterFor, wireName, wireSizes, type WireSize } from '../wire/index.js';
@@ -74,26 +79,14 @@ function closedGap({ joint, wireDiameter, saidIn }: WeldJob): readonly PossibleC
 }
 
 function sides({ runs, saidIn }: WeldJob, seam: SeamJoint): readonly PossibleChange[] {
-  switch (seam.kind) {
-    case 'butt':
-    case 'edge':
-    case 'outsideCorner':
-      return runs === 2 ? [] : [{ words: 'Weld from both sides', change: { kind: 'bothSides' } }];
-    case 'tee': {
-      if (seam.sides === 2) return [];
-      // Two fillets carry together what one was asked to.
-      const leg = tenths(seam.leg / 2);
-      const words = `Weld both sides with a leg of ${saidLength(leg, saidIn)} each`;
-      return [{ words, change: { kind: 'bothSides', leg } }];
-    }
-    case 'lap':
-    case 'insideCorner':
-    case 'flareGroove':
-    case 'tubeToPlate':
-    case 'tubeButt':
-    case 'plug':
-      return [];
-  }
+  if (!seamRow(seam.kind).asksSides) return [];
+  if (!('sides' in seam))
+    return runs === 2 ? [] : [{ words: 'Weld from both sides', change: { kind: 'bothSides' } }];
+  if (seam.sides === 2) return [];
+  // Two fillets carry together what one was asked to.
+  const leg = tenths(seam.leg / 2);
+  const words = `Weld both sides with a leg of ${saidLength(leg, saidIn)} each`;
+  return [{ words, change: { kind: 'bothSides', leg } }];
 }
 
 /** Shares of a size that are tried. */
@@ -101,41 +94,31 @@ const lands = [0.75, 0.5, 0.3];
 const legs = [0.85, 0.7, 0.5];
 const thickerLegs = [1.5, 2, 3];
 const holes = [1.5, 2, 3];
-const mostHole = mm(20);
-const mostLeg = mm(12);
+const mostHole = mm(seamSizes.holeDiameter.max);
+const mostLeg = mm(seamSizes.leg.max);
 const vee = degree(60);
 
 function shapes(seam: SeamJoint, saidIn: WeldJob['saidIn']): readonly PossibleChange[] {
-  switch (seam.kind) {
-    case 'butt':
-    case 'tubeButt':
-      return bevels(seam, saidIn);
-    case 'tee':
-    case 'insideCorner':
-    case 'flareGroove':
-    case 'tubeToPlate':
-      return legsOf(seam, saidIn);
-    case 'lap':
-      return seam.firstThickness > seam.secondThickness
-        ? [{ words: 'Put the thinner sheet on top', change: { kind: 'swapSheets' } }]
-        : [];
-    case 'plug':
-      return holes.flatMap((by) => {
-        const holeDiameter = tenths(Math.min(mostHole, seam.holeDiameter * by));
-        if (holeDiameter <= seam.holeDiameter) return [];
-        const words = `Make the hole wider, ${saidLength(holeDiameter, saidIn)}, so that the beam sees the sheet below`;
-        return [{ words, change: { kind: 'hole', holeDiameter } }];
-      });
-    case 'outsideCorner':
-    case 'edge':
-      return [];
-  }
+  if (takesBevel(seam)) return bevels(seam, saidIn);
+  if ('leg' in seam) return legsOf(seam, saidIn);
+  if ('holeDiameter' in seam) return widerHoles(seam, saidIn);
+  if (seam.kind !== 'lap' || seam.firstThickness <= seam.secondThickness) return [];
+  return [{ words: 'Put the thinner sheet on top', change: { kind: 'swapSheets' } }];
 }
 
-function bevels(
-  seam: Extract<SeamJoint, { kind: 'butt' | 'tubeButt' }>,
+function widerHoles(
+  seam: Extract<SeamJoint, { holeDiameter: Metre }>,
   saidIn: WeldJob['saidIn'],
 ): readonly PossibleChange[] {
+  return holes.flatMap((by) => {
+    const holeDiameter = tenths(Math.min(mostHole, seam.holeDiameter * by));
+    if (holeDiameter <= seam.holeDiameter) return [];
+    const words = `Make the hole wider, ${saidLength(holeDiameter, saidIn)}, so that the beam sees the sheet below`;
+    return [{ words, change: { kind: 'hole', holeDiameter } }];
+  });
+}
+
+function bevels(seam: SeamOf<BevelKind>, saidIn: WeldJob['saidIn']): readonly PossibleChange[] {
   if (seam.bevel !== undefined) return [];
   const thickness = thinnerSheet(seam);
   return lands

@@ -1,6 +1,6 @@
 import { cardStates, shownVersion, type Card, type Machine } from '@lone-heron/contract';
+import { seamRow } from '@lone-heron/core';
 import { PickField } from '../../shared/form/PickField.js';
-import { jointKindWords } from '../../shared/vocabulary/jointKinds.js';
 import { metalName } from '../../shared/vocabulary/metalNames.js';
 import { stateWords } from '../cardWords.js';
 import { narrowingNames, type Narrowing } from './narrowing.js';
@@ -40,7 +40,7 @@ export function CardFilters({ narrowing, cards, machines, onSay }: CardFiltersPr
     },
     kind: {
       label: 'Joint',
-      choices: [...new Set(kinds)].map((value) => ({ value, label: jointKindWords[value].short })),
+      choices: [...new Set(kinds)].map((value) => ({ value, label: seamRow(value).short })),
     },
     tag: {
       label: 'Tag',

@@ -9,15 +9,13 @@ import {
   type ProcedureField,
   type ProcedureStated,
 } from '@lone-heron/contract';
-import { fillerTable, gasTable, wobbleNames } from '@lone-heron/core';
+import { backingTable, fillerTable, gasTable, positionTable, seamRow, wobbleNames } from '@lone-heron/core';
 import { behindPanel, panelFigure, panelRows, type PanelRow } from '../../shared/panel/panelKnobs.js';
 import { figure, mmFigure, percentFigure } from '../../shared/figures/figures.js';
 import { flowFigure } from '../../shared/figures/houseUnits.js';
-import { jointKindWords } from '../../shared/vocabulary/jointKinds.js';
 import { metalName } from '../../shared/vocabulary/metalNames.js';
 import type { CardForecast } from '../cardForecast.js';
 import { focusInWords, gunInWords, nozzleInWords } from '../cardWords.js';
-import { backingWords, positionWords } from './conditionWords.js';
 import { fieldGroups, fieldWords } from './statedFields.js';
 import { wireInWords } from '../../shared/sentences/wireInWords.js';
 
@@ -80,7 +78,7 @@ function identification({ content }: ProcedureFacts): PaperLine[] {
 function jointLines(joint: Joint): PaperLine[] {
   const { conditions } = joint;
   return [
-    line('Joint', jointKindWords[joint.kind].said.replace(/^an? /, '')),
+    line('Joint', seamRow(joint.kind).said.replace(/^an? /, '')),
     line('Thickness', `${mmFigure(joint.firstThicknessMm)} and ${mmFigure(joint.secondThicknessMm)}`),
     line('Gap', mmFigure(joint.gapMm)),
     line('Sides welded', String(joint.sides ?? 1)),
@@ -90,8 +88,8 @@ function jointLines(joint: Joint): PaperLine[] {
     ...('bevel' in joint && joint.bevel !== undefined
       ? [line('Bevel', `${figure(joint.bevel.angleDeg, 0)}° with a land of ${mmFigure(joint.bevel.landMm)}`)]
       : []),
-    line('Position', conditions === undefined ? null : positionWords[conditions.position]),
-    line('Backing', conditions === undefined ? null : backingWords[conditions.backing]),
+    line('Position', conditions === undefined ? null : positionTable[conditions.position].onPaper),
+    line('Backing', conditions === undefined ? null : backingTable[conditions.backing].onPaper),
   ];
 }
 

@@ -1,5 +1,5 @@
-import { shownVersion, type Card, type CardVersion, type Joint, type SeamKind } from '@lone-heron/contract';
-import { jointKindWords } from '../../shared/vocabulary/jointKinds.js';
+import { shownVersion, type Card, type CardVersion, type Joint } from '@lone-heron/contract';
+import { seamKinds, seamRow, type SeamKind } from '@lone-heron/core';
 import { mmFigure } from '../../shared/figures/figures.js';
 import { metalName } from '../../shared/vocabulary/metalNames.js';
 
@@ -38,9 +38,7 @@ export function machineCharts(
     const isMeant = shown.content.machineId === machineId && card.retiredAt === null;
     return isMeant && (withDrafts || shown.signedAt !== null) ? [{ card, shown }] : [];
   });
-  const kinds = (Object.keys(jointKindWords) as SeamKind[]).filter((kind) =>
-    charted.some(({ shown }) => shown.content.joint.kind === kind),
-  );
+  const kinds = seamKinds.filter((kind) => charted.some(({ shown }) => shown.content.joint.kind === kind));
   return kinds.flatMap((kind) =>
     chartsOfKind(
       kind,
@@ -67,7 +65,7 @@ function chartsOfKind(kind: SeamKind, charted: readonly ChartedCard[]): readonly
           .sort((one, other) => jointOf(one).gapMm - jointOf(other).gapMm),
       ),
     }));
-    return { kind, name: jointKindWords[kind].short, thicknesses, rows };
+    return { kind, name: seamRow(kind).short, thicknesses, rows };
   });
 }
 

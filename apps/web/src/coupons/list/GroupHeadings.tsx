@@ -1,8 +1,8 @@
-import type { BackLook, CouponGrouping, CouponQuery, Machine, Person, SeamKind } from '@lone-heron/contract';
+import type { BackLook, CouponGrouping, CouponQuery, Machine, Person } from '@lone-heron/contract';
+import { seamRow, type SeamKind } from '@lone-heron/core';
 import { isMetalId } from '../../shared/vocabulary/metalNames.js';
 import { useCouponGroupsQuery } from '../../shared/api/couponsApi.js';
 import { LoadFailed } from '../../shared/page/LoadFailed.js';
-import { jointKindWords } from '../../shared/vocabulary/jointKinds.js';
 import { lookWords } from '../../shared/vocabulary/looks.js';
 import { metalName } from '../../shared/vocabulary/metalNames.js';
 
@@ -58,7 +58,7 @@ function headingWords(
     case 'metal':
       return isMetalId(value) ? metalName(value) : value;
     case 'kind':
-      return jointKindWords[value as SeamKind].short;
+      return seamRow(value as SeamKind).short;
     case 'back':
       return lookWords[value as BackLook].short;
   }

@@ -1,14 +1,13 @@
 import {
   backLooks,
   couponGroupings,
-  seamKinds,
   type CouponGrouping,
   type Machine,
   type Person,
 } from '@lone-heron/contract';
+import { seamKinds, seamRow } from '@lone-heron/core';
 import { Columns3, Search, SlidersHorizontal } from 'lucide-react';
 import { useState } from 'react';
-import { jointKindWords } from '../../shared/vocabulary/jointKinds.js';
 import { lookWords } from '../../shared/vocabulary/looks.js';
 import { metalChoices } from '../../shared/vocabulary/metalNames.js';
 import { columnHeads } from './couponColumns.js';
@@ -64,7 +63,7 @@ export function ListFilters({ address, machines, people, onChoose }: ListFilters
           label="Joint"
           value={query.kind ?? ''}
           every="every joint"
-          choices={seamKinds.map((kind) => ({ value: kind, label: jointKindWords[kind].short }))}
+          choices={seamKinds.map((kind) => ({ value: kind, label: seamRow(kind).short }))}
           onChoose={(value) => onChoose('kind', value)}
         />
         <Filter

@@ -1,4 +1,11 @@
-import { finishNotes, settingWarnings, type GasOnJoint, type WeldConsequences } from '@lone-heron/core';
+import {
+  finishNotes,
+  gasTable,
+  settingWarnings,
+  type GasOnJoint,
+  type WeldConsequences,
+} from '@lone-heron/core';
+import { sentenceStart } from '../../shared/sentences/sentenceStart.js';
 import type { DialOutcome } from '../dialOutcome.js';
 
 /** What to watch with the setting as it stands, most pressing first; empty when there is nothing. */
@@ -19,7 +26,7 @@ export function watchFor({
 }
 
 function gasWarnings({ gas, refused }: GasOnJoint): readonly string[] {
-  return refused === null ? [] : [`${gas === 'dryAir' ? 'Dry air' : gas} spoils this metal: ${refused}.`];
+  return refused === null ? [] : [`${sentenceStart(gasTable[gas].short)} spoils this metal: ${refused}.`];
 }
 
 /** Where zinc boils off: how much, and what to do about it. */

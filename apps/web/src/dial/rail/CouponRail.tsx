@@ -1,4 +1,5 @@
 import { realTravelMmS, type Coupon } from '@lone-heron/contract';
+import { seamRow } from '@lone-heron/core';
 import { NotebookPen } from 'lucide-react';
 import { memo } from 'react';
 import { Link } from 'react-router';
@@ -10,7 +11,6 @@ import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { OutcomeMark } from '../../shared/coupons/OutcomeMark.js';
 import { figure } from '../../shared/figures/figures.js';
 import { outcomeOfLook, wordsOfLooks } from '../../shared/vocabulary/looks.js';
-import { jointKindWords } from '../../shared/vocabulary/jointKinds.js';
 import { metalName } from '../../shared/vocabulary/metalNames.js';
 import type { Said } from '../readSentence.js';
 import { isSameJoint } from './isSameJoint.js';
@@ -49,7 +49,7 @@ function CouponRail({ said, onLog, onPrepare, onKeep }: CouponRailProps) {
       {error !== undefined && <LoadFailed what="the coupons" error={error} retry={refetch} />}
       {data !== undefined && coupons.length === 0 && (
         <p className="max-w-72 self-center px-3 text-soft">
-          No coupon of this {jointKindWords[joint.kind].short} in {metalName(joint.metal)}{' '}
+          No coupon of this {seamRow(joint.kind).short} in {metalName(joint.metal)}{' '}
           {figure(joint.firstThicknessMm, 2)} mm on {machine.name} yet.
         </p>
       )}

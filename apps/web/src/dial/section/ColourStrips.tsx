@@ -1,16 +1,13 @@
-import { inMm, seamOf, tints, type TintBands } from '@lone-heron/core';
+import { inMm, seamOf, seamRow, tints, type TintBands } from '@lone-heron/core';
 import type { DialOutcome } from '../dialOutcome.js';
 import type { SectionView } from './sectionView.js';
 
 const strip = 4;
 
-/** Joints whose faces lie flat under the beam. */
-const flat = ['butt', 'tubeButt', 'lap'];
-
 /** Colour on both faces of a flat joint, as wide as it is expected. */
 export function ColourStrips({ view, outcome }: { view: SectionView; outcome: DialOutcome }) {
   const { tint } = outcome.consequences;
-  if (tint === null || !flat.includes(seamOf(outcome.job.joint).kind)) return null;
+  if (tint === null || !seamRow(seamOf(outcome.job.joint).kind).hasFlatFaces) return null;
   return (
     <g aria-hidden="true">
       <Strip view={view} bands={tint.front} below={0} shift={-strip - 1} />

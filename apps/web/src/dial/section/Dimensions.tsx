@@ -1,3 +1,4 @@
+import type { ReactElement } from 'react';
 import { seamOf, type PointMm } from '@lone-heron/core';
 import { lengthFigure, lengthRange } from '../../shared/figures/houseUnits.js';
 import type { DialOutcome } from '../dialOutcome.js';
@@ -69,7 +70,7 @@ function SlantedDepth({
 }
 
 /** Thicknesses, and the leg where there is one. */
-function JointMeasures({ view, outcome }: { view: SectionView; outcome: DialOutcome }) {
+function JointMeasures({ view, outcome }: { view: SectionView; outcome: DialOutcome }): ReactElement {
   const { units } = outcome.house;
   const seam = seamOf(outcome.job.joint);
   const { firstThicknessMm: first, secondThicknessMm: second } = outcome.said.joint;

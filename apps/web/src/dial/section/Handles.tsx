@@ -1,4 +1,4 @@
-import { inMm, seamOf, type PointMm } from '@lone-heron/core';
+import { inMm, seamOf, seamRow, type PointMm } from '@lone-heron/core';
 import { useRef } from 'react';
 import { lengthFigure } from '../../shared/figures/houseUnits.js';
 import type { DialOutcome } from '../dialOutcome.js';
@@ -20,12 +20,12 @@ export function Handles(props: HandlesProps) {
   const rows = panelRows(outcome.said.machine.profile, outcome.setting, outcome.house.units);
   const row = (knob: PanelRow['knob']) => rows.find((each) => each.knob === knob);
   const [power, width] = [row('power'), row('wobbleWidth')];
-  const { kind } = seamOf(outcome.job.joint);
+  const { gapIsAcross } = seamRow(seamOf(outcome.job.joint).kind);
   return (
     <g data-no-export="">
       {power !== undefined && <DepthGrip {...props} row={power} />}
       {width !== undefined && <WidthGrip {...props} row={width} />}
-      {(kind === 'butt' || kind === 'tubeButt' || kind === 'edge') && <GapGrip {...props} />}
+      {gapIsAcross && <GapGrip {...props} />}
     </g>
   );
 }

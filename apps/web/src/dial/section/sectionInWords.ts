@@ -1,5 +1,4 @@
-import { expectedDepth, inMm } from '@lone-heron/core';
-import { jointKindWords } from '../../shared/vocabulary/jointKinds.js';
+import { expectedDepth, inMm, seamRow } from '@lone-heron/core';
 import { lengthFigure, lengthRange } from '../../shared/figures/houseUnits.js';
 import type { DialOutcome } from '../dialOutcome.js';
 
@@ -13,7 +12,7 @@ export function sectionInWords({ said, forecast, house, companions }: DialOutcom
   const width = lengthFigure(inMm(forecast.prediction.width), units);
   const aim = companions.aim.offset === 0 ? '' : ` The beam aims ${companions.aim.why}.`;
   return (
-    `Section to scale: ${sheets} ${jointKindWords[kind].short}, gap ${lengthFigure(gapMm, units)}. ` +
+    `Section to scale: ${sheets} ${seamRow(kind).short}, gap ${lengthFigure(gapMm, units)}. ` +
     `The melt is ${width} wide and ${lengthFigure(depth, units)} deep, between ${band} two times in three.${aim}`
   );
 }

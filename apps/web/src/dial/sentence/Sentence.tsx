@@ -4,7 +4,7 @@ import { lazy, memo, Suspense, useMemo, useRef, useState } from 'react';
 import { useKey } from '../../shared/keys/useKey.js';
 import { metalChoices } from '../../shared/vocabulary/metalNames.js';
 import { aimsFirst } from '../aims.js';
-import { saysBevel, saysLeg, saysSides, saysTube } from '../readKind.js';
+import { saysBevel, saysSides, saysSize } from '../readKind.js';
 import { dialledMachines } from '../readMachine.js';
 import type { Dial } from '../useDial.js';
 import type { Spoken } from './Spoken.js';
@@ -86,19 +86,19 @@ function JointWords({ words: { pick, length }, spoken }: { words: Words; spoken:
       {length('second', 'Thickness of the second sheet')}
       <span>, as </span>
       {pick('kind', 'Joint', kindChoices)}
-      {saysTube(kind) && (
+      {saysSize(kind, 'tubeRadius') && (
         <>
           <span> of tube </span>
           {length('tube', 'Outside diameter of the tube')}
         </>
       )}
-      {saysLeg(kind) && (
+      {saysSize(kind, 'leg') && (
         <>
           <span> with a leg of </span>
           {length('leg', 'Leg of the fillet')}
         </>
       )}
-      {kind === 'plug' && (
+      {saysSize(kind, 'holeDiameter') && (
         <>
           <span> of </span>
           {length('hole', 'Diameter of the hole')}

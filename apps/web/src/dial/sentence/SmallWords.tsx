@@ -1,3 +1,4 @@
+import { gasTable } from '@lone-heron/core';
 import { nozzleWords } from '../../shared/vocabulary/nozzles.js';
 import { saysBevel } from '../readKind.js';
 import type { Spoken } from './Spoken.js';

@@ -1,6 +1,16 @@
-import { seamKinds } from '@lone-heron/contract';
-import { dialledMetals, gasTable, metalTable, shieldingGases, type Practice } from '@lone-heron/core';
-import { jointKindWords } from '../../shared/vocabulary/jointKinds.js';
+import {
+  backingTable,
+  dialledMetals,
+  gasTable,
+  metalTable,
+  positionTable,
+  seamKinds,
+  seamRow,
+  shieldingGases,
+  surfaceTable,
+  type Practice,
+} from '@lone-heron/core';
+import { isCorner } from '../readKind.js';
 import { bevels, runs, type Run } from '../dialWords.js';
 import type { Choice } from './PickWord.js';
 
@@ -15,7 +25,7 @@ function choices<Value extends string>(
 
 export const kindChoices: readonly Choice[] = seamKinds.map((kind) => ({
   value: kind,
-  label: jointKindWords[kind].said,
+  label: seamRow(kind).said,
 }));
 
 export const secondMetalChoices: readonly Choice[] = [
@@ -38,8 +48,7 @@ const runChoices = choices(runs, runWords);
 
 /** The runs, with pulses first on a corner where the shop welds corners slow and pulsed. */
 export function runsFirst(kind: string, corners: Practice['corners']): readonly Choice[] {
-  const isCorner = kind === 'insideCorner' || kind === 'outsideCorner';
-  if (!isCorner || corners !== 'slowPulsed') return runChoices;
+  if (!isCorner(kind) || corners !== 'slowPulsed') return runChoices;
   return runChoices
     .map((choice) =>
       choice.value === 'pulsed' ? { ...choice, label: 'in pulses, as the shop does' } : choice,
@@ -47,27 +56,15 @@ export function runsFirst(kind: string, corners: Practice['corners']): readonly 
     .toSorted((a, b) => Number(b.value === 'pulsed') - Number(a.value === 'pulsed'));
 }
 
-export const positionChoices = choices(['flat', 'horizontal', 'verticalUp', 'verticalDown', 'overhead'], {
-  flat: 'lying flat',
-  horizontal: 'on a wall',
-  verticalUp: 'upwards',
-  verticalDown: 'downwards',
-  overhead: 'overhead',
-});
+function conditionChoices<Value extends string>(
+  table: Readonly<Record<Value, { readonly said: string }>>,
+): readonly Choice[] {
+  return (Object.keys(table) as Value[]).map((value) => ({ value, label: table[value].said }));
+}
 
-export const surfaceChoices = choices(['clean', 'millScale', 'oil', 'oxide', 'coated'], {
-  clean: 'clean',
-  millScale: 'with mill scale',
-  oil: 'oily',
-  oxide: 'oxidised',
-  coated: 'coated',
-});
-
-export const backingChoices = choices(['none', 'steel', 'copper'], {
-  none: 'nothing behind',
-  steel: 'a steel bar behind',
-  copper: 'a copper bar behind',
-});
+export const positionChoices = conditionChoices(positionTable);
+export const surfaceChoices = conditionChoices(surfaceTable);
+export const backingChoices = conditionChoices(backingTable);
 
 export const gasChoices: readonly Choice[] = shieldingGases.map((gas) => ({
   value: gas,

@@ -5,7 +5,7 @@ import {
   type LightEntry,
   type Machine,
 } from '@lone-heron/contract';
-import { dialledMetals, shieldingGases } from '@lone-heron/core';
+import { dialledMetals, gasTable, shieldingGases } from '@lone-heron/core';
 import { useState } from 'react';
 import { useBottlesQuery } from '../../shared/api/supplyApi.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
@@ -19,7 +19,6 @@ import { useTypedValues, type TypedValues } from '../../shared/form/useTypedValu
 import { Loading } from '../../shared/page/Loading.js';
 import { Modal } from '../../shared/page/Modal.js';
 import { figure } from '../../shared/figures/figures.js';
-import { gasWords } from '../../shared/vocabulary/gases.js';
 import { metalName } from '../../shared/vocabulary/metalNames.js';
 import { useLightQuery, useSetLightWithdrawnMutation, useWriteLightMutation } from './lightApi.js';
 import { useUndoableSave } from '../../shared/save/useUndoableSave.js';
@@ -136,7 +135,7 @@ function LightFields({ typed, rest, onRest }: LightFieldsProps) {
         <PickField
           label="Gas"
           value={rest.gas}
-          choices={shieldingGases.map((gas) => ({ value: gas, label: gasWords[gas] }))}
+          choices={shieldingGases.map((gas) => ({ value: gas, label: gasTable[gas].short }))}
           onPick={(gas) => onRest({ ...rest, gas })}
         />
         <TextField

@@ -1,7 +1,6 @@
 import type { Joint, Setting } from '@lone-heron/contract';
-import { wobbleNames } from '@lone-heron/core';
+import { gasTable, seamRow, wobbleNames } from '@lone-heron/core';
 import { figure, mmFigure } from '../figures/figures.js';
-import { jointKindWords } from '../vocabulary/jointKinds.js';
 import { metalName } from '../vocabulary/metalNames.js';
 import { wireInWords } from './wireInWords.js';
 
@@ -17,7 +16,7 @@ export function jointInWords(joint: Joint): string {
       ? metalName(metal)
       : `${metalName(metal)} to ${metalName(secondMetal)}`;
   const tack = joint.tack === undefined ? '' : ' tack';
-  return `${metals} ${thickness} ${jointKindWords[kind].short}${tack}, gap ${mmFigure(gapMm)}`;
+  return `${metals} ${thickness} ${seamRow(kind).short}${tack}, gap ${mmFigure(gapMm)}`;
 }
 
 /** A setting in one line, in physical units. */
@@ -30,7 +29,7 @@ export function dialledInWords({ powerW, wobble, pace, gas, gasFlowLMin }: Setti
     pace.by === 'hand'
       ? `${figure(pace.travelMmS, 1)} mm/s by hand`
       : `${wireInWords(pace.wireDiameterMm)} wire at ${figure(pace.wireSpeedMmS * 6, 0)} cm/min`;
-  return `${figure(powerW, 0)} W, ${sweep}, ${speed}, ${gas === 'dryAir' ? 'dry air' : gas} ${figure(gasFlowLMin, 0)} L/min`;
+  return `${figure(powerW, 0)} W, ${sweep}, ${speed}, ${gasTable[gas].short} ${figure(gasFlowLMin, 0)} L/min`;
 }
 
 /** Joint and setting in one line. */

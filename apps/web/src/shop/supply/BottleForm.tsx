@@ -11,7 +11,6 @@ import { SaveButton } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
 import { Modal } from '../../shared/page/Modal.js';
-import { gasWords } from '../../shared/vocabulary/gases.js';
 import { readBottle, typedBottle, type ReadBottle, type TypedBottle } from './typedBottle.js';
 
 interface BottleFormProps {
@@ -31,10 +30,13 @@ export function BottleForm({ id, bottle, machines, onClose }: BottleFormProps) {
   const submit = async (draft: BottleDraft) => {
     if ((await save({ id, draft })).error !== undefined) return;
     onClose();
-    toast(`The bottle of ${gasWords[draft.gas]} is written down.`);
+    toast(`The bottle of ${gasTable[draft.gas].short} is written down.`);
   };
   return (
-    <Modal title={bottle === null ? 'A new bottle' : `Bottle of ${gasWords[bottle.gas]}`} onClose={onClose}>
+    <Modal
+      title={bottle === null ? 'A new bottle' : `Bottle of ${gasTable[bottle.gas].short}`}
+      onClose={onClose}
+    >
       <form
         className="flex flex-col gap-3"
         onSubmit={(event) => {
@@ -72,7 +74,7 @@ function BottleFields({ typed, read, machines, onType }: BottleFieldsProps) {
       <PickField
         label="Gas"
         value={typed.gas}
-        choices={shieldingGases.map((gas) => ({ value: gas, label: gasWords[gas] }))}
+        choices={shieldingGases.map((gas) => ({ value: gas, label: gasTable[gas].short }))}
         onPick={(gas) => onType({ ...typed, gas })}
       />
       <TypedField

@@ -1,4 +1,5 @@
 import type { Bottle, Machine } from '@lone-heron/contract';
+import { gasTable } from '@lone-heron/core';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
@@ -7,7 +8,6 @@ import { useSetBottleGoneMutation } from '../../shared/api/supplyApi.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { figure } from '../../shared/figures/figures.js';
 import { shownMoment } from '../../shared/figures/moments.js';
-import { gasWords } from '../../shared/vocabulary/gases.js';
 import { BottleForm } from './BottleForm.js';
 import { bottleLeft } from './bottleLeft.js';
 import { sayFailed, sayUndoable } from '../../shared/save/sayUndoable.js';
@@ -74,15 +74,18 @@ function BottleCard({ bottle, machine, onEdit }: BottleCardProps) {
       sayFailed(error);
       return;
     }
-    sayUndoable(`The bottle of ${gasWords[bottle.gas]} went back.`, {
+    sayUndoable(`The bottle of ${gasTable[bottle.gas].short} went back.`, {
       undo: () => setGone({ id: bottle.id, isGone: false }),
     });
   };
   return (
-    <article className="sheet flex flex-col gap-2 p-4" aria-label={`${gasWords[bottle.gas]} ${bottle.batch}`}>
+    <article
+      className="sheet flex flex-col gap-2 p-4"
+      aria-label={`${gasTable[bottle.gas].short} ${bottle.batch}`}
+    >
       <div className="flex items-start justify-between gap-3">
         <div>
-          <h3 className="text-xl font-semibold">{gasWords[bottle.gas]}</h3>
+          <h3 className="text-xl font-semibold">{gasTable[bottle.gas].short}</h3>
           <p className="text-soft">{machine === undefined ? 'in the store' : `on ${machine.name}`}</p>
         </div>
         <Gauge share={bottle.pressureBar / 200} />

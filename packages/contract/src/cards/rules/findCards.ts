@@ -1,6 +1,7 @@
 import {
   metalTable,
   parseQuantity,
+  seamRow,
   understandJoint,
   type JointKind,
   type MetalId,
@@ -139,8 +140,7 @@ function metalPart({ metal, secondMetal = metal }: Joint, wanted: MetalId | unde
 
 function kindPart({ kind }: Joint, wanted: WantedJoint['kind']): Part {
   if (wanted === undefined || kind === wanted) return fits;
-  const corners = ['insideCorner', 'outsideCorner'];
-  if (corners.includes(kind) && corners.includes(wanted))
+  if (seamRow(kind).isCorner && seamRow(wanted).isCorner)
     return { distance: weights.cornerForCorner, differs: 'the other corner' };
   return { distance: weights.otherKind, differs: 'another joint' };
 }

@@ -1,4 +1,4 @@
-import { farFace, toesFinding, type CouponFinding, type ToesLook } from '@lone-heron/core';
+import { farFace, seamRow, toesFinding, type CouponFinding, type ToesLook } from '@lone-heron/core';
 import type { BackLook, Coupon } from '../coupon.js';
 import type { Joint } from '../../joint/joint.js';
 import { coreJoint, isThroughBoth } from '../../joint/rules/toCore.js';
@@ -52,8 +52,8 @@ export function lookFinding({ joint, lookedAt, face = [] }: Asked, look: BackLoo
   const toes = face.includes('roundedPulledAway') ? 'cold' : face.includes('even') ? 'wetted' : null;
   if (look === 'hole') return { by: 'toes', toes, far: 'hole' };
   // An edge has no far side: no mark behind it was never looked at.
-  const far = look === 'even' || look === 'heavy' ? 'shows' : joint.kind === 'edge' ? null : 'nothing';
-  return { by: 'toes', toes, far: joint.kind === 'edge' ? null : far };
+  const far = look === 'even' || look === 'heavy' ? 'shows' : 'nothing';
+  return { by: 'toes', toes, far: seamRow(joint.kind).hasFarSide ? far : null };
 }
 
 /** A back that two runs have covered says nothing of how deep either went, unless they blew through. */

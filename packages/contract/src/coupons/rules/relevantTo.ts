@@ -1,17 +1,11 @@
-import { findMetal, metalTable, type MetalId } from '@lone-heron/core';
-import type { Joint, SeamKind } from '../../joint/joint.js';
+import { findMetal, metalTable, seamKinds, seamRow, type MetalId, type SeamKind } from '@lone-heron/core';
+import type { Joint } from '../../joint/joint.js';
 import type { RelevantQuery } from '../relevantCoupons.js';
 
-/** Joints that are welded alike: through a sheet from edge to edge, into a corner, or through one sheet into another. */
-const jointFamilies: readonly (readonly SeamKind[])[] = [
-  ['butt', 'tubeButt', 'outsideCorner', 'edge'],
-  ['tee', 'insideCorner', 'tubeToPlate', 'flareGroove'],
-  ['lap', 'plug'],
-];
-
-/** Kinds of joint whose coupons speak to a joint of this kind. */
+/** Kinds of joint whose coupons speak to a joint of this kind: welded alike. */
 export function kindsLike(kind: SeamKind): readonly SeamKind[] {
-  return jointFamilies.find((family) => family.includes(kind)) ?? [kind];
+  const { weldedAlike } = seamRow(kind);
+  return seamKinds.filter((each) => seamRow(each).weldedAlike === weldedAlike);
 }
 
 /** Metals whose coupons speak to this one. */

@@ -8,6 +8,7 @@ import {
   inMmPerSecond,
   mm,
   mmPerSecond,
+  seamRow,
   second,
   watt,
   wobbleFrom,
@@ -19,6 +20,7 @@ import {
   type MachineLimits,
   type Metal,
   type SeamJoint,
+  type SeamSize,
   type ShieldingGas,
   type WeldJob,
   type WeldSetting,
@@ -37,30 +39,18 @@ export function coreJoint(joint: Joint): CoreJoint {
 }
 
 function coreSeam(joint: Joint): SeamJoint {
-  const sheets = {
+  const { sizes, secondSide } = seamRow(joint.kind);
+  const recorded = joint as { readonly [Size in SeamSize as `${Size}Mm`]?: number };
+  // Kind by kind what its row says, which is more than the compiler follows; a test holds it to every kind.
+  return {
+    kind: joint.kind,
     firstThickness: mm(joint.firstThicknessMm),
     secondThickness: mm(joint.secondThicknessMm),
     gap: mm(joint.gapMm),
-  };
-  switch (joint.kind) {
-    case 'butt':
-      return { kind: joint.kind, ...sheets, ...bevelOf(joint.bevel) };
-    case 'tubeButt':
-      return { kind: joint.kind, ...sheets, tubeRadius: mm(joint.tubeRadiusMm), ...bevelOf(joint.bevel) };
-    case 'lap':
-    case 'outsideCorner':
-    case 'edge':
-      return { kind: joint.kind, ...sheets };
-    case 'tee':
-      return { kind: joint.kind, ...sheets, leg: mm(joint.legMm), sides: joint.sides ?? 1 };
-    case 'insideCorner':
-      return { kind: joint.kind, ...sheets, leg: mm(joint.legMm) };
-    case 'flareGroove':
-    case 'tubeToPlate':
-      return { kind: joint.kind, ...sheets, tubeRadius: mm(joint.tubeRadiusMm), leg: mm(joint.legMm) };
-    case 'plug':
-      return { kind: joint.kind, ...sheets, holeDiameter: mm(joint.holeDiameterMm) };
-  }
+    ...Object.fromEntries(sizes.map((size) => [size, mm(recorded[`${size}Mm`] ?? Number.NaN)])),
+    ...(secondSide === 'ownFillet' ? { sides: joint.sides ?? 1 } : {}),
+    ...('bevel' in joint ? bevelOf(joint.bevel) : {}),
+  } as SeamJoint;
 }
 
 function bevelOf(bevel: { landMm: number; angleDeg: number } | undefined): { bevel?: Bevel } {
@@ -91,12 +81,9 @@ export function jointMetals({ metal, secondMetal }: Joint): readonly [Metal] | r
   return secondMetal === undefined || secondMetal === metal ? [first] : [first, findMetal(secondMetal)];
 }
 
-/** Joints that are melted through from each side; a fillet on both sides is two fillets instead. */
-const throughKinds: readonly Joint['kind'][] = ['butt', 'tubeButt', 'edge', 'outsideCorner'];
-
-/** Whether a joint is melted from each side until the two runs meet. */
+/** Whether a joint is melted from each side until the two runs meet; a fillet on both sides is two fillets instead. */
 export function isThroughBoth({ kind, sides }: Joint): boolean {
-  return sides === 2 && throughKinds.includes(kind);
+  return sides === 2 && seamRow(kind).secondSide === 'meets';
 }
 
 /** A machine's reach as the core takes it. */

@@ -1,4 +1,5 @@
 import type { LifeFactor, LifeMeasure, Machine, Person } from '@lone-heron/contract';
+import { gasTable, shieldingGases } from '@lone-heron/core';
 import { placeWords } from '../foundInWords.js';
 
 /** What lives are compared by, in words. */
@@ -36,7 +37,7 @@ export const measureWords: Readonly<Record<LifeMeasure, { name: string; unit: st
 };
 
 const levelNames: Readonly<Partial<Record<LifeFactor, Readonly<Record<string, string>>>>> = {
-  gas: { argon: 'argon', nitrogen: 'nitrogen', dryAir: 'dry air' },
+  gas: Object.fromEntries(shieldingGases.map((gas) => [gas, gasTable[gas].short])),
   softStart: { on: 'with', off: 'without' },
   gunAngle: { upright: 'upright, 75° and more', steep: '60 to 75°', leaning: 'under 60°' },
   place: placeWords,

@@ -1,6 +1,6 @@
 import type { StockKind } from '@lone-heron/contract';
 import { IsNull, type EntityManager } from 'typeorm';
-import { StockItemEntity } from './stockItem.entity.js';
+import { StockItemEntity } from '../stockItem.entity.js';
 
 /** What was fitted, to find its sort by. */
 interface Fitted {

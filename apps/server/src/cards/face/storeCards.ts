@@ -1,10 +1,16 @@
-import type { Person } from '@lone-heron/contract';
-import { In, type EntityManager } from 'typeorm';
-import { CardEntity } from '../cards/card.entity.js';
-import { CardProofEntity } from '../cards/cardProof.entity.js';
-import { CardVersionEntity } from '../cards/cardVersion.entity.js';
-import { CouponEntity } from '../coupons/coupon.entity.js';
-import type { CardToStore } from './judgeCards.js';
+import type { ExchangedVersion, Person } from '@lone-heron/contract';
+import type { EntityManager } from 'typeorm';
+import { storedCouponIds } from '../../coupons/face/readCoupons.js';
+import { CardEntity } from '../card.entity.js';
+import { CardProofEntity } from '../cardProof.entity.js';
+import { CardVersionEntity } from '../cardVersion.entity.js';
+
+/** Versions to be added to a card, or a card to be made of them. */
+export interface CardToStore {
+  readonly id: string;
+  readonly isNew: boolean;
+  readonly versions: readonly ExchangedVersion[];
+}
 
 /**
  * Stores versions that came in a file: who wrote and signed them there is kept beside them, and nothing is signed here by
@@ -26,7 +32,7 @@ export async function storeCards(
         ...{ cardId: id, version, content, why, carriedFrom, elsewhere },
         ...{ madeAt: now, madeBy: by.id, signedAt: null, signedBy: null },
       });
-      for (const { id: couponId } of await manager.findBy(CouponEntity, { id: In(coupons) })) {
+      for (const couponId of await storedCouponIds(manager, coupons)) {
         await manager.insert(CardProofEntity, {
           ...{ cardId: id, version, couponId },
           ...{ addedAt: now, addedBy: by.id },

@@ -6,8 +6,8 @@ import {
   type FiledCoupon,
   type FiledTest,
 } from '@lone-heron/contract';
-import { writeTable } from '../csv/writeTable.js';
-import { csvColumns } from './csvColumns.js';
+import { writeTable } from '../../csv/writeTable.js';
+import { csvColumns } from '../csvColumns.js';
 
 /** What a file carries of a coupon: what was logged, and by whom. */
 export function filedCoupon(coupon: Coupon): FiledCoupon {

@@ -1,7 +1,7 @@
 import type { Coupon } from '@lone-heron/contract';
 import { IsNull, type EntityManager } from 'typeorm';
-import { CouponEntity } from '../coupons/coupon.entity.js';
-import { CouponTestEntity } from './couponTest.entity.js';
+import { setSection } from '../../coupons/face/setSection.js';
+import { CouponTestEntity } from '../couponTest.entity.js';
 
 /** Keeps what the newest section showed on the coupon itself, for lists and for the evidence. */
 export async function keepSection(manager: EntityManager, couponId: string): Promise<void> {
@@ -9,7 +9,7 @@ export async function keepSection(manager: EntityManager, couponId: string): Pro
     where: { couponId, kind: 'section', withdrawnAt: IsNull() },
     order: { doneAt: 'DESC', id: 'DESC' },
   });
-  await manager.update(CouponEntity, { id: couponId }, { section: sectionOf(newest) });
+  await setSection(manager, couponId, sectionOf(newest));
 }
 
 function sectionOf(row: CouponTestEntity | null): Coupon['section'] {

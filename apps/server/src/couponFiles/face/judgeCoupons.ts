@@ -1,11 +1,16 @@
-import { beyondMachine, type FiledCoupon, type Machine, type Person } from '@lone-heron/contract';
+import {
+  beyondMachine,
+  type CouponDraft,
+  type FiledCoupon,
+  type Machine,
+  type Person,
+} from '@lone-heron/contract';
 import { isDeepStrictEqual } from 'node:util';
-import { In, type EntityManager } from 'typeorm';
-import { CouponEntity } from '../coupons/coupon.entity.js';
-import { draftFromRow } from '../coupons/couponRow.js';
-import { PersonEntity } from '../people/person.entity.js';
+import type { EntityManager } from 'typeorm';
+import { storedDrafts, type StoredDraft } from '../../coupons/face/readCoupons.js';
+import { personIds } from '../../people/face/readPeople.js';
 import { standingsOf, type JudgedRow } from './JudgedRow.js';
-import type { ReadRow } from './readCouponFile.js';
+import type { ReadRow } from '../readCouponFile.js';
 
 /** Rows that are asked of the database at once. */
 const batch = 500;
@@ -28,7 +33,7 @@ export async function judgeCoupons(
   )) {
     machines.set(machineId, await machineOf(machineId));
   }
-  const people = new Set((await manager.find(PersonEntity)).map(({ id }) => id));
+  const people = await personIds(manager);
   const stored = await storedAlike(manager, rows);
   const seen = new Set<string>();
   return rows.map((row) => {
@@ -46,8 +51,8 @@ interface Known {
   readonly machines: ReadonlyMap<string, Machine | null>;
   readonly people: ReadonlySet<string>;
   readonly stored: {
-    readonly byId: ReadonlyMap<string, CouponEntity>;
-    readonly byContent: ReadonlyMap<string, CouponEntity>;
+    readonly byId: ReadonlyMap<string, StoredDraft>;
+    readonly byContent: ReadonlyMap<string, StoredDraft>;
   };
   readonly by: Person;
 }
@@ -69,7 +74,7 @@ function judgeRow(
   if (!people.has(personId)) return wrong(`person is “${personId}”; allowed is a person of this shop`);
   const same = id === undefined ? stored.byContent.get(contentKey(coupon)) : stored.byId.get(id);
   if (same === undefined) return fresh(coupon);
-  if (id !== undefined && !isDeepStrictEqual(withoutRung(draftFromRow(same)), draft))
+  if (id !== undefined && !isDeepStrictEqual(withoutRung(same.draft), draft))
     return wrong(
       `id is that of coupon ${same.number}, which says something else; a coupon is never overwritten`,
     );
@@ -77,7 +82,7 @@ function judgeRow(
 }
 
 /** A file does not carry the rung. */
-function withoutRung({ rung: _rung, ...draft }: ReturnType<typeof draftFromRow>) {
+function withoutRung({ rung: _rung, ...draft }: CouponDraft) {
   return draft;
 }
 
@@ -105,15 +110,15 @@ function sortedKeys(value: unknown): unknown {
 /** What is stored under the ids of a file, or welded at the moments of its rows. */
 async function storedAlike(manager: EntityManager, rows: readonly ReadRow[]): Promise<Known['stored']> {
   const coupons = rows.flatMap(({ coupon }) => (coupon === null ? [] : [coupon]));
-  const byId = new Map<string, CouponEntity>();
-  const byContent = new Map<string, CouponEntity>();
+  const byId = new Map<string, StoredDraft>();
+  const byContent = new Map<string, StoredDraft>();
   for (let from = 0; from < coupons.length; from += batch) {
     const some = coupons.slice(from, from + batch);
     const ids = some.flatMap(({ id }) => (id === undefined ? [] : [id]));
     const moments = some.map(({ weldedAt }) => new Date(weldedAt).toISOString());
-    for (const row of await manager.findBy(CouponEntity, [{ id: In(ids) }, { weldedAt: In(moments) }])) {
-      byId.set(row.id, row);
-      byContent.set(contentKey(row), row);
+    for (const each of await storedDrafts(manager, { ids, moments })) {
+      byId.set(each.id, each);
+      byContent.set(contentKey(each.draft), each);
     }
   }
   return { byId, byContent };

@@ -5,14 +5,12 @@ import {
   type Coupon,
   type CouponTest,
 } from '@lone-heron/contract';
-import { In, IsNull, type EntityManager, type FindOptionsWhere } from 'typeorm';
-import { CouponEntity } from '../coupons/coupon.entity.js';
-import { couponFromRow } from '../coupons/couponRow.js';
-import { CouponTestEntity } from '../inspection/couponTest.entity.js';
-import { testFromRow } from '../inspection/testFromRow.js';
-import { CardEntity } from './card.entity.js';
-import { CardProofEntity } from './cardProof.entity.js';
-import { CardVersionEntity } from './cardVersion.entity.js';
+import { In, type EntityManager, type FindOptionsWhere } from 'typeorm';
+import { couponsById } from '../../coupons/face/readCoupons.js';
+import { testsOfCoupons } from '../../inspection/face/readTests.js';
+import { CardEntity } from '../card.entity.js';
+import { CardProofEntity } from '../cardProof.entity.js';
+import { CardVersionEntity } from '../cardVersion.entity.js';
 
 /** Cards with their versions, newest first, and what the coupons of each version show together. */
 export async function readCards(
@@ -50,19 +48,10 @@ export async function readShown(
   manager: EntityManager,
   couponIds: readonly string[],
 ): Promise<ReadonlyMap<string, Shown>> {
-  const ids = In([...new Set(couponIds)]);
-  const coupons = await manager.find(CouponEntity, { where: { id: ids }, relations: { window: true } });
-  const tests = await manager.find(CouponTestEntity, {
-    where: { couponId: ids, withdrawnAt: IsNull() },
-    order: { doneAt: 'ASC', id: 'ASC' },
-  });
+  const coupons = await couponsById(manager, couponIds);
+  const tests = await testsOfCoupons(manager, couponIds);
   const ofCoupon = grouped(tests, ({ couponId }) => couponId);
-  return new Map(
-    coupons.map((row) => [
-      row.id,
-      { coupon: couponFromRow(row), tests: (ofCoupon.get(row.id) ?? []).map(testFromRow) },
-    ]),
-  );
+  return new Map(coupons.map((coupon) => [coupon.id, { coupon, tests: ofCoupon.get(coupon.id) ?? [] }]));
 }
 
 function keyOf({ cardId, version }: { cardId: string; version: number }): string {

@@ -1,0 +1,29 @@
+import type { EntityManager } from 'typeorm';
+import { CardProofEntity } from '../cardProof.entity.js';
+import { CardVersionEntity } from '../cardVersion.entity.js';
+
+/** A version by its card and number, as its content; null where there is none. */
+export async function findVersion(
+  manager: EntityManager,
+  at: { readonly cardId: string; readonly version: number },
+): Promise<CardVersionEntity['content'] | null> {
+  return (await manager.findOneBy(CardVersionEntity, at))?.content ?? null;
+}
+
+/** Numbers of a card's versions, newest first, with whether each is signed; none where there is no such card. */
+export async function versionsOf(
+  manager: EntityManager,
+  cardId: string,
+): Promise<readonly { readonly version: number; readonly isSigned: boolean }[]> {
+  const rows = await manager.find(CardVersionEntity, { where: { cardId }, order: { version: 'DESC' } });
+  return rows.map(({ version, signedAt }) => ({ version, isSigned: signedAt !== null }));
+}
+
+/** Ids of the coupons that prove a version, in the order they were added. */
+export async function couponsProving(
+  manager: EntityManager,
+  at: { readonly cardId: string; readonly version: number },
+): Promise<readonly string[]> {
+  const proofs = await manager.find(CardProofEntity, { where: at, order: { addedAt: 'ASC' } });
+  return proofs.map(({ couponId }) => couponId);
+}

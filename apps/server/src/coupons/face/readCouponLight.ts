@@ -1,0 +1,35 @@
+import type { MachineRuns } from '@lone-heron/contract';
+import type { EntityManager } from 'typeorm';
+import { plainLight, type LightColumns, type LightThrough } from '../../windows/face/plainLight.js';
+import { CouponEntity } from '../coupon.entity.js';
+
+const columns: LightColumns = {
+  windowId: 'it.windowId',
+  personId: 'it.personId',
+  seconds: 'it.lightOnS',
+  powerW: 'it.meanPowerW',
+  metal: 'it.metal',
+  gunAngleDeg: 'it.gunAngleDeg',
+  gas: 'it.gas',
+  batch: 'NULL',
+  isSoftStart: 'NULL',
+  isCoupon: '1',
+};
+
+/** Light of coupons through windows. @see plainLight */
+export function lightOfCoupons(manager: EntityManager, windowIds: readonly string[] | null): LightThrough {
+  return plainLight(manager.createQueryBuilder(CouponEntity, 'it'), columns, windowIds);
+}
+
+/** When a machine's light was on for coupons that were timed, and for how many hours. */
+export function couponsLit(
+  manager: EntityManager,
+  machineId: string,
+): Promise<MachineRuns['light'][number][]> {
+  return manager
+    .createQueryBuilder(CouponEntity, 'it')
+    .select('it.weldedAt', 'at')
+    .addSelect('it.lightOnS / 3600', 'hours')
+    .where('it.machineId = :machineId AND it.withdrawnAt IS NULL AND it.lightOnS IS NOT NULL', { machineId })
+    .getRawMany();
+}

@@ -1,0 +1,13 @@
+import type { EntityManager } from 'typeorm';
+import { notFound } from '../../http/problem.js';
+import { CouponEntity } from '../coupon.entity.js';
+
+/** A coupon's number by its id, taken back or not; 404 where there is none. */
+export async function requireCoupon(
+  manager: EntityManager,
+  id: string,
+): Promise<{ readonly number: number }> {
+  const row = await manager.findOne(CouponEntity, { where: { id }, select: { id: true, number: true } });
+  if (row === null) throw notFound('coupon', id);
+  return { number: row.number };
+}

@@ -1,0 +1,31 @@
+import type { Photo } from '@lone-heron/contract';
+import { In, IsNull, type EntityManager } from 'typeorm';
+import { PhotoEntity } from '../photo.entity.js';
+import { photoFromRow } from '../photoFromRow.js';
+
+/** Every photo of a coupon that was not taken away. */
+export async function standingPhotos(manager: EntityManager): Promise<readonly Photo[]> {
+  return (await manager.findBy(PhotoEntity, { withdrawnAt: IsNull() })).map(photoFromRow);
+}
+
+/** Photos of some coupons, those taken away among them. */
+export async function photosOfCoupons(
+  manager: EntityManager,
+  couponIds: readonly string[],
+): Promise<readonly Photo[]> {
+  return (await manager.findBy(PhotoEntity, { couponId: In([...couponIds]) })).map(photoFromRow);
+}
+
+/** A photo as it was sent and as it is kept. */
+export interface KeptPhoto {
+  readonly id: string;
+  readonly couponId: string;
+  /** Of the picture as it was sent, and as it is kept. */
+  readonly sentHash: string;
+  readonly hash: string;
+}
+
+/** Photos by their ids, those taken away among them. */
+export function keptPhotos(manager: EntityManager, ids: readonly string[]): Promise<readonly KeptPhoto[]> {
+  return manager.findBy(PhotoEntity, { id: In([...ids]) });
+}

@@ -1,8 +1,0 @@
-import type { ShieldingGas } from '@lone-heron/core';
-
-/** Gases in the shop's words. */
-export const gasWords: Readonly<Record<ShieldingGas, string>> = {
-  argon: 'argon',
-  nitrogen: 'nitrogen',
-  dryAir: 'dry air',
-};
