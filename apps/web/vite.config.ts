@@ -21,14 +21,29 @@ function listFirstScreen(): Plugin {
   };
 }
 
-/** What Dial computes with before anything else is asked for. */
-const coreOfFirstScreen =
-  /packages\/core\/src\/(quantity|fault|metal|melt|odds|numeric|joint|settings)\/(si|RangeFault|requireWithin|describe|metalTable|Metal|thermal|tintScales|predictMelt|normalisedEnthalpy|heatLimitedDepth|keyholeResistance|reachLimitedDepth|meltEdition|reading|beadSection|depthSpread|depthBelief|beliefOdds|erfc|normalCdf|Joint|jointThermal|farFace|gapBorne|ownLeg|metalNeeded|aimLosses|aimedLimits|forecastWeld|meltInputOf|weldPass|handBand|triedSettings|jointMissed)\.ts/;
+/**
+ * Zod can write a JSON schema of every schema, and so brings all of that along; the browser never asks for one. Its files
+ * keep their names, so that a version of Zod that lays them out otherwise weighs more and breaks nothing.
+ */
+function withoutJsonSchemas(): Plugin {
+  return {
+    name: 'without-json-schemas',
+    enforce: 'pre',
+    transform(code, id) {
+      if (!/zod\/v4\/core\/(json-schema-processors|to-json-schema)\.js$/.test(id)) return null;
+      const names = [...code.matchAll(/^export (?:const|function|class) (\w+)/gm)].map(([, name]) => name);
+      // Every schema is given its methods as it is made; they are not called.
+      const refused = `const refused = () => { throw new Error('no JSON schema is written in the browser'); };`;
+      const kept = names.map((name) => `export const ${name} = () => refused;`);
+      return { code: [refused, ...kept].join('\n'), map: null };
+    },
+  };
+}
 
 const server = `http://127.0.0.1:${process.env.PORT ?? '4180'}`;
 
 export default defineConfig({
-  plugins: [react(), tailwindcss(), listFirstScreen()],
+  plugins: [withoutJsonSchemas(), react(), tailwindcss(), listFirstScreen()],
   resolve: { conditions: ['source', 'module', 'browser', 'development|production'] },
   // Every browser that runs this knows modulepreload.
   build: {
@@ -38,8 +53,12 @@ export default defineConfig({
     chunkSizeWarningLimit: 1000,
     rolldownOptions: {
       output: {
-        // Small files of the core that the first screen needs weigh less as one.
-        codeSplitting: { groups: [{ name: 'core', test: coreOfFirstScreen }] },
+        // Small files that the first screen shares with other pages weigh less as one, and come at once.
+        codeSplitting: {
+          // What a module names of a large library it may never call: that is fetched when it is.
+          includeDependenciesRecursively: false,
+          groups: [{ name: 'first', tags: ['$initial'], test: /^(?!.*ml-matrix)/ }],
+        },
       },
     },
     modulePreload: {

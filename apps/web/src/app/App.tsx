@@ -1,7 +1,7 @@
 import { lazy, Suspense, useState } from 'react';
 import { Provider } from 'react-redux';
-import { RouterProvider } from 'react-router/dom';
-import { createRouter } from './routes.js';
+import { BrowserRouter } from 'react-router';
+import { Shell } from './Shell.js';
 import { createStore } from './store.js';
 
 /** Nothing is told before something was done: it comes right behind the page. */
@@ -10,10 +10,12 @@ const OutboxSender = lazy(() => import('../shared/outbox/OutboxSender.js'));
 
 export function App() {
   const [store] = useState(createStore);
-  const [router] = useState(createRouter);
   return (
     <Provider store={store}>
-      <RouterProvider router={router} />
+      {/* At once: what is typed next builds on the address that the last key made. */}
+      <BrowserRouter useTransitions={false}>
+        <Shell />
+      </BrowserRouter>
       <Suspense fallback={null}>
         <Toasts />
         <OutboxSender />

@@ -1,8 +1,7 @@
-import { useRouteError } from 'react-router';
+import type { FallbackProps } from 'react-error-boundary';
 
 /** The interface itself failed: say so, and offer the way back. What was acknowledged is on the server. */
-export function Broken() {
-  const error = useRouteError();
+export function Broken({ error }: FallbackProps) {
   return (
     <section role="alert" className="mx-auto flex max-w-xl flex-col items-start gap-4 px-6 py-20">
       <h1 className="text-3xl font-semibold">This screen failed</h1>

@@ -1,15 +1,17 @@
 import { useEffect } from 'react';
 import { useSelector } from 'react-redux';
-import { Outlet, ScrollRestoration } from 'react-router';
 import { selectTheme } from '../shared/memory/deskSlice.js';
 import { Door } from './door/Door.js';
 import { ReadingClosed } from './door/ReadingClosed.js';
+import { Pages } from './Pages.js';
+import { useKeptPlace } from './useKeptPlace.js';
 import { KeysHelp } from './KeysHelp.js';
 import { Waterline } from './Waterline.js';
 
 /** The frame of every screen: the waterline, and the station below it. */
 export function Shell() {
   useTheme();
+  useKeptPlace();
   return (
     <div className="flex min-h-dvh flex-col pb-20 md:pb-0">
       <a
@@ -21,12 +23,11 @@ export function Shell() {
       <Waterline />
       <main id="station" tabIndex={-1} className="grow outline-none">
         <ReadingClosed>
-          <Outlet />
+          <Pages />
         </ReadingClosed>
       </main>
       <KeysHelp />
       <Door />
-      <ScrollRestoration />
     </div>
   );
 }

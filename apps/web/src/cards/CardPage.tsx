@@ -5,6 +5,7 @@ import { useCardsQuery } from '../shared/api/cardsApi.js';
 import { useMachinesQuery } from '../shared/api/heronApi.js';
 import { LoadFailed } from '../shared/page/LoadFailed.js';
 import { Loading } from '../shared/page/Loading.js';
+import { unlessShown } from '../shared/api/unlessShown.js';
 
 /** A page about the card of the address, once it and the machines have come. */
 export function CardPage({
@@ -13,7 +14,7 @@ export function CardPage({
   children: (card: Card, machines: readonly Machine[]) => ReactNode;
 }) {
   const { id = '' } = useParams();
-  const { data: cards, error, refetch } = useCardsQuery(undefined);
+  const { data: cards, error, refetch } = unlessShown(useCardsQuery(undefined));
   const { data: machines } = useMachinesQuery(undefined);
   if (error !== undefined) return <LoadFailed what="the card" error={error} retry={refetch} />;
   if (cards === undefined || machines === undefined) return <Loading what="the card" />;

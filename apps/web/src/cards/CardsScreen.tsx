@@ -13,13 +13,14 @@ import { CardRow } from './list/CardRow.js';
 import { NearestCards } from './list/NearestCards.js';
 import { useRecentCards } from './list/useRecentCards.js';
 import { useLearn } from './useLearn.js';
+import { unlessShown } from '../shared/api/unlessShown.js';
 
 const searchId = 'find-card';
 
 /** Every card: found by a joint said in a few words, by name, machine, metal, joint or tag. */
 export function CardsScreen() {
   const [search, setSearch] = useSearchParams();
-  const { data: cards, error, refetch } = useCardsQuery(undefined);
+  const { data: cards, error, refetch } = unlessShown(useCardsQuery(undefined));
   const { data: machines = [] } = useMachinesQuery(undefined);
   const learn = useLearn(machines);
   // Typed faster than an address changes: the field has its own words and the address follows.

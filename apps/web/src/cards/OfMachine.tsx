@@ -6,6 +6,7 @@ import { useMachinesQuery } from '../shared/api/heronApi.js';
 import { PickField } from '../shared/form/PickField.js';
 import { LoadFailed } from '../shared/page/LoadFailed.js';
 import { Loading } from '../shared/page/Loading.js';
+import { unlessShown } from '../shared/api/unlessShown.js';
 
 interface OfMachineProps {
   /** @param picker the choice of the machine, to be put where the page wants it */
@@ -14,7 +15,7 @@ interface OfMachineProps {
 
 /** What a page says of one machine and all cards; the machine stands in the address. */
 export function OfMachine({ children }: OfMachineProps) {
-  const { data: cards, error, refetch } = useCardsQuery(undefined);
+  const { data: cards, error, refetch } = unlessShown(useCardsQuery(undefined));
   const { data: machines } = useMachinesQuery(undefined);
   const [search, setSearch] = useSearchParams();
   if (error !== undefined) return <LoadFailed what="the cards" error={error} retry={refetch} />;

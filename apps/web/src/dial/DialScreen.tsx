@@ -17,6 +17,7 @@ import { Hero } from './section/Hero.js';
 import { Sentence } from './sentence/Sentence.js';
 import type { SheetName } from './sheets/SheetName.js';
 import { useDial, type Dial } from './useDial.js';
+import { unlessShown } from '../shared/api/unlessShown.js';
 
 /** Fetched after the page, as the days are. */
 const NotOpened = lazy(() => import('./NotOpened.js'));
@@ -34,7 +35,7 @@ const LogCoupon = lazy(fetchLog);
 
 /** Say the joint, see the weld, set the machine, log what came of it. */
 export function DialScreen() {
-  const { data: machines, error, refetch } = useMachinesQuery(undefined);
+  const { data: machines, error, refetch } = unlessShown(useMachinesQuery(undefined));
   const house = useHouseQuery(undefined);
   if (machines !== undefined && (house.data !== undefined || house.error !== undefined))
     return <DialBench machines={machines} house={houseContent(house.data)} />;

@@ -3,6 +3,7 @@ import type { UnknownAction } from '@reduxjs/toolkit';
 import { knobValue, type Knob } from '@lone-heron/core';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
+import { flushSync } from 'react-dom';
 import { useSearchParams } from 'react-router';
 import { useLatest } from '../shared/form/useLatest.js';
 import { dialMoved } from '../shared/memory/deskSlice.js';
@@ -58,9 +59,8 @@ export function useDial(machines: readonly Machine[], house: HouseContent): Dial
     dispatch(dialMoved(here));
   }, [dispatch, here]);
 
-  // At once and not as a transition: the next key or tap must build on this one, however quickly it follows.
-  const go = (search: string, replace: boolean) =>
-    setSearch(search, { replace, preventScrollReset: true, flushSync: true });
+  // At once: the next key or tap must build on this one, however quickly it follows.
+  const go = (search: string, replace: boolean) => flushSync(() => setSearch(search, { replace }));
   const change = (of: string, next: Partial<DialAddress>, replace = true) => {
     const to = writeAddress({ ...address, ...next });
     if (to === here) return;

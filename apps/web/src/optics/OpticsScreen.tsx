@@ -14,6 +14,7 @@ import { OtherParts } from './headParts/OtherParts.js';
 import { DueSoon } from './upkeep/DueSoon.js';
 import { WindowHistory } from './windows/WindowHistory.js';
 import { useWindowStudyQuery } from './windows/windowsApi.js';
+import { unlessShown } from '../shared/api/unlessShown.js';
 
 const pages = [
   { to: '/optics/wrong', name: 'Something is wrong', Icon: Stethoscope },
@@ -27,16 +28,16 @@ type Open = { readonly what: 'change' | 'light' | 'counter'; readonly machine: M
 
 /** The glass in front of the light, what it has done, and what else wears: fitted parts, what is due, what came out. */
 export function OpticsScreen() {
-  const machines = useMachinesQuery(undefined);
-  const windows = useWindowsQuery(undefined);
+  const machines = unlessShown(useMachinesQuery(undefined));
+  const windows = unlessShown(useWindowsQuery(undefined));
   const { data: study } = useWindowStudyQuery({ measure: 'worn' });
   const [open, setOpen] = useState<Open | null>(null);
   const [search, setSearch] = useSearchParams();
   // What is shown stays while the server is away, and with it what is typed over it.
-  if (machines.error !== undefined && machines.data === undefined) {
+  if (machines.error !== undefined) {
     return <LoadFailed what="the machines" error={machines.error} retry={machines.refetch} />;
   }
-  if (windows.error !== undefined && windows.data === undefined) {
+  if (windows.error !== undefined) {
     return <LoadFailed what="the windows" error={windows.error} retry={windows.refetch} />;
   }
   const fitted = windows.data;

@@ -7,19 +7,19 @@ import { LoadFailed } from '../shared/page/LoadFailed.js';
 import { dayInWords } from '../shared/readiness/dayWords.js';
 import { Cleared } from './Cleared.js';
 import { DayBench } from './day/DayBench.js';
+import { unlessShown } from '../shared/api/unlessShown.js';
 
 /** Two people may work the same sequence: what the other did shows within this time. */
 const askAgainMs = 10_000;
 
 /** The start and the end of a machine's day, step by step. */
 export function ReadyScreen() {
-  const machines = useMachinesQuery(undefined);
-  const days = useLatestDaysQuery(undefined, { pollingInterval: askAgainMs });
+  const machines = unlessShown(useMachinesQuery(undefined));
+  const days = unlessShown(useLatestDaysQuery(undefined, { pollingInterval: askAgainMs }));
   const [search, setSearch] = useSearchParams();
   if (machines.error !== undefined)
     return <LoadFailed what="the machines" error={machines.error} retry={machines.refetch} />;
-  if (days.data === undefined && days.error !== undefined)
-    return <LoadFailed what="the days" error={days.error} retry={days.refetch} />;
+  if (days.error !== undefined) return <LoadFailed what="the days" error={days.error} retry={days.refetch} />;
   if (machines.data === undefined || days.data === undefined) return <Loading what="the days" />;
   const picked = machines.data.find(({ id }) => id === search.get('machine')) ?? machines.data[0];
   if (picked === undefined) return <NoMachine />;

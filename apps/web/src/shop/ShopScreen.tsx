@@ -18,10 +18,11 @@ import { Loading } from '../shared/page/Loading.js';
 import { LoadFailed } from '../shared/page/LoadFailed.js';
 import { MachineCard } from './machines/MachineCard.js';
 import { readMachineFile } from './machines/machineFile.js';
+import { unlessShown } from '../shared/api/unlessShown.js';
 
 /** The shop: its machines so far. */
 export function ShopScreen() {
-  const { data: machines, error, refetch } = useMachinesQuery(undefined);
+  const { data: machines, error, refetch } = unlessShown(useMachinesQuery(undefined));
   if (error !== undefined) return <LoadFailed what="the machines" error={error} retry={refetch} />;
   if (machines === undefined) return <Loading what="the machines" />;
   return (

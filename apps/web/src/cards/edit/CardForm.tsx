@@ -1,6 +1,5 @@
 import type { CardContent, HouseContent, Machine } from '@lone-heron/contract';
 import { nozzleShapes } from '@lone-heron/core';
-import { useState } from 'react';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { Failure } from '../../shared/form/Failure.js';
@@ -12,8 +11,12 @@ import { nozzleWords } from '../../shared/vocabulary/nozzles.js';
 import { jointInWords } from '../../shared/sentences/settingInWords.js';
 import { cardFields, type CardField } from './cardFields.js';
 import { readCard, typedFrom, type TypedCard } from './typedCard.js';
+import { KeptNote } from '../../shared/typing/KeptNote.js';
+import { useKept } from '../../shared/typing/useKept.js';
 
 interface CardFormProps {
+  /** Under which what is typed is kept; whoever saves it ends that. */
+  sheet: string;
   begin: CardContent;
   machine: Machine;
   house: HouseContent;
@@ -26,9 +29,19 @@ interface CardFormProps {
 }
 
 /** A card being written: its name and numbers first, then what is fitted, technique, and what will prove it. */
-export function CardForm({ begin, machine, house, why, saveName, isSaving, error, onSave }: CardFormProps) {
-  const [typed, setTyped] = useState(() => typedFrom(begin));
-  const [reason, setReason] = useState('');
+export function CardForm({
+  sheet,
+  begin,
+  machine,
+  house,
+  why,
+  saveName,
+  isSaving,
+  error,
+  onSave,
+}: CardFormProps) {
+  const [typed, setTyped] = useKept(sheet, 'card', () => typedFrom(begin));
+  const [reason, setReason] = useKept(sheet, 'reason', () => '');
   const person = usePersonAtDesk();
   const read = readCard(typed, begin, machine, house.acceptance);
   const type = (change: Partial<TypedCard>) => setTyped({ ...typed, ...change });
@@ -42,6 +55,7 @@ export function CardForm({ begin, machine, house, why, saveName, isSaving, error
           onSave(read.content, reason.trim());
       }}
     >
+      <KeptNote sheet={sheet} />
       <p className="text-soft">
         {jointInWords(begin.joint)}, on {machine.name}
       </p>

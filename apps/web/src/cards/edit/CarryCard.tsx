@@ -22,6 +22,7 @@ import { dialledInWords } from '../../shared/sentences/settingInWords.js';
 import { CardPage } from '../CardPage.js';
 import { useLearnOf } from '../useLearn.js';
 import { CardForm } from './CardForm.js';
+import { forgetTyping } from '../../shared/typing/keptTyping.js';
 
 /** A card carried over to another machine: the same depth there, to be proved. */
 export function CarryCard() {
@@ -73,10 +74,13 @@ function Carried({ card, shown, from, to, machines }: CarriedProps) {
   const learn = useLearnOf(shown.content, machines);
   const carried = useMemo(() => carriedOrWhy(shown.content, from, to, learn), [shown, from, to, learn]);
   if ('refusal' in carried) return <p className="sheet p-6">It cannot be carried over: {carried.refusal}</p>;
+  const sheet = `card ${card.id} carried to ${to.id}`;
   const save = async (content: CardContent) => {
     const carriedFrom = { cardId: card.id, version: shown.version };
     const answer = await write({ id, version: 1, draft: { content, why: '', carriedFrom } });
-    if (answer.error === undefined) void navigate(`/cards/${id}`);
+    if (answer.error !== undefined) return;
+    forgetTyping(sheet);
+    void navigate(`/cards/${id}`);
   };
   return (
     <>
@@ -98,6 +102,7 @@ function Carried({ card, shown, from, to, machines }: CarriedProps) {
       </section>
       <CardForm
         key={JSON.stringify(carried.setting)}
+        sheet={sheet}
         begin={{ ...shown.content, machineId: to.id, setting: carried.setting }}
         machine={to}
         house={house}

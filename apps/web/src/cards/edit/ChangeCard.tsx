@@ -5,6 +5,7 @@ import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
 import { PageHeader } from '../../shared/page/PageHeader.js';
 import { CardPage } from '../CardPage.js';
 import { CardForm } from './CardForm.js';
+import { forgetTyping } from '../../shared/typing/keptTyping.js';
 
 /** The next version of a card: what was signed stands until this one is proven and signed too. */
 export function ChangeCard() {
@@ -16,12 +17,15 @@ function Change({ card, machines }: { card: Card; machines: readonly Machine[] }
   const [write, { isLoading, error }] = useWriteCardMutation();
   const house = houseContent(useHouseQuery(undefined).data);
   const newest = newestVersion(card);
+  const sheet = `card ${card.id} after ${newest.version}`;
   const machine = machines.find(({ id }) => id === newest.content.machineId);
   if (machine === undefined) return <p className="sheet m-6 p-6 text-lg">Its machine is gone.</p>;
   const save = async (content: CardContent, why: string) => {
     const draft = { content, why, carriedFrom: newest.carriedFrom };
     const answer = await write({ id: card.id, version: newest.version + 1, draft });
-    if (answer.error === undefined) void navigate(`/cards/${card.id}`);
+    if (answer.error !== undefined) return;
+    forgetTyping(sheet);
+    void navigate(`/cards/${card.id}`);
   };
   return (
     <div className="mx-auto flex max-w-4xl flex-col gap-3 px-4 py-3 sm:px-6">
@@ -37,6 +41,7 @@ function Change({ card, machines }: { card: Card; machines: readonly Machine[] }
       )}
       <CardForm
         key={newest.version}
+        sheet={sheet}
         begin={newest.content}
         machine={machine}
         house={house}

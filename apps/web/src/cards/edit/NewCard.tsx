@@ -12,6 +12,7 @@ import { Loading } from '../../shared/page/Loading.js';
 import { PageHeader } from '../../shared/page/PageHeader.js';
 import { proposedName } from '../proposedName.js';
 import { CardForm } from './CardForm.js';
+import { forgetTyping } from '../../shared/typing/keptTyping.js';
 
 /** A card begun from a setting of Dial or from a coupon; the coupon proves it where its tests do. */
 export function NewCard() {
@@ -27,10 +28,12 @@ export function NewCard() {
   const machine = machines.find((each) => each.id === start?.machineId);
   if (start === null || machine === undefined) return <NoStart />;
   const house = houseContent(houseSheets);
+  const sheet = `new card ${search.toString()}`;
   const name = proposedName(start.joint, start.setting);
   const save = async (content: CardContent) => {
     const answer = await write({ id, version: 1, draft: { content, why: '', carriedFrom: null } });
     if (answer.error !== undefined) return;
+    forgetTyping(sheet);
     if (start.couponId !== null) {
       // A setting that was changed on the way is no more the coupon's: the card is kept, without it.
       const { error: refusal } = await addProof({ id, version: 1, couponId: start.couponId });
@@ -42,6 +45,7 @@ export function NewCard() {
     <div className="mx-auto flex max-w-4xl flex-col gap-3 px-4 py-3 sm:px-6">
       <PageHeader title="New card" back={{ to: '/cards', name: 'cards' }} />
       <CardForm
+        sheet={sheet}
         begin={proposeCard({ name, machine, house, joint: start.joint, setting: start.setting })}
         machine={machine}
         house={house}

@@ -9,6 +9,7 @@ import { ApproveProcedure } from './ApproveProcedure.js';
 import { notAQualification } from './procedurePaper.js';
 import { ProcedurePapers } from './ProcedurePapers.js';
 import { StatedForm } from './StatedForm.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** The welding procedure papers of a card: what the card knows, what the shop states, and gaps. */
 export function ProcedureScreen() {
@@ -19,7 +20,7 @@ export function ProcedureScreen() {
 
 function Procedure({ card, machines }: { card: Card; machines: readonly Machine[] }) {
   const { id = '' } = useParams();
-  const { data, error, refetch } = useProcedureQuery(id);
+  const { data, error, refetch } = unlessShown(useProcedureQuery(id));
   if (error !== undefined) return <LoadFailed what="the procedure" error={error} retry={refetch} />;
   if (data === undefined) return <Loading what="the procedure" />;
   return (

@@ -6,14 +6,15 @@ import {
   type ProcedureStated,
 } from '@lone-heron/contract';
 import { ChevronRight } from 'lucide-react';
-import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
 import { useWriteProcedureMutation } from './proceduresApi.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { SaveButton } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { fieldGroups, fieldWords } from './statedFields.js';
-import { forgetTyped, keepTyped, readTypedStated } from './typedStated.js';
+import { forgetTyping } from '../../shared/typing/keptTyping.js';
+import { KeptNote } from '../../shared/typing/KeptNote.js';
+import { useKept } from '../../shared/typing/useKept.js';
 
 interface StatedFormProps {
   card: Card;
@@ -24,19 +25,17 @@ interface StatedFormProps {
 
 /** What the card does not know, stated by the shop. What is typed outlives a closed tab until it is saved. */
 export function StatedForm({ card, begin, newest }: StatedFormProps) {
-  const [stated, setStated] = useState<ProcedureStated>(() => readTypedStated(card.id, newest) ?? begin);
-  const [why, setWhy] = useState('');
+  const sheet = `procedure ${card.id} after ${newest}`;
+  const [stated, setStated] = useKept<ProcedureStated>(sheet, 'stated', () => begin);
+  const [why, setWhy] = useKept(sheet, 'why', () => '');
   const [write, { isLoading, error }] = useWriteProcedureMutation();
   const isChanged = procedureFields.some((field) => stated[field] !== begin[field]);
   const count = procedureFields.filter((field) => stated[field] !== '').length;
-  useEffect(() => {
-    if (isChanged) keepTyped(card.id, newest, stated);
-  }, [card.id, newest, stated, isChanged]);
   const save = async () => {
     const draft = { cardVersion: shownVersion(card).version, stated, why };
     const answer = await write({ cardId: card.id, revision: newest + 1, draft });
     if (answer.error !== undefined) return;
-    forgetTyped(card.id);
+    forgetTyping(sheet);
     toast(`Revision ${newest + 1} is written.`);
   };
   return (
@@ -48,6 +47,7 @@ export function StatedForm({ card, begin, newest }: StatedFormProps) {
         void save();
       }}
     >
+      <KeptNote sheet={sheet} />
       <h2 className="font-semibold">
         What you state{' '}
         <span className="font-normal text-soft">

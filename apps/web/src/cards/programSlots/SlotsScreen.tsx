@@ -12,6 +12,7 @@ import { OfMachine } from '../OfMachine.js';
 import { SlotRow } from './SlotRow.js';
 import { filledSlots } from './slotStanding.js';
 import { StoreInSlot } from './StoreInSlot.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** What each program slot of a machine holds according to us, and when somebody last looked. */
 export function SlotsScreen() {
@@ -34,7 +35,7 @@ interface SlotsProps {
 }
 
 function Slots({ machine, cards, picker }: SlotsProps) {
-  const { data: slots, error, refetch } = useSlotsQuery(machine.id);
+  const { data: slots, error, refetch } = unlessShown(useSlotsQuery(machine.id));
   const count = machine.profile.programSlots;
   if (error !== undefined) return <LoadFailed what="the slots" error={error} retry={refetch} />;
   if (slots === undefined) return <Loading what="the slots" />;

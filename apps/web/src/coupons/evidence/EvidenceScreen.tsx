@@ -11,13 +11,14 @@ import { figure } from '../../shared/figures/figures.js';
 import { sentenceStart } from '../../shared/sentences/sentenceStart.js';
 import { DepthByKnob } from './DepthByKnob.js';
 import { familyWords, oddsAgainstResults, whatIsKnown, type KnownOffset } from './whatIsKnown.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** Fetched when the page is opened: charts are heavy. */
 const CalibrationChart = lazy(() => import('./CalibrationChart.js'));
 
 /** What the shop's coupons say of its machines, and whether what was promised came about. */
 export function EvidenceScreen() {
-  const { data, error, refetch } = useCouponsQuery(evidenceQuery);
+  const { data, error, refetch } = unlessShown(useCouponsQuery(evidenceQuery));
   const { data: machines } = useMachinesQuery(undefined);
   return (
     <div className="mx-auto flex max-w-[1300px] flex-col gap-3 px-4 py-3 sm:px-6">

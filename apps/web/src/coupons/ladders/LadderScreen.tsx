@@ -22,13 +22,14 @@ import { settingInWords } from '../../shared/sentences/settingInWords.js';
 import { knobUnits, rungInWords, rungLabel } from './ladderKnobs.js';
 import { ladderSays, type LadderSays } from './ladderSays.js';
 import { ModulationSchools } from './ModulationSchools.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 const LadderChart = lazy(() => import('./LadderChart.js'));
 
 /** A ladder: its cutting list with labels, the coupons logged on it, and what they say so far. */
 export function LadderScreen() {
   const { id = '' } = useParams();
-  const { data: ladders, error, refetch } = useLaddersQuery(undefined);
+  const { data: ladders, error, refetch } = unlessShown(useLaddersQuery(undefined));
   const { data: page } = useCouponsQuery({ ladderId: id, limit: 200, order: 'up' });
   const { data: machines } = useMachinesQuery(undefined);
   if (error !== undefined) return <LoadFailed what="the ladder" error={error} retry={refetch} />;

@@ -7,10 +7,11 @@ import { Loading } from '../../shared/page/Loading.js';
 import { PageHeader } from '../../shared/page/PageHeader.js';
 import { jointInWords } from '../../shared/sentences/settingInWords.js';
 import { knobUnits } from './ladderKnobs.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** Every ladder of the shop, those under way first. */
 export function LaddersScreen() {
-  const { data, error, refetch } = useLaddersQuery(undefined);
+  const { data, error, refetch } = unlessShown(useLaddersQuery(undefined));
   const { data: machines = [] } = useMachinesQuery(undefined);
   const ladders = data?.toSorted((a, b) => Number(a.closedAt !== null) - Number(b.closedAt !== null));
   return (

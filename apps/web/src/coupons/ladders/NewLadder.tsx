@@ -22,11 +22,12 @@ import { readTyped } from '../../shared/figures/readTyped.js';
 import { settingInWords } from '../../shared/sentences/settingInWords.js';
 import { allowedOn, knobUnits, placeOn, stepsBetween } from './ladderKnobs.js';
 import { ModulationSchools } from './ModulationSchools.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** A ladder planned from a coupon: which knobs, from where to where, in how many steps, how often. */
 export function NewLadder() {
   const [search] = useSearchParams();
-  const { data: coupon, error, refetch } = useCouponQuery(search.get('from') ?? '');
+  const { data: coupon, error, refetch } = unlessShown(useCouponQuery(search.get('from') ?? ''));
   const { data: machines } = useMachinesQuery(undefined);
   if (error !== undefined) return <LoadFailed what="the coupon" error={error} retry={refetch} />;
   const machine = machines?.find(({ id }) => id === coupon?.machineId);

@@ -5,6 +5,7 @@ import { useCouponGroupsQuery } from '../../shared/api/couponsApi.js';
 import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { lookWords } from '../../shared/vocabulary/looks.js';
 import { metalName } from '../../shared/vocabulary/metalNames.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 interface GroupHeadingsProps {
   by: CouponGrouping;
@@ -17,7 +18,7 @@ interface GroupHeadingsProps {
 /** Headings with how many coupons each has and how many of them were right; one that is pressed opens its list. */
 export function GroupHeadings({ by, query, machines, people, onOpen }: GroupHeadingsProps) {
   const { sort: _sort, order: _order, offset: _offset, limit: _limit, ...filter } = query;
-  const { data = [], error, refetch } = useCouponGroupsQuery({ ...filter, by });
+  const { data = [], error, refetch } = unlessShown(useCouponGroupsQuery({ ...filter, by }));
   if (error !== undefined) return <LoadFailed what="the headings" error={error} retry={refetch} />;
   const most = Math.max(1, ...data.map(({ count }) => count));
   return (

@@ -1,5 +1,5 @@
 import { couponDraftSchema, observedKeys, type Coupon, type CouponDraft } from '@lone-heron/contract';
-import { useState, type SyntheticEvent } from 'react';
+import type { SyntheticEvent } from 'react';
 import { toast } from 'sonner';
 import { useAmendCouponMutation } from '../inspection/inspectionApi.js';
 import { CouponFields } from '../../shared/coupons/log/CouponFields.js';
@@ -10,11 +10,15 @@ import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { Modal } from '../../shared/page/Modal.js';
+import { forgetTyping } from '../../shared/typing/keptTyping.js';
+import { KeptNote } from '../../shared/typing/KeptNote.js';
+import { useKept } from '../../shared/typing/useKept.js';
 
 /** Mends what was written down. The first entry is kept, with why it was amended. */
 export function AmendCoupon({ coupon, onClose }: { coupon: Coupon; onClose: () => void }) {
-  const [entry, setEntry] = useState(() => typedCouponOf(coupon));
-  const [why, setWhy] = useState('');
+  const sheet = `coupon ${coupon.id} ${coupon.revision}`;
+  const [entry, setEntry] = useKept(sheet, 'entry', () => typedCouponOf(coupon));
+  const [why, setWhy] = useKept(sheet, 'why', () => '');
   const person = usePersonAtDesk();
   const [amend, { isLoading, error }] = useAmendCouponMutation();
   const { told, wanted } = readTypedCoupon(entry);
@@ -25,12 +29,14 @@ export function AmendCoupon({ coupon, onClose }: { coupon: Coupon; onClose: () =
     const amendment = { draft: amendedDraft(coupon, told), why: why.trim() };
     const answer = await amend({ id: coupon.id, revision: coupon.revision + 1, amendment });
     if (answer.error !== undefined) return;
+    forgetTyping(sheet);
     toast(`Coupon ${coupon.number} is amended; what it said before is kept.`);
     onClose();
   };
   return (
     <Modal title={`Amend coupon ${coupon.number}`} onClose={onClose}>
       <form className="flex flex-col gap-4" onSubmit={(event) => void save(event)}>
+        <KeptNote sheet={sheet} />
         <CouponFields
           entry={entry}
           lookedAt={coupon.lookedAt ?? 'back'}

@@ -22,11 +22,12 @@ import { CouponFacts } from './CouponFacts.js';
 import { EarlierEntries } from './EarlierEntries.js';
 import { PhotoWall } from './PhotoWall.js';
 import { WhatNext } from './WhatNext.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** Everything of one coupon: what it is, what it showed, its photos and tests, and what to weld next. */
 export function CouponSheet() {
   const { id = '' } = useParams();
-  const { data: coupon, error, refetch } = useCouponQuery(id);
+  const { data: coupon, error, refetch } = unlessShown(useCouponQuery(id));
   const { data: machines = [] } = useMachinesQuery(undefined);
   const { data: people = [] } = usePeopleQuery(undefined);
   if (error !== undefined) return <LoadFailed what="the coupon" error={error} retry={refetch} />;

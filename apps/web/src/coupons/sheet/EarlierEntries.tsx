@@ -4,6 +4,7 @@ import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { wordsOfLooks } from '../../shared/vocabulary/looks.js';
 import { shownMoment } from '../../shared/figures/moments.js';
 import { dialledInWords, jointInWords } from '../../shared/sentences/settingInWords.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** What a coupon said before it was amended: the first entry stays. */
 export function EarlierEntries({ coupon, people }: { coupon: Coupon; people: readonly Person[] }) {
@@ -12,7 +13,7 @@ export function EarlierEntries({ coupon, people }: { coupon: Coupon; people: rea
 }
 
 function Entries({ coupon, people }: { coupon: Coupon; people: readonly Person[] }) {
-  const { data = [], error, refetch } = useCouponEntriesQuery(coupon.id);
+  const { data = [], error, refetch } = unlessShown(useCouponEntriesQuery(coupon.id));
   const now = new Date();
   if (error !== undefined) return <LoadFailed what="the earlier entries" error={error} retry={refetch} />;
   return (

@@ -13,10 +13,11 @@ import { Modal } from '../../shared/page/Modal.js';
 import { photoSubjectWords } from '../../shared/vocabulary/photoSubjects.js';
 import { AddPhotos } from './AddPhotos.js';
 import { sayFailed, sayUndoable } from '../../shared/save/sayUndoable.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** A coupon's photos, and the way to add one. */
 export function PhotoWall({ couponId, isOut }: { couponId: string; isOut: boolean }) {
-  const { data: photos = [], error, refetch } = usePhotosQuery(couponId);
+  const { data: photos = [], error, refetch } = unlessShown(usePhotosQuery(couponId));
   const [opened, setOpened] = useState<Photo | null>(null);
   if (error !== undefined) return <LoadFailed what="the photos" error={error} retry={refetch} />;
   return (

@@ -14,6 +14,7 @@ import { outcomeOfLook, wordsOfLooks } from '../../shared/vocabulary/looks.js';
 import { metalName } from '../../shared/vocabulary/metalNames.js';
 import type { Said } from '../readSentence.js';
 import { isSameJoint } from './isSameJoint.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 const shown = 6;
 
@@ -28,7 +29,9 @@ interface CouponRailProps {
 /** The last coupons of this joint, newest first, beside the way to prepare and to log the next. */
 function CouponRail({ said, onLog, onPrepare, onKeep }: CouponRailProps) {
   const { joint, machine } = said;
-  const { data, error, refetch } = useCouponsQuery({ metal: joint.metal, machineId: machine.id, limit: 100 });
+  const { data, error, refetch } = unlessShown(
+    useCouponsQuery({ metal: joint.metal, machineId: machine.id, limit: 100 }),
+  );
   const coupons = (data?.coupons ?? []).filter((coupon) => isSameJoint(coupon.joint, joint)).slice(0, shown);
   return (
     <section className="flex gap-3 overflow-x-auto pb-1" aria-label="Coupons of this joint">

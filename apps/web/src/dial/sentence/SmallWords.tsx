@@ -1,4 +1,3 @@
-import { gasTable } from '@lone-heron/core';
 import { nozzleWords } from '../../shared/vocabulary/nozzles.js';
 import { saysBevel } from '../readKind.js';
 import type { Spoken } from './Spoken.js';

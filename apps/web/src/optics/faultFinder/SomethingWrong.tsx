@@ -24,13 +24,13 @@ import { NextCheck } from './NextCheck.js';
 import { readSeen, withPhoto, withSeen } from './seenAddress.js';
 import { Symptoms } from './Symptoms.js';
 import { useMachineKnowledge } from './useMachineKnowledge.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** From what is seen to what it is: the causes with their odds, and the check that tells most a minute. */
 export function SomethingWrong() {
-  const { data: machines, error, refetch } = useMachinesQuery(undefined);
+  const { data: machines, error, refetch } = unlessShown(useMachinesQuery(undefined));
   const [search, setSearch] = useSearchParams();
-  if (error !== undefined && machines === undefined)
-    return <LoadFailed what="the machines" error={error} retry={refetch} />;
+  if (error !== undefined) return <LoadFailed what="the machines" error={error} retry={refetch} />;
   if (machines === undefined) return <Loading what="the machines" />;
   const machine = machines.find(({ id }) => id === search.get('machine')) ?? machines[0];
   if (machine === undefined) return <NoMachine />;

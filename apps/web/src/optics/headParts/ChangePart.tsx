@@ -1,5 +1,4 @@
 import { headPartKinds, partReasons, type Machine, type PartChange } from '@lone-heron/contract';
-import { useState } from 'react';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { Failure } from '../../shared/form/Failure.js';
@@ -11,15 +10,22 @@ import { sentenceStart } from '../../shared/sentences/sentenceStart.js';
 import { partReasonWords, partWords } from './partWords.js';
 import { useChangePartMutation, useUndoPartChangeMutation } from './headPartsApi.js';
 import { useUndoableSave } from '../../shared/save/useUndoableSave.js';
+import { forgetTyping } from '../../shared/typing/keptTyping.js';
+import { KeptNote } from '../../shared/typing/KeptNote.js';
+import { useKept } from '../../shared/typing/useKept.js';
 
 /** Records that a part went in, and why the one before it came out. */
 export function ChangePart({ machine, onClose }: { machine: Machine; onClose: () => void }) {
   const person = usePersonAtDesk();
-  const { save, isSaving, error } = useSavePart(onClose);
-  const [change, setChange] = useState<PartChange>({
+  const sheet = `part ${machine.id}`;
+  const { save, isSaving, error } = useSavePart(() => {
+    forgetTyping(sheet);
+    onClose();
+  });
+  const [change, setChange] = useKept<PartChange>(sheet, 'change', () => ({
     ...{ machineId: machine.id, kind: 'nozzle', place: '', reason: 'worn' },
     ...{ note: '', supplier: '', lot: '' },
-  });
+  }));
   return (
     <Modal title={`Part changed on ${machine.name}`} onClose={onClose}>
       <form
@@ -29,6 +35,7 @@ export function ChangePart({ machine, onClose }: { machine: Machine; onClose: ()
           if (person !== null && !isSaving) void save(change);
         }}
       >
+        <KeptNote sheet={sheet} />
         <div className="grid gap-3 sm:grid-cols-2">
           <PickField
             label="Part"

@@ -6,7 +6,6 @@ import {
   type Machine,
 } from '@lone-heron/contract';
 import { dialledMetals, gasTable, shieldingGases } from '@lone-heron/core';
-import { useState } from 'react';
 import { useBottlesQuery } from '../../shared/api/supplyApi.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
@@ -15,9 +14,12 @@ import { PickField } from '../../shared/form/PickField.js';
 import { SaveButton } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
-import { useTypedValues, type TypedValues } from '../../shared/form/useTypedValues.js';
+import { useKeptValues, type TypedValues } from '../../shared/form/useTypedValues.js';
 import { Loading } from '../../shared/page/Loading.js';
 import { Modal } from '../../shared/page/Modal.js';
+import { forgetTyping } from '../../shared/typing/keptTyping.js';
+import { KeptNote } from '../../shared/typing/KeptNote.js';
+import { useKept } from '../../shared/typing/useKept.js';
 import { figure } from '../../shared/figures/figures.js';
 import { metalName } from '../../shared/vocabulary/metalNames.js';
 import { useLightQuery, useSetLightWithdrawnMutation, useWriteLightMutation } from './lightApi.js';
@@ -58,12 +60,16 @@ type Rest = Pick<LightDraft, 'metal' | 'gas' | 'batch' | 'isSoftStart'>;
 
 function LightForm({ machine, last, bottles, onClose }: LightFormProps) {
   const person = usePersonAtDesk();
-  const { save, isSaving, error } = useSaveLight(onClose);
-  const typed = useTypedValues(quantities, {
+  const sheet = `light ${machine.id}`;
+  const { save, isSaving, error } = useSaveLight(() => {
+    forgetTyping(sheet);
+    onClose();
+  });
+  const typed = useKeptValues(sheet, 'figures', quantities, {
     power: last === undefined ? '' : figure(last.powerW, 0),
     angle: figure(last?.gunAngleDeg ?? 45, 0),
   });
-  const [rest, setRest] = useState<Rest>(() => restOf(machine.id, last, bottles));
+  const [rest, setRest] = useKept<Rest>(sheet, 'rest', () => restOf(machine.id, last, bottles));
   const submit = () => {
     if (typed.values === null || person === null || isSaving) return;
     const { minutes, power, angle } = typed.values;
@@ -82,6 +88,7 @@ function LightForm({ machine, last, bottles, onClose }: LightFormProps) {
         Light on, not time at the bench: off the machine’s own counter, or the seams’ length over their pace.
         Coupons count by themselves.
       </p>
+      <KeptNote sheet={sheet} />
       <LightFields typed={typed} rest={rest} onRest={setRest} />
       <WhoDidIt label="Welded by" />
       <Failure error={error} />

@@ -15,6 +15,7 @@ import { sentenceStart } from '../../shared/sentences/sentenceStart.js';
 import { stockWords } from '../headParts/partWords.js';
 import { useSaveStockMutation, useStockQuery } from './stockApi.js';
 import { StockForm } from './StockForm.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** A form that is open: on a sort, or on a new one. */
 interface OpenForm {
@@ -24,10 +25,9 @@ interface OpenForm {
 
 /** Spare parts: how many lie there, how many to keep, and what to order now. */
 export function DrawerScreen() {
-  const { data: items, error, refetch } = useStockQuery(undefined);
+  const { data: items, error, refetch } = unlessShown(useStockQuery(undefined));
   const [open, setOpen] = useState<OpenForm | null>(null);
-  if (error !== undefined && items === undefined)
-    return <LoadFailed what="the drawer" error={error} retry={refetch} />;
+  if (error !== undefined) return <LoadFailed what="the drawer" error={error} retry={refetch} />;
   if (items === undefined) return <Loading what="the drawer" />;
   const toOrder = items.filter((item) => stockAdvice(item).order > 0);
   return (

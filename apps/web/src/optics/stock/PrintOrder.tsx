@@ -9,18 +9,18 @@ import { PaperPreview } from '../../shared/paper/PaperPreview.js';
 import { paperOf, type PageFrame } from '../../shared/paper/papers.js';
 import { orderPaper } from './orderPaper.js';
 import { useStockQuery } from './stockApi.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** What to order now as a page to print or to send. */
 export function PrintOrder() {
-  const { data: items, error, refetch } = useStockQuery(undefined);
+  const { data: items, error, refetch } = unlessShown(useStockQuery(undefined));
   const { data: house } = useHouseQuery(undefined);
   const [printedAt] = useState(() => new Date());
   const layOut = useCallback(
     (frame: PageFrame) => orderPaper(items ?? [], printedAt, frame),
     [items, printedAt],
   );
-  if (error !== undefined && items === undefined)
-    return <LoadFailed what="the drawer" error={error} retry={refetch} />;
+  if (error !== undefined) return <LoadFailed what="the drawer" error={error} retry={refetch} />;
   if (items === undefined) return <Loading what="the drawer" />;
   const isEmpty = items.every((item) => stockAdvice(item).order === 0);
   return (

@@ -1,5 +1,4 @@
 import { stockKinds, stockRanges, type StockDraft, type StockItem } from '@lone-heron/contract';
-import { useState } from 'react';
 import { toast } from 'sonner';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
@@ -14,6 +13,9 @@ import { stockWords } from '../headParts/partWords.js';
 import { readStock, typedStock, type TypedStock } from './typedStock.js';
 import { useSaveStockMutation, useSetStockRemovedMutation } from './stockApi.js';
 import { sayFailed, sayUndoable } from '../../shared/save/sayUndoable.js';
+import { forgetTyping } from '../../shared/typing/keptTyping.js';
+import { KeptNote } from '../../shared/typing/KeptNote.js';
+import { useKept } from '../../shared/typing/useKept.js';
 
 interface StockFormProps {
   id: string;
@@ -33,12 +35,14 @@ const figures = [
 /** A sort of spare: what it is, how many, what it costs, how long it takes and how sure one wants to be. */
 export function StockForm({ id, item, onClose }: StockFormProps) {
   const person = usePersonAtDesk();
-  const [typed, setTyped] = useState(() => typedStock(item));
+  const sheet = item === null ? 'new spare' : `spare ${id}`;
+  const [typed, setTyped] = useKept(sheet, 'spare', () => typedStock(item));
   const [save, { isLoading, error }] = useSaveStockMutation();
   const takeOff = useTakeOff(id, onClose);
   const read = readStock(typed);
   const submit = async (draft: StockDraft) => {
     if ((await save({ id, draft })).error !== undefined) return;
+    forgetTyping(sheet);
     onClose();
     toast(`${draft.name}: ${figure(draft.count, 0)} in the drawer.`);
   };
@@ -52,6 +56,7 @@ export function StockForm({ id, item, onClose }: StockFormProps) {
           if (read.draft !== null && person !== null && !isLoading) void submit(read.draft);
         }}
       >
+        <KeptNote sheet={sheet} />
         <div className="grid gap-3 sm:grid-cols-2">
           <PickField
             label="Part"

@@ -1,5 +1,4 @@
 import { type Machine, type RecordDetail } from '@lone-heron/contract';
-import { useState } from 'react';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { SaveButton } from '../../shared/form/SaveButton.js';
@@ -8,6 +7,9 @@ import { Modal } from '../../shared/page/Modal.js';
 import { useWriteRecord } from '../../shared/records/useWriteRecord.js';
 import type { StandingTask } from '../../shared/upkeep/upkeepDue.js';
 import { ShopPhoto } from '../photos/ShopPhoto.js';
+import { forgetTyping } from '../../shared/typing/keptTyping.js';
+import { KeptNote } from '../../shared/typing/KeptNote.js';
+import { useKept } from '../../shared/typing/useKept.js';
 
 interface DoneSheetProps {
   of: StandingTask;
@@ -19,12 +21,15 @@ interface DoneSheetProps {
 export function DoneSheet({ of: { machineId, task }, machines, onClose }: DoneSheetProps) {
   const person = usePersonAtDesk();
   const { write, isSaving, failure } = useWriteRecord(machineId);
-  const [value, setValue] = useState('');
-  const [note, setNote] = useState('');
-  const [photoId, setPhotoId] = useState<string | null>(null);
+  const sheet = `done ${machineId} ${task.id}`;
+  const [value, setValue] = useKept(sheet, 'value', () => '');
+  const [note, setNote] = useKept(sheet, 'note', () => '');
+  const [photoId, setPhotoId] = useKept<string | null>(sheet, 'photo', () => null);
   const submit = async () => {
     const detail: RecordDetail = { kind: 'upkeep', taskId: task.id, value: value.trim(), photoId };
-    if (await write(detail, note, `Done: ${task.title}.`)) onClose();
+    if (!(await write(detail, note, `Done: ${task.title}.`))) return;
+    forgetTyping(sheet);
+    onClose();
   };
   return (
     <Modal title={task.title} onClose={onClose}>
@@ -35,6 +40,7 @@ export function DoneSheet({ of: { machineId, task }, machines, onClose }: DoneSh
           if (person !== null && !isSaving) void submit();
         }}
       >
+        <KeptNote sheet={sheet} />
         <p className="text-soft">
           {machines.find(({ id }) => id === machineId)?.name}. {task.how}
         </p>

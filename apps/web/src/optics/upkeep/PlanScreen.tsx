@@ -25,14 +25,17 @@ import { PageHeader } from '../../shared/page/PageHeader.js';
 import { figure } from '../../shared/figures/figures.js';
 import { readTyped } from '../../shared/figures/readTyped.js';
 import { stockWords } from '../headParts/partWords.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
+import { forgetTyping } from '../../shared/typing/keptTyping.js';
+import { KeptNote } from '../../shared/typing/KeptNote.js';
+import { useKept } from '../../shared/typing/useKept.js';
 
 /** What is done to a machine and how often, as a lead writes it. */
 export function PlanScreen() {
   const { machineId = '' } = useParams();
-  const { data: upkeep, error, refetch } = useUpkeepQuery(undefined);
+  const { data: upkeep, error, refetch } = unlessShown(useUpkeepQuery(undefined));
   const { data: machines } = useMachinesQuery(undefined);
-  if (error !== undefined && upkeep === undefined)
-    return <LoadFailed what="the upkeep" error={error} retry={refetch} />;
+  if (error !== undefined) return <LoadFailed what="the upkeep" error={error} retry={refetch} />;
   if (upkeep === undefined || machines === undefined) return <Loading what="the upkeep" />;
   const mine = upkeep.find(({ plan }) => plan.machineId === machineId);
   const machine = machines.find(({ id }) => id === machineId);
@@ -57,10 +60,11 @@ function PlanForm({ upkeep }: { upkeep: MachineUpkeep }) {
   const [{ plan }] = useState(upkeep);
   const person = usePersonAtDesk();
   const navigate = useNavigate();
-  const [typed, setTyped] = useState<readonly TypedTask[]>(() =>
+  const sheet = `plan ${plan.machineId} after ${plan.revision}`;
+  const [typed, setTyped] = useKept<readonly TypedTask[]>(sheet, 'tasks', () =>
     plan.tasks.map((task) => ({ task, every: everyOf(task) })),
   );
-  const [note, setNote] = useState('');
+  const [note, setNote] = useKept(sheet, 'note', () => '');
   const [revise, { isLoading, error }] = useReviseUpkeepMutation();
   const tasks = typed.map(readTask);
   const draft = upkeepDraftSchema.safeParse({ tasks, note });
@@ -69,6 +73,7 @@ function PlanForm({ upkeep }: { upkeep: MachineUpkeep }) {
     if (!draft.success) return;
     const sent = { machineId: plan.machineId, revision: plan.revision + 1, draft: draft.data };
     if ((await revise(sent)).error !== undefined) return;
+    forgetTyping(sheet);
     toast('The plan is stored.');
     void navigate('/optics/upkeep');
   };
@@ -85,6 +90,7 @@ function PlanForm({ upkeep }: { upkeep: MachineUpkeep }) {
         if (isReady && !isLoading) void submit();
       }}
     >
+      <KeptNote sheet={sheet} />
       {typed.map((each, i) => (
         <TaskFields
           key={each.task.id}

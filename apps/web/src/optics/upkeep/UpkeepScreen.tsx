@@ -13,18 +13,18 @@ import { isDue, standingTasks, type StandingTask } from '../../shared/upkeep/upk
 import { NoMachine } from '../NoMachine.js';
 import { DoneSheet } from './DoneSheet.js';
 import { TaskRow } from './TaskRow.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** Where the calendar is read by other programs. */
 const feedPath = '/api/upkeep.ics';
 
 /** Everything that is done to the machines again and again, the most pressing first. */
 export function UpkeepScreen() {
-  const { data: upkeep, error, refetch } = useUpkeepQuery(undefined);
+  const { data: upkeep, error, refetch } = unlessShown(useUpkeepQuery(undefined));
   const { data: machines } = useMachinesQuery(undefined);
   const [search, setSearch] = useSearchParams();
   const [doing, setDoing] = useState<StandingTask | null>(null);
-  if (error !== undefined && upkeep === undefined)
-    return <LoadFailed what="the upkeep" error={error} retry={refetch} />;
+  if (error !== undefined) return <LoadFailed what="the upkeep" error={error} retry={refetch} />;
   if (upkeep === undefined || machines === undefined) return <Loading what="the upkeep" />;
   const machineId = search.get('machine') ?? '';
   const tasks = standingTasks(upkeep, new Date()).filter(

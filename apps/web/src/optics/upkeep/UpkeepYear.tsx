@@ -8,6 +8,7 @@ import { PageHeader } from '../../shared/page/PageHeader.js';
 import { standingTasks, type StandingTask } from '../../shared/upkeep/upkeepDue.js';
 import { NoMachine } from '../NoMachine.js';
 import { missedDays } from './missedDays.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** Months back and ahead of this one. */
 const monthsBack = 11;
@@ -25,10 +26,9 @@ const marks: Readonly<Record<Lies, { sign: string; colour: string; words: string
 
 /** A year of upkeep, a line a task: what was on time, early, late and missed, and what is due next. */
 export function UpkeepYear() {
-  const { data: upkeep, error, refetch } = useUpkeepQuery(undefined);
+  const { data: upkeep, error, refetch } = unlessShown(useUpkeepQuery(undefined));
   const { data: machines } = useMachinesQuery(undefined);
-  if (error !== undefined && upkeep === undefined)
-    return <LoadFailed what="the upkeep" error={error} retry={refetch} />;
+  if (error !== undefined) return <LoadFailed what="the upkeep" error={error} retry={refetch} />;
   if (upkeep === undefined || machines === undefined) return <Loading what="the upkeep" />;
   const now = new Date();
   const first = startOfMonth(addMonths(now, -monthsBack));

@@ -8,7 +8,7 @@ import {
 } from '@lone-heron/contract';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
-import { useController, useForm, useWatch, type Control, type UseFormRegister } from 'react-hook-form';
+import { useController, useWatch, type Control, type UseFormRegister } from 'react-hook-form';
 import { problemOf } from '../../shared/api/problemOf.js';
 import { Modal } from '../../shared/page/Modal.js';
 import { PictureChoice } from '../../shared/form/PictureChoice.js';
@@ -21,6 +21,9 @@ import { WindowDisc } from './WindowDisc.js';
 import { SpeckMark } from './SpeckMark.js';
 import { useChangeWindowMutation, useUndoWindowChangeMutation } from './windowsApi.js';
 import { useUndoableSave } from '../../shared/save/useUndoableSave.js';
+import { forgetTyping } from '../../shared/typing/keptTyping.js';
+import { KeptNote } from '../../shared/typing/KeptNote.js';
+import { useKeptForm } from '../../shared/typing/useKeptForm.js';
 
 /** What a glass is seen to have; a plain date is no look, and stays for records from before looks were asked. */
 const reasonsAsked = windowReasons.filter((reason) => reason !== 'planned');
@@ -29,8 +32,12 @@ const wherever = new Set<string>(['darkSpecks', 'paleSpecks', 'cracked', 'haze']
 /** Records that the old window came out, what was seen on it, and that a new one is in. */
 export function ChangeWindow({ machine, onClose }: { machine: Machine; onClose: () => void }) {
   const person = usePersonAtDesk();
-  const { save, isSaving, failure } = useSaveChange(onClose);
-  const { register, handleSubmit, control, formState, setValue } = useForm<WindowChange>({
+  const sheet = `window ${machine.id}`;
+  const { save, isSaving, failure } = useSaveChange(() => {
+    forgetTyping(sheet);
+    onClose();
+  });
+  const { register, handleSubmit, control, formState, setValue } = useKeptForm<WindowChange>(sheet, {
     resolver: zodResolver(windowChangeSchema),
     defaultValues: {
       machineId: machine.id,
@@ -44,6 +51,7 @@ export function ChangeWindow({ machine, onClose }: { machine: Machine; onClose: 
   return (
     <Modal title={`Window changed on ${machine.name}`} onClose={onClose} isWide>
       <form onSubmit={(event) => void handleSubmit(save)(event)} className="flex flex-col gap-4">
+        <KeptNote sheet={sheet} />
         <Looks register={register} reason={reason} isMissing={formState.errors.reason !== undefined} />
         <div className="grid gap-4 md:grid-cols-2">
           {wherever.has(reason) ? (

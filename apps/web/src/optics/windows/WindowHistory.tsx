@@ -9,6 +9,7 @@ import { GlassPicture } from './WindowDisc.js';
 import { lightInWords } from '../light/lightInWords.js';
 import { placeWords } from './foundInWords.js';
 import { useWindowHistoryQuery } from './windowsApi.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** Windows on a page of the history. */
 const pageLength = 12;
@@ -16,9 +17,8 @@ const pageLength = 12;
 /** Every window that came out, newest first, with why; some at a time. */
 export function WindowHistory({ machines }: { machines: readonly Machine[] }) {
   const [offset, setOffset] = useState(0);
-  const { data, error, refetch } = useWindowHistoryQuery({ offset, limit: pageLength });
-  if (error !== undefined && data === undefined)
-    return <LoadFailed what="the windows" error={error} retry={refetch} />;
+  const { data, error, refetch } = unlessShown(useWindowHistoryQuery({ offset, limit: pageLength }));
+  if (error !== undefined) return <LoadFailed what="the windows" error={error} retry={refetch} />;
   const total = data?.total ?? 0;
   return (
     <section className="sheet overflow-x-auto" aria-label="Windows that came out" tabIndex={0}>

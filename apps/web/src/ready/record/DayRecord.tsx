@@ -8,13 +8,14 @@ import { PageHeader } from '../../shared/page/PageHeader.js';
 import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { readingInWords } from '../day/readingInWords.js';
 import { useDayQuery } from '../readyApi.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 const clock = (iso: string) => format(new Date(iso), 'd MMM yyyy HH:mm');
 
 /** One day as it was: every step with who, when, what was read and what it meant. To be printed. */
 export function DayRecord() {
   const { id = '' } = useParams();
-  const { data: day, error, refetch } = useDayQuery(id);
+  const { data: day, error, refetch } = unlessShown(useDayQuery(id));
   const { data: machines = [] } = useMachinesQuery(undefined);
   if (error !== undefined) return <LoadFailed what="the day" error={error} retry={refetch} />;
   if (day === undefined) return <Loading what="the day" />;

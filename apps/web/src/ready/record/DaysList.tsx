@@ -6,11 +6,12 @@ import { Loading } from '../../shared/page/Loading.js';
 import { PageHeader } from '../../shared/page/PageHeader.js';
 import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { useDaysOfQuery } from '../readyApi.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** A machine's days, newest first. */
 export function DaysList() {
   const { id = '' } = useParams();
-  const { data: days, error, refetch } = useDaysOfQuery(id);
+  const { data: days, error, refetch } = unlessShown(useDaysOfQuery(id));
   const { data: machines = [] } = useMachinesQuery(undefined);
   if (error !== undefined) return <LoadFailed what="the days" error={error} retry={refetch} />;
   if (days === undefined) return <Loading what="the days" />;

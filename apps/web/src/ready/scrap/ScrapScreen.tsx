@@ -8,12 +8,13 @@ import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { FocusPart } from './FocusPart.js';
 import { PointerPart } from './PointerPart.js';
 import { TestLinePart } from './TestLinePart.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** The test on scrap before work: dot, focus, line, each with its log. */
 export function ScrapScreen() {
   const { id = '' } = useParams();
   const { data: machines } = useMachinesQuery(undefined);
-  const { data: records, error, refetch } = useRecordsOfQuery(id);
+  const { data: records, error, refetch } = unlessShown(useRecordsOfQuery(id));
   if (error !== undefined) return <LoadFailed what="the scrap tests" error={error} retry={refetch} />;
   const machine = machines?.find((each) => each.id === id);
   if (machine === undefined || records === undefined) return <Loading what="the scrap tests" />;

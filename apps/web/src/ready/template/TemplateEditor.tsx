@@ -8,13 +8,16 @@ import {
 } from '@lone-heron/contract';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
-import { FormProvider, useFieldArray, useForm, useFormContext, useWatch } from 'react-hook-form';
+import { FormProvider, useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { v7 as uuid } from 'uuid';
 import { problemOf } from '../../shared/api/problemOf.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { useReviseSequenceMutation } from '../readyApi.js';
+import { forgetTyping } from '../../shared/typing/keptTyping.js';
+import { KeptNote } from '../../shared/typing/KeptNote.js';
+import { useKeptForm } from '../../shared/typing/useKeptForm.js';
 
 const weightWords = { stop: 'stops until met', warn: 'warns', inform: 'informs' } as const;
 const readWords = {
@@ -29,7 +32,8 @@ const readWords = {
 export function TemplateEditor({ machine, sequence }: { machine: Machine; sequence: Sequence }) {
   const { startUp, shutDown, revision } = sequence;
   const isLead = usePersonAtDesk()?.role === 'lead';
-  const form = useForm<SequenceDraft>({
+  const sheet = `template ${machine.id} after ${revision}`;
+  const form = useKeptForm<SequenceDraft>(sheet, {
     resolver: zodResolver(sequenceDraftSchema),
     defaultValues: { startUp, shutDown, note: '' },
     disabled: !isLead,
@@ -39,12 +43,14 @@ export function TemplateEditor({ machine, sequence }: { machine: Machine; sequen
   const save = async (draft: SequenceDraft) => {
     const answer = await revise({ machineId: machine.id, revision: revision + 1, draft });
     if (answer.error !== undefined) return;
+    forgetTyping(sheet);
     toast(`Template revision ${revision + 1} of ${machine.name} is stored. The next day opens with it.`);
     void navigate(`/ready?machine=${machine.id}`);
   };
   return (
     <FormProvider {...form}>
       <form className="flex flex-col gap-4" onSubmit={(event) => void form.handleSubmit(save)(event)}>
+        <KeptNote sheet={sheet} />
         {!isLead && <p className="caution p-3">A lead changes these steps: sign in as one to do so.</p>}
         <Phase phase="startUp" title="Start-up" isLead={isLead} />
         <Phase phase="shutDown" title="Shut-down" isLead={isLead} />

@@ -6,12 +6,13 @@ import { PageHeader } from '../../shared/page/PageHeader.js';
 import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { useSequenceQuery } from '../readyApi.js';
 import { TemplateEditor } from './TemplateEditor.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** A machine's start-up and shut-down, to be read by everybody and changed by a lead. */
 export function TemplateScreen() {
   const { id = '' } = useParams();
   const { data: machines } = useMachinesQuery(undefined);
-  const { data: sequence, error, refetch } = useSequenceQuery(id);
+  const { data: sequence, error, refetch } = unlessShown(useSequenceQuery(id));
   if (error !== undefined) return <LoadFailed what="the steps" error={error} retry={refetch} />;
   const machine = machines?.find((each) => each.id === id);
   if (machine === undefined || sequence === undefined) return <Loading what="the steps" />;

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { readTyped, type TypedQuantity, type TypedValue } from '../figures/readTyped.js';
+import { useKept } from '../typing/useKept.js';
 
 /** Values that are typed side by side. */
 export interface TypedValues<Name extends string> {
@@ -12,30 +13,70 @@ export interface TypedValues<Name extends string> {
   readonly clear: () => void;
 }
 
+type Quantities<Name extends string> = Readonly<Record<Name, TypedQuantity>>;
+type Texts<Name extends string> = Readonly<Record<Name, string>>;
+type Begin<Name extends string> = Readonly<Partial<Record<Name, string>>>;
+
 /**
- * Keeps what is typed into a few fields and reads it.
+ * What is typed into a few fields, to work something out with.
  *
  * @param begin what stands in them at first; empty where left out
  */
 export function useTypedValues<Name extends string>(
-  quantities: Readonly<Record<Name, TypedQuantity>>,
-  begin?: Readonly<Partial<Record<Name, string>>>,
+  quantities: Quantities<Name>,
+  begin?: Begin<Name>,
 ): TypedValues<Name> {
-  const names = Object.keys(quantities) as Name[];
-  const record = <Value>(valueOf: (name: Name) => Value) =>
-    Object.fromEntries(names.map((name) => [name, valueOf(name)])) as Record<Name, Value>;
-  const [texts, setTexts] = useState(() => record((name) => begin?.[name] ?? ''));
-  const reads = record((name) =>
+  const [texts, setTexts] = useState(() => textsOf(quantities, begin));
+  return typedValues(quantities, texts, setTexts);
+}
+
+/**
+ * What is typed into a few fields of a sheet that is saved: kept until it is.
+ *
+ * @param begin what stands in them at first; empty where left out
+ */
+export function useKeptValues<Name extends string>(
+  sheet: string,
+  field: string,
+  quantities: Quantities<Name>,
+  begin?: Begin<Name>,
+): TypedValues<Name> {
+  const [texts, setTexts] = useKept(sheet, field, () => textsOf(quantities, begin));
+  return typedValues(quantities, texts, setTexts);
+}
+
+function typedValues<Name extends string>(
+  quantities: Quantities<Name>,
+  texts: Texts<Name>,
+  setTexts: (texts: Texts<Name>) => void,
+): TypedValues<Name> {
+  const names = namesOf(quantities);
+  const reads = recordOf(names, (name) =>
     texts[name].trim() === '' ? null : readTyped(texts[name], quantities[name]),
   );
   const values = names.every((name) => reads[name] !== null && 'value' in reads[name])
-    ? record((name) => (reads[name] as { value: number }).value)
+    ? recordOf(names, (name) => (reads[name] as { value: number }).value)
     : null;
   return {
     texts,
     reads,
     values,
     type: (name, text) => setTexts({ ...texts, [name]: text }),
-    clear: () => setTexts(record(() => '')),
+    clear: () => setTexts(textsOf(quantities)),
   };
+}
+
+function textsOf<Name extends string>(quantities: Quantities<Name>, begin?: Begin<Name>): Texts<Name> {
+  return recordOf(namesOf(quantities), (name) => begin?.[name] ?? '');
+}
+
+function namesOf<Name extends string>(quantities: Quantities<Name>): readonly Name[] {
+  return Object.keys(quantities) as Name[];
+}
+
+function recordOf<Name extends string, Value>(
+  names: readonly Name[],
+  valueOf: (name: Name) => Value,
+): Readonly<Record<Name, Value>> {
+  return Object.fromEntries(names.map((name) => [name, valueOf(name)])) as Record<Name, Value>;
 }

@@ -1,5 +1,5 @@
 import { X } from 'lucide-react';
-import { useEffect, useId, useRef, type ReactNode } from 'react';
+import { useId, useLayoutEffect, useRef, type ReactNode } from 'react';
 
 interface ModalProps {
   title: string;
@@ -17,7 +17,9 @@ interface ModalProps {
 export function Modal({ title, onClose, isWide = false, children }: ModalProps) {
   const dialog = useRef<HTMLDialogElement>(null);
   const titleId = useId();
-  useEffect(() => {
+  const isPressBeside = useRef(false);
+  // Closed while it is still on the page: only then the browser puts the focus back to where it came from.
+  useLayoutEffect(() => {
     const element = dialog.current;
     element?.showModal();
     element?.querySelector<HTMLElement>('[data-start]')?.focus();
@@ -32,8 +34,12 @@ export function Modal({ title, onClose, isWide = false, children }: ModalProps) 
         event.preventDefault();
         onClose();
       }}
+      // A press that begins inside, as a selection that is drawn too far does, is none beside it.
+      onPointerDown={(event) => {
+        isPressBeside.current = event.target === dialog.current;
+      }}
       onClick={(event) => {
-        if (event.target === dialog.current) onClose();
+        if (isPressBeside.current && event.target === dialog.current) onClose();
       }}
     >
       <div className={`modal-box rounded-box p-5 ${isWide ? 'max-w-5xl' : 'max-w-2xl'}`}>

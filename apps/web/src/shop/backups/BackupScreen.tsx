@@ -11,6 +11,7 @@ import { PageHeader } from '../../shared/page/PageHeader.js';
 import { figure } from '../../shared/figures/figures.js';
 import { shownMoment } from '../../shared/figures/moments.js';
 import { useBackupsQuery, useMakeBackupMutation } from './backupApi.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** The whole shop copied: now, every night by itself, and how it comes back. */
 export function BackupScreen() {
@@ -31,7 +32,7 @@ export function BackupScreen() {
 }
 
 function Backups() {
-  const { data, error, refetch } = useBackupsQuery(undefined);
+  const { data, error, refetch } = unlessShown(useBackupsQuery(undefined));
   // Kept until it is made: a second tap, or a try after a lost answer, is the same backup.
   const [id, setId] = useState(() => uuid());
   const [make, making] = useMakeBackupMutation();

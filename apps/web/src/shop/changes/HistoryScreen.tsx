@@ -4,10 +4,11 @@ import { Loading } from '../../shared/page/Loading.js';
 import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { shownMoment } from '../../shared/figures/moments.js';
 import { ShopPage } from '../ShopPage.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** Who changed what, newest first: machines, templates, people, training and the shop's records. */
 export function HistoryScreen() {
-  const { data: changes, error, refetch } = useChangesQuery(undefined);
+  const { data: changes, error, refetch } = unlessShown(useChangesQuery(undefined));
   const { data: people = [] } = usePeopleQuery(undefined);
   if (error !== undefined) return <LoadFailed what="the history" error={error} retry={refetch} />;
   if (changes === undefined) return <Loading what="the history" />;

@@ -4,10 +4,11 @@ import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { ShopPage } from '../ShopPage.js';
 import { AcceptancePart } from './AcceptancePart.js';
 import { StockPart } from './StockPart.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** What a weld must show to be taken, level by level. */
 export function AcceptanceScreen() {
-  const { data: house, error, refetch } = useHouseQuery(undefined);
+  const { data: house, error, refetch } = unlessShown(useHouseQuery(undefined));
   if (error !== undefined) return <LoadFailed what="the levels" error={error} retry={refetch} />;
   if (house === undefined) return <Loading what="the levels" />;
   return (

@@ -7,10 +7,11 @@ import { NozzlesPart } from './NozzlesPart.js';
 import { PricesPart } from './PricesPart.js';
 import { StockPart } from './StockPart.js';
 import { WirePart } from './WirePart.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** What is on hand, and what it costs: Dial offers what stands on the shelf first. */
 export function StockScreen() {
-  const { data: house, error, refetch } = useHouseQuery(undefined);
+  const { data: house, error, refetch } = unlessShown(useHouseQuery(undefined));
   if (error !== undefined) return <LoadFailed what="the stock" error={error} retry={refetch} />;
   if (house === undefined) return <Loading what="the stock" />;
   return (

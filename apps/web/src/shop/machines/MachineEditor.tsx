@@ -1,7 +1,6 @@
 import type { MachineProfile } from '@lone-heron/contract';
-import { useEffect } from 'react';
-import { FormProvider, useForm, type FieldErrors, type Resolver } from 'react-hook-form';
-import { useBlocker, useNavigate } from 'react-router';
+import { FormProvider, type FieldErrors, type Resolver } from 'react-hook-form';
+import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { problemOf } from '../../shared/api/problemOf.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
@@ -9,6 +8,9 @@ import { TextField } from '../FormFields.js';
 import { useReviseMachineMutation } from './machinesApi.js';
 import { MachineFields } from './MachineFields.js';
 import { machineFormOf, readMachineForm, type MachineForm } from './machineForm.js';
+import { forgetTyping } from '../../shared/typing/keptTyping.js';
+import { KeptNote } from '../../shared/typing/KeptNote.js';
+import { useKeptForm } from '../../shared/typing/useKeptForm.js';
 
 /** A machine in the editor, with the revision that saving will make. */
 export interface EditedMachine {
@@ -22,15 +24,15 @@ export interface EditedMachine {
 export function MachineEditor({ edited }: { edited: EditedMachine }) {
   const person = usePersonAtDesk();
   const isAllowed = person?.role === 'lead';
-  const form = useForm<MachineForm>({
+  const sheet = edited.next === 1 ? 'new machine' : `machine ${edited.id} after ${edited.next - 1}`;
+  const form = useKeptForm<MachineForm>(sheet, {
     defaultValues: machineFormOf(edited.name, edited.profile),
     resolver,
     mode: 'onTouched',
   });
-  const { save, isSaving, failure } = useSaveMachine(edited);
+  const { save, isSaving, failure } = useSaveMachine(edited, () => forgetTyping(sheet));
   const isNew = edited.next === 1;
   const { isDirty, errors } = form.formState;
-  useKeepTyped(isDirty);
   const faults = Object.keys(errors).length;
   return (
     <FormProvider {...form}>
@@ -44,6 +46,7 @@ export function MachineEditor({ edited }: { edited: EditedMachine }) {
         }
       >
         <h1 className="text-2xl font-semibold">{isNew ? 'A new machine' : `Change ${edited.name}`}</h1>
+        <KeptNote sheet={sheet} />
         <p className="text-soft">
           {isNew
             ? 'Figures of a common machine to start from: put right what your panel, plate and manual say.'
@@ -100,46 +103,25 @@ function nested(problems: readonly { field: string; allowed: string }[]): FieldE
   return errors;
 }
 
-/** Marks the way out that follows a save: nothing is lost on it. */
-const afterSaving = 'saved';
-
 /** Stores the next revision; the same one again where the answer was lost. */
-function useSaveMachine({ id, next }: EditedMachine) {
+function useSaveMachine({ id, next }: EditedMachine, onSaved: () => void) {
   const [revise, { isLoading, error }] = useReviseMachineMutation();
   const navigate = useNavigate();
   const save = async (draft: Parameters<typeof revise>[0]['draft']) => {
     const answer = await revise({ id, revision: next, draft });
     if (answer.data === undefined) return;
+    onSaved();
     const { name, revision } = answer.data;
     toast(
       revision === 1
         ? `${name} is in the shop. Record its window under Optics.`
         : `Revision ${revision} of ${name} is stored.`,
     );
-    void navigate('/shop', { state: afterSaving });
+    void navigate('/shop');
   };
   return {
     save,
     isSaving: isLoading,
     failure: error === undefined ? null : problemOf(error).message,
   };
-}
-
-/** Asks before what was typed is left, by a link or by closing the tab. */
-function useKeepTyped(isTyped: boolean): void {
-  const blocker = useBlocker(
-    ({ currentLocation, nextLocation }) =>
-      isTyped && nextLocation.state !== afterSaving && currentLocation.pathname !== nextLocation.pathname,
-  );
-  useEffect(() => {
-    if (blocker.state !== 'blocked') return;
-    if (window.confirm('Leave without saving? What was changed here is lost.')) blocker.proceed();
-    else blocker.reset();
-  }, [blocker]);
-  useEffect(() => {
-    if (!isTyped) return;
-    const ask = (event: BeforeUnloadEvent) => event.preventDefault();
-    window.addEventListener('beforeunload', ask);
-    return () => window.removeEventListener('beforeunload', ask);
-  }, [isTyped]);
 }

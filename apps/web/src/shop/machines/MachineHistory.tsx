@@ -5,10 +5,11 @@ import { Loading } from '../../shared/page/Loading.js';
 import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { shownMoment } from '../../shared/figures/moments.js';
 import { changedParts } from './changedParts.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** Every revision of a machine: when, who, why, and what was changed. */
 export function MachineHistory({ machine }: { machine: Machine }) {
-  const { data: revisions, error, refetch } = useMachineHistoryQuery(machine.id);
+  const { data: revisions, error, refetch } = unlessShown(useMachineHistoryQuery(machine.id));
   const { data: people = [] } = usePeopleQuery(undefined);
   if (error !== undefined) return <LoadFailed what="its history" error={error} retry={refetch} />;
   if (revisions === undefined) return <Loading what="its history" />;

@@ -7,11 +7,12 @@ import { Loading } from '../../shared/page/Loading.js';
 import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { MachineEditor, type EditedMachine } from './MachineEditor.js';
 import { MachineHistory } from './MachineHistory.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** One machine: what it can do, ready to be changed, and its earlier revisions. */
 export function MachineScreen() {
   const { id = '' } = useParams();
-  const { data: machines, error, refetch } = useMachinesQuery(undefined);
+  const { data: machines, error, refetch } = unlessShown(useMachinesQuery(undefined));
   if (error !== undefined) return <LoadFailed what="the machines" error={error} retry={refetch} />;
   if (machines === undefined) return <Loading what="the machine" />;
   if (id === 'new') return <NewMachine machines={machines} />;

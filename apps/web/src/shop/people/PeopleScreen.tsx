@@ -23,10 +23,11 @@ import { Modal } from '../../shared/page/Modal.js';
 import { roleMeaning, roleWords } from '../../shared/vocabulary/roles.js';
 import { ShopPage } from '../ShopPage.js';
 import { sayUndoable } from '../../shared/save/sayUndoable.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** Everybody of the shop: who they are, what they may do, and a lead's ways to change that. */
 export function PeopleScreen() {
-  const { data: people, error, refetch } = usePeopleQuery(undefined);
+  const { data: people, error, refetch } = unlessShown(usePeopleQuery(undefined));
   const [isAdding, setAdding] = useState(false);
   const isLead = usePersonAtDesk()?.role === 'lead';
   if (error !== undefined) return <LoadFailed what="the people" error={error} retry={refetch} />;

@@ -1,5 +1,4 @@
 import { eyewearConditions, eyewearKinds, type Eyewear, type EyewearDraft } from '@lone-heron/contract';
-import { useState } from 'react';
 import { toast } from 'sonner';
 import { Failure } from '../../shared/form/Failure.js';
 import { asChoices, PickField } from '../../shared/form/PickField.js';
@@ -9,6 +8,9 @@ import { TypedField } from '../../shared/form/TypedField.js';
 import { Modal } from '../../shared/page/Modal.js';
 import { readTyped, type TypedQuantity } from '../../shared/figures/readTyped.js';
 import { useSaveEyewearMutation } from './eyewearApi.js';
+import { forgetTyping } from '../../shared/typing/keptTyping.js';
+import { KeptNote } from '../../shared/typing/KeptNote.js';
+import { useKept } from '../../shared/typing/useKept.js';
 
 const density: TypedQuantity = {
   range: { quantity: 'optical density', min: 0, max: 12, unit: '' },
@@ -34,14 +36,16 @@ interface EyewearFormProps {
 
 /** A helmet or a pair: its marking, and how it was found just now. */
 export function EyewearForm({ id, eyewear, onClose }: EyewearFormProps) {
-  const [draft, setDraft] = useState<EyewearDraft>(() => (eyewear === null ? empty : draftOf(eyewear)));
-  const [typed, setTyped] = useState(eyewear?.opticalDensity?.toString() ?? '');
+  const sheet = eyewear === null ? 'new eyewear' : `eyewear ${id}`;
+  const [draft, setDraft] = useKept(sheet, 'eyewear', () => (eyewear === null ? empty : draftOf(eyewear)));
+  const [typed, setTyped] = useKept(sheet, 'density', () => eyewear?.opticalDensity?.toString() ?? '');
   const [save, { isLoading, error }] = useSaveEyewearMutation();
   const read = typed.trim() === '' ? null : readTyped(typed, density);
   const isReady = draft.name.trim() !== '' && (read === null || 'value' in read);
   const submit = async () => {
     const opticalDensity = read !== null && 'value' in read ? read.value : null;
     if ((await save({ id, draft: { ...draft, opticalDensity } })).error !== undefined) return;
+    forgetTyping(sheet);
     onClose();
     toast(`${draft.name} is written down.`);
   };
@@ -54,6 +58,7 @@ export function EyewearForm({ id, eyewear, onClose }: EyewearFormProps) {
           if (isReady && !isLoading) void submit();
         }}
       >
+        <KeptNote sheet={sheet} />
         <div className="grid gap-3 sm:grid-cols-2">
           <DraftFields draft={draft} onChange={setDraft} />
           <TypedField

@@ -9,11 +9,12 @@ import { eyeFigures } from './eyeFigures.js';
 import { EyewearPart } from './EyewearPart.js';
 import { SheetPart } from './SheetPart.js';
 import { TestsPart } from './TestsPart.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** The sheet that hangs at the door of a machine's cell: for a visitor, for the safety officer, for a doctor. */
 export function SafetySheet() {
   const { id = '' } = useParams();
-  const { data: machines, error, refetch } = useMachinesQuery(undefined);
+  const { data: machines, error, refetch } = unlessShown(useMachinesQuery(undefined));
   if (error !== undefined) return <LoadFailed what="the machine" error={error} retry={refetch} />;
   if (machines === undefined) return <Loading what="the machine" />;
   const machine = machines.find((each) => each.id === id);

@@ -1,6 +1,5 @@
 import type { Bottle, BottleDraft, Machine } from '@lone-heron/contract';
 import { gasTable, shieldingGases } from '@lone-heron/core';
-import { useState } from 'react';
 import { toast } from 'sonner';
 import { useSaveBottleMutation } from '../../shared/api/supplyApi.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
@@ -12,6 +11,9 @@ import { TextField } from '../../shared/form/TextField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
 import { Modal } from '../../shared/page/Modal.js';
 import { readBottle, typedBottle, type ReadBottle, type TypedBottle } from './typedBottle.js';
+import { forgetTyping } from '../../shared/typing/keptTyping.js';
+import { KeptNote } from '../../shared/typing/KeptNote.js';
+import { useKept } from '../../shared/typing/useKept.js';
 
 interface BottleFormProps {
   id: string;
@@ -23,12 +25,14 @@ interface BottleFormProps {
 
 /** A bottle's label, gauge and place. */
 export function BottleForm({ id, bottle, machines, onClose }: BottleFormProps) {
-  const [typed, setTyped] = useState(() => typedBottle(bottle));
+  const sheet = bottle === null ? 'new bottle' : `bottle ${id}`;
+  const [typed, setTyped] = useKept(sheet, 'bottle', () => typedBottle(bottle));
   const person = usePersonAtDesk();
   const [save, { isLoading, error }] = useSaveBottleMutation();
   const read = readBottle(typed);
   const submit = async (draft: BottleDraft) => {
     if ((await save({ id, draft })).error !== undefined) return;
+    forgetTyping(sheet);
     onClose();
     toast(`The bottle of ${gasTable[draft.gas].short} is written down.`);
   };
@@ -44,6 +48,7 @@ export function BottleForm({ id, bottle, machines, onClose }: BottleFormProps) {
           if (read.draft !== null && person !== null && !isLoading) void submit(read.draft);
         }}
       >
+        <KeptNote sheet={sheet} />
         <BottleFields typed={typed} read={read} machines={machines} onType={setTyped} />
         <p className="caution p-2 text-sm leading-snug" role="note">
           {gasTable[typed.gas].caution}

@@ -5,11 +5,12 @@ import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { ShopPage } from '../ShopPage.js';
 import { Bottles } from './Bottles.js';
 import { MachineSupply } from './MachineSupply.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** What feeds the machines: gas, water, air, mains. */
 export function SupplyScreen() {
-  const machines = useMachinesQuery(undefined);
-  const bottles = useBottlesQuery(undefined);
+  const machines = unlessShown(useMachinesQuery(undefined));
+  const bottles = unlessShown(useBottlesQuery(undefined));
   if (machines.error !== undefined)
     return <LoadFailed what="the machines" error={machines.error} retry={machines.refetch} />;
   if (bottles.error !== undefined)

@@ -8,6 +8,11 @@ import { SaveButton } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { Modal } from '../../shared/page/Modal.js';
 import { useClearMutation } from './clearancesApi.js';
+import { forgetTyping } from '../../shared/typing/keptTyping.js';
+import { KeptNote } from '../../shared/typing/KeptNote.js';
+import { useKept } from '../../shared/typing/useKept.js';
+
+const sheet = 'clearance';
 
 interface ClearFormProps {
   people: readonly Person[];
@@ -18,16 +23,17 @@ interface ClearFormProps {
 /** A lead clears somebody for a machine and a mode. */
 export function ClearForm({ people, machines, onClose }: ClearFormProps) {
   const [id] = useState(() => uuid());
-  const [draft, setDraft] = useState<ClearanceDraft>({
+  const [draft, setDraft] = useKept<ClearanceDraft>(sheet, 'clearance', () => ({
     personId: people[0]?.id ?? '',
     machineId: machines[0]?.id ?? '',
     mode: 'weld',
     until: null,
     note: '',
-  });
+  }));
   const [clear, { isLoading, error }] = useClearMutation();
   const save = async () => {
     if ((await clear({ id, draft })).error !== undefined) return;
+    forgetTyping(sheet);
     onClose();
     toast(`${people.find((person) => person.id === draft.personId)?.name} is cleared to ${draft.mode}.`);
   };
@@ -41,6 +47,7 @@ export function ClearForm({ people, machines, onClose }: ClearFormProps) {
           if (!isLoading) void save();
         }}
       >
+        <KeptNote sheet={sheet} />
         <div className="grid gap-3 sm:grid-cols-2">
           <PickField
             label="Who"

@@ -11,10 +11,11 @@ import { useSetClearanceWithdrawnMutation } from './clearancesApi.js';
 import { ShopPage } from '../ShopPage.js';
 import { ClearForm } from './ClearForm.js';
 import { sayFailed, sayUndoable } from '../../shared/save/sayUndoable.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** Who is cleared for which machine and mode, by whom, until when. */
 export function TrainingScreen() {
-  const { data: clearances, error, refetch } = useClearancesQuery(undefined);
+  const { data: clearances, error, refetch } = unlessShown(useClearancesQuery(undefined));
   const { data: people = [] } = usePeopleQuery(undefined);
   const { data: machines = [] } = useMachinesQuery(undefined);
   const [isClearing, setClearing] = useState(false);

@@ -9,7 +9,6 @@ import {
   type Service,
   type Shortening,
 } from '@lone-heron/core';
-import { windowReasons } from '../protectiveWindow.js';
 import type { LifeMeasure, WindowStudy, WindowStudyQuery } from '../windowStudy.js';
 import { daysPerMonth } from '../../wire/daysPerMonth.js';
 import { lifeFactors, type LifeFactor } from '../lifeFactors.js';

@@ -138,7 +138,12 @@ function Recorded({ coupon, photo, readings, hasFace }: RecordedProps) {
   const detail = detailOf({ measured, ...prepared, photoId: photo.id });
   return (
     <section className="sheet px-4 py-3 lg:col-start-1" aria-label="Into the record">
-      <TestEnd coupon={coupon} detail={detail} onStored={() => void navigate(`/coupons/${coupon.id}`)}>
+      <TestEnd
+        sheet={`measure ${coupon.id}`}
+        coupon={coupon}
+        detail={detail}
+        onStored={() => void navigate(`/coupons/${coupon.id}`)}
+      >
         <SectionPrepared coupon={coupon} prepared={prepared} onChange={setPrepared} />
         {measured === null && (
           <p className="fault text-sm" role="alert">

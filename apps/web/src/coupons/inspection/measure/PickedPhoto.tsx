@@ -7,6 +7,7 @@ import { LoadFailed } from '../../../shared/page/LoadFailed.js';
 import { Loading } from '../../../shared/page/Loading.js';
 import { PageHeader } from '../../../shared/page/PageHeader.js';
 import { AddPhotos } from '../../sheet/AddPhotos.js';
+import { unlessShown } from '../../../shared/api/unlessShown.js';
 
 interface PickedPhotoProps {
   /** What the photo shows that is taken where the address names none. */
@@ -21,7 +22,7 @@ interface PickedPhotoProps {
 export function PickedPhoto({ subject, title, wanted, children }: PickedPhotoProps) {
   const { id = '' } = useParams();
   const [search, setSearch] = useSearchParams();
-  const { data: coupon, error, refetch } = useCouponQuery(id);
+  const { data: coupon, error, refetch } = unlessShown(useCouponQuery(id));
   const { data: photos } = usePhotosQuery(id);
   if (error !== undefined) return <LoadFailed what="the coupon" error={error} retry={refetch} />;
   if (coupon === undefined || photos === undefined) return <Loading what="the coupon" />;

@@ -17,6 +17,9 @@ import { PlainTest } from './PlainTest.js';
 import { SectionTest } from './SectionTest.js';
 import type { PlainTestKind } from './testForms.js';
 import { resultWords, testWords } from '../../../shared/vocabulary/testWords.js';
+import { forgetTyping } from '../../../shared/typing/keptTyping.js';
+import { KeptNote } from '../../../shared/typing/KeptNote.js';
+import { useKept } from '../../../shared/typing/useKept.js';
 
 interface AddTestProps {
   kind: PlainTestKind | 'section';
@@ -27,13 +30,14 @@ interface AddTestProps {
 /** A test written down: what it asks, then what it came to. */
 export function AddTest({ kind, coupon, onClose }: AddTestProps) {
   const [detail, setDetail] = useState<TestDetail | null>(null);
+  const sheet = `${kind} ${coupon.id}`;
   return (
     <Modal title={`${testWords[kind].name}: ${testWords[kind].what}`} onClose={onClose}>
-      <TestEnd coupon={coupon} detail={detail} onStored={onClose}>
+      <TestEnd sheet={sheet} coupon={coupon} detail={detail} onStored={onClose}>
         {kind === 'section' ? (
-          <SectionTest coupon={coupon} onDetail={setDetail} />
+          <SectionTest sheet={sheet} coupon={coupon} onDetail={setDetail} />
         ) : (
-          <PlainTest kind={kind} onDetail={setDetail} />
+          <PlainTest sheet={sheet} kind={kind} onDetail={setDetail} />
         )}
       </TestEnd>
     </Modal>
@@ -41,6 +45,8 @@ export function AddTest({ kind, coupon, onClose }: AddTestProps) {
 }
 
 interface TestEndProps {
+  /** Under which what is typed is kept. */
+  sheet: string;
   coupon: Coupon;
   /** Null while something is missing. */
   detail: TestDetail | null;
@@ -49,11 +55,11 @@ interface TestEndProps {
 }
 
 /** What every test ends with: what it came to, a remark, who, and the button that stores it. */
-export function TestEnd({ coupon, detail, onStored, children }: TestEndProps) {
+export function TestEnd({ sheet, coupon, detail, onStored, children }: TestEndProps) {
   const [id] = useState(() => uuid());
   const [doneAt] = useState(() => new Date().toISOString());
-  const [result, setResult] = useState<TestResult | null>(null);
-  const [remark, setRemark] = useState('');
+  const [result, setResult] = useKept<TestResult | null>(sheet, 'result', () => null);
+  const [remark, setRemark] = useKept(sheet, 'remark', () => '');
   const person = usePersonAtDesk();
   const [write, { isLoading, error }] = useWriteTestMutation();
   const photos = useSendPhotos(coupon.id);
@@ -70,11 +76,13 @@ export function TestEnd({ coupon, detail, onStored, children }: TestEndProps) {
     const draft = { detail, result, remark: remark.trim(), doneAt, photoIds: shown };
     const answer = await write({ id, couponId: coupon.id, draft });
     if (answer.error !== undefined) return;
+    forgetTyping(sheet);
     toast(`${testWords[detail.kind].name} of coupon ${coupon.number} is written down.`);
     onStored();
   };
   return (
     <form className="flex flex-col gap-4" onSubmit={(event) => void save(event)}>
+      <KeptNote sheet={sheet} />
       {children}
       <fieldset>
         <legend className="mb-1 font-medium">What did it come to?</legend>

@@ -1,28 +1,32 @@
 import type { TestDetail } from '@lone-heron/contract';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo } from 'react';
 import { PickField } from '../../../shared/form/PickField.js';
 import { TextField } from '../../../shared/form/TextField.js';
 import { TypedField } from '../../../shared/form/TypedField.js';
-import { useTypedValues } from '../../../shared/form/useTypedValues.js';
+import { useKeptValues } from '../../../shared/form/useTypedValues.js';
 import { figureFields } from './testFields.js';
 import { plainDetail, testForms, type PlainTestKind } from './testForms.js';
+import { useKept } from '../../../shared/typing/useKept.js';
 
 interface PlainTestProps {
+  sheet: string;
   kind: PlainTestKind;
   /** Told whenever the form is whole, or is not any more. */
   onDetail: (detail: TestDetail | null) => void;
 }
 
 /** The few figures and choices of a test. */
-export function PlainTest({ kind, onDetail }: PlainTestProps) {
+export function PlainTest({ sheet, kind, onDetail }: PlainTestProps) {
   const form = testForms[kind];
-  const figures = useTypedValues(
+  const figures = useKeptValues(
+    sheet,
+    'figures',
     Object.fromEntries(form.figures.map((name) => [name, figureFields[name].quantity])),
   );
-  const [picks, setPicks] = useState(() =>
+  const [picks, setPicks] = useKept(sheet, 'picks', () =>
     Object.fromEntries(form.picks.map(({ name, choices }) => [name, choices[0]?.value ?? ''])),
   );
-  const [words, setWords] = useState('');
+  const [words, setWords] = useKept(sheet, 'words', () => '');
   const { values } = figures;
   const valuesText = JSON.stringify(values);
   const detail = useMemo(() => {

@@ -9,11 +9,12 @@ import {
 import { airEnergy, barGauge, litre, pressureFinding, waterEnergy } from '@lone-heron/core';
 import { TriangleAlert } from 'lucide-react';
 import { useMemo, useState } from 'react';
+import { useKept } from '../../../shared/typing/useKept.js';
 import { useNavigate, useParams } from 'react-router';
 import { useCouponQuery } from '../inspectionApi.js';
 import { PickField } from '../../../shared/form/PickField.js';
 import { TypedField } from '../../../shared/form/TypedField.js';
-import { useTypedValues, type TypedValues } from '../../../shared/form/useTypedValues.js';
+import { useKeptValues, type TypedValues } from '../../../shared/form/useTypedValues.js';
 import { LoadFailed } from '../../../shared/page/LoadFailed.js';
 import { Loading } from '../../../shared/page/Loading.js';
 import { PageHeader } from '../../../shared/page/PageHeader.js';
@@ -21,11 +22,12 @@ import { figure } from '../../../shared/figures/figures.js';
 import { TestEnd } from './AddTest.js';
 import { figureFields } from './testFields.js';
 import { leakWords, mediumWords } from '../../../shared/vocabulary/testWords.js';
+import { unlessShown } from '../../../shared/api/unlessShown.js';
 
 /** A pressure test from what is stored to what may be claimed: water first, and the pressure let off before it is handled. */
 export function PressureScreen() {
   const { id = '' } = useParams();
-  const { data: coupon, error, refetch } = useCouponQuery(id);
+  const { data: coupon, error, refetch } = unlessShown(useCouponQuery(id));
   if (error !== undefined) return <LoadFailed what="the coupon" error={error} retry={refetch} />;
   if (coupon === undefined) return <Loading what="the coupon" />;
   return <PressureTest coupon={coupon} />;
@@ -43,11 +45,12 @@ const quantitiesOf = <Name extends keyof typeof figureFields>(names: readonly Na
 
 function PressureTest({ coupon }: { coupon: Coupon }) {
   const navigate = useNavigate();
-  const plan = useTypedValues(quantitiesOf(before));
-  const hold = useTypedValues(quantitiesOf(held));
-  const [medium, setMedium] = useState<PressureMedium>('water');
-  const [needle, setNeedle] = useState<'steady' | 'swinging'>('steady');
-  const [leak, setLeak] = useState<(typeof leakPlaces)[number]>('none');
+  const sheet = `pressure ${coupon.id}`;
+  const plan = useKeptValues(sheet, 'plan', quantitiesOf(before));
+  const hold = useKeptValues(sheet, 'hold', quantitiesOf(held));
+  const [medium, setMedium] = useKept<PressureMedium>(sheet, 'medium', () => 'water');
+  const [needle, setNeedle] = useKept<'steady' | 'swinging'>(sheet, 'needle', () => 'steady');
+  const [leak, setLeak] = useKept<(typeof leakPlaces)[number]>(sheet, 'leak', () => 'none');
   const [isLetOff, setLetOff] = useState(false);
   const claim = useMemo(() => claimOf(plan, hold, needle, leak), [plan, hold, needle, leak]);
   const detail = detailOf(plan, hold, { medium, needle, leak, isLetOff });
@@ -98,7 +101,12 @@ function PressureTest({ coupon }: { coupon: Coupon }) {
         </label>
       </Step>
       <section className="sheet px-5 py-4">
-        <TestEnd coupon={coupon} detail={detail} onStored={() => void navigate(`/coupons/${coupon.id}`)}>
+        <TestEnd
+          sheet={sheet}
+          coupon={coupon}
+          detail={detail}
+          onStored={() => void navigate(`/coupons/${coupon.id}`)}
+        >
           {!isLetOff && (
             <p className="text-soft">Nobody handles it, and nothing is written down, before step 3.</p>
           )}

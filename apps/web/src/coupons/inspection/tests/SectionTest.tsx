@@ -1,12 +1,14 @@
 import { couponTestDraftSchema, sectionMeasures, type Coupon, type TestDetail } from '@lone-heron/contract';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo } from 'react';
 import { Link } from 'react-router';
 import { TypedField } from '../../../shared/form/TypedField.js';
 import { readTyped } from '../../../shared/figures/readTyped.js';
 import { SectionPrepared, useSectionPreparation } from './SectionPrepared.js';
 import { sectionFields } from './testFields.js';
+import { useKept } from '../../../shared/typing/useKept.js';
 
 interface SectionTestProps {
+  sheet: string;
   coupon: Coupon;
   onDetail: (detail: TestDetail | null) => void;
 }
@@ -15,9 +17,9 @@ interface SectionTestProps {
 const underGlassMm = 0.1;
 
 /** A section that was measured under a glass; on a photo it is measured on a page of its own. */
-export function SectionTest({ coupon, onDetail }: SectionTestProps) {
+export function SectionTest({ sheet, coupon, onDetail }: SectionTestProps) {
   const [prepared, setPrepared] = useSectionPreparation(coupon);
-  const [texts, setTexts] = useState<Readonly<Record<string, string>>>({});
+  const [texts, setTexts] = useKept<Readonly<Record<string, string>>>(sheet, 'measures', () => ({}));
   const detail = useMemo(() => {
     const measured = measuredOf(texts);
     if (measured === null) return null;

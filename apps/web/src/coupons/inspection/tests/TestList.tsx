@@ -11,10 +11,11 @@ import { shownMoment } from '../../../shared/figures/moments.js';
 import { AddTest } from './AddTest.js';
 import { isPaged, type PlainTestKind } from './testForms.js';
 import { foundInWords, resultWords, testWords } from '../../../shared/vocabulary/testWords.js';
+import { unlessShown } from '../../../shared/api/unlessShown.js';
 
 /** What was tested and what it came to, and a button for each test there is. */
 export function TestList({ coupon, people }: { coupon: Coupon; people: readonly Person[] }) {
-  const { data: tests = [], error, refetch } = useTestsQuery(coupon.id);
+  const { data: tests = [], error, refetch } = unlessShown(useTestsQuery(coupon.id));
   const [adding, setAdding] = useState<PlainTestKind | 'section' | null>(null);
   return (
     <section className="sheet flex flex-col gap-2 px-5 py-3" aria-label="Tests">

@@ -210,7 +210,12 @@ function Recorded({ coupon, photo, found }: { coupon: Coupon; photo: Photo; foun
   const detail = useMemo(() => (found === null ? null : detailOf(found, photo.id)), [found, photo.id]);
   return (
     <section className="sheet px-4 py-3" aria-label="Into the record">
-      <TestEnd coupon={coupon} detail={detail} onStored={() => void navigate(`/coupons/${coupon.id}`)}>
+      <TestEnd
+        sheet={`tint ${coupon.id}`}
+        coupon={coupon}
+        detail={detail}
+        onStored={() => void navigate(`/coupons/${coupon.id}`)}
+      >
         {detail === null && (
           <p className="text-sm text-soft">
             Place white, line and scale. Left and right are as seen along the travel.

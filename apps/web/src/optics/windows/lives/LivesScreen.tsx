@@ -19,15 +19,15 @@ import { LifeFigures } from './LifeFigures.js';
 import { factorWords, measureWords } from './lifeWords.js';
 import { WhatShortens } from './WhatShortens.js';
 import { WillItLast } from './WillItLast.js';
+import { unlessShown } from '../../../shared/api/unlessShown.js';
 
 /** How long windows last here, what shortens them, and whether the one that is in lasts the job. */
 export function LivesScreen() {
   const [search, setSearch] = useSearchParams();
   const asked = readAsked(search);
   const { data: machines } = useMachinesQuery(undefined);
-  const { data, currentData, error, refetch } = useWindowStudyQuery(asked);
-  if (error !== undefined && data === undefined)
-    return <LoadFailed what="the windows’ lives" error={error} retry={refetch} />;
+  const { data, currentData, error, refetch } = unlessShown(useWindowStudyQuery(asked));
+  if (error !== undefined) return <LoadFailed what="the windows’ lives" error={error} retry={refetch} />;
   const study = currentData ?? data;
   if (study === undefined || machines === undefined) return <Loading what="the windows’ lives" />;
   const say = (name: string, value: string) => {

@@ -10,13 +10,14 @@ import { PageHeader } from '../../../shared/page/PageHeader.js';
 import { ShopPhoto } from '../../photos/ShopPhoto.js';
 import { CountBoard } from './CountBoard.js';
 import { GlassLooks } from './GlassLooks.js';
+import { unlessShown } from '../../../shared/api/unlessShown.js';
 
 /** A photo of the glass: specks counted, the share of the beam they cover, and how it grew since the last. */
 export function SpecksScreen() {
   const [search, setSearch] = useSearchParams();
-  const machines = useMachinesQuery(undefined);
+  const machines = unlessShown(useMachinesQuery(undefined));
   const { data: windows } = useWindowsQuery(undefined);
-  if (machines.error !== undefined && machines.data === undefined)
+  if (machines.error !== undefined)
     return <LoadFailed what="the machines" error={machines.error} retry={machines.refetch} />;
   if (machines.data === undefined || windows === undefined) return <Loading what="the windows" />;
   const machine = machines.data.find(({ id }) => id === search.get('machine')) ?? machines.data[0];
