@@ -131,6 +131,13 @@ module.exports = {
       from: { path: `^apps/server/src/(${nouns})/.*\\.entity\\.ts$` },
       to: { path: '^apps/server/src/', pathNot: ['^apps/server/src/$1/', '\\.entity\\.ts$'] },
     },
+    {
+      name: 'toasts-by-say',
+      comment: 'What is said lies over nothing that can be pressed: shared/say finds where.',
+      severity: 'error',
+      from: { path: '^apps/web/src/', pathNot: ['^apps/web/src/shared/say/', '/Toasts\\.tsx$'] },
+      to: { path: 'node_modules/sonner' },
+    },
     { name: 'no-unresolved', severity: 'error', from: {}, to: { couldNotResolve: true } },
   ],
   options: {

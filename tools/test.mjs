@@ -3,15 +3,25 @@
  * browser tests on the built application. Closes with "N passed, N failed" on a line of its own.
  */
 import { bin, check, checkTwoAtATime, close, jest } from './test/tally.mjs';
+import { types } from './test/types.mjs';
 
 const workspaces = ['packages/contract', 'apps/server', 'apps/web'];
 
+// The longest first, so that two cores end together.
 await checkTwoAtATime([
-  ['lint', bin('eslint'), ['.', '--max-warnings', '0', '--cache', '--cache-location', '.cache/eslint']],
-  ...['packages/core', ...workspaces, 'e2e'].map((each) => [`types ${each}`, bin('tsc'), ['-p', each]]),
-  ['formatting', bin('prettier'), ['--check', '--log-level', 'warn', '.']],
+  lint('apps/web'),
+  lint('apps/server'),
+  types('apps/web'),
+  lint('packages/core', 'packages/contract'),
+  types('apps/server'),
+  ['formatting', bin('prettier'), ['--check', '--log-level', 'warn', '--cache', '.']],
+  lint('e2e', 'tools', '*.js', '*.cjs'),
+  types('packages/contract'),
+  types('packages/core'),
+  types('e2e'),
   ['layers', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'packages', 'apps', 'e2e']],
   ['unused code', bin('knip'), []],
+  ['public faces', process.execPath, ['tools/publicFaces.mjs']],
 ]);
 const twoWorkers = '--maxWorkers=2';
 jest('tests of the core, with their coverage', [
@@ -25,6 +35,12 @@ jest('tests of the core, with their coverage', [
 jest('tests of the other workspaces', ['--projects', ...workspaces, twoWorkers, '--testTimeout=60000']);
 check('build', process.execPath, ['tools/build.mjs']);
 check('golden answers', process.execPath, ['tools/verify.mjs']);
-jest('browser tests', ['--projects', 'e2e', twoWorkers]);
+// A browser waits as long as it works: a third file fills two cores.
+jest('browser tests', ['--projects', 'e2e', '--maxWorkers=3']);
 
 close();
+
+function lint(...folders) {
+  const cache = ['--cache', '--cache-location', `.cache/eslint/${folders[0].replaceAll('/', '-')}`];
+  return [`lint ${folders.join(', ')}`, bin('eslint'), [...folders, '--max-warnings', '0', ...cache]];
+}

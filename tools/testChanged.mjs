@@ -8,6 +8,7 @@ import { execFileSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { bin, checkTwoAtATime, close, jest, root } from './test/tally.mjs';
+import { types } from './test/types.mjs';
 import { dependentsOf, workspaceGraph } from './test/workspaces.mjs';
 
 /** Tests of a dependent are run whole where they take seconds. */
@@ -37,13 +38,14 @@ console.log(
 );
 
 await checkTwoAtATime([
-  ...[...changed, ...dependents].map((each) => [`types ${each}`, bin('tsc'), ['-p', each, '--noEmit']]),
+  ...[...changed, ...dependents].map(types),
   ...(code.length === 0
     ? []
     : [['lint', bin('eslint'), ['--max-warnings', '0', '--no-warn-ignored', ...code]]]),
   ['formatting', bin('prettier'), ['--check', '--ignore-unknown', '--log-level', 'warn', ...files]],
   ['layers', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'packages', 'apps', 'e2e']],
   ['unused code', bin('knip'), []],
+  ['public faces', process.execPath, ['tools/publicFaces.mjs']],
 ]);
 const leftOut = [];
 for (const folder of changed.filter((each) => each !== 'e2e')) {

@@ -1,26 +1,15 @@
-import type { Browser, Page } from 'puppeteer-core';
-import { desk, openBrowser, openPage } from './support/browser.js';
-import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
+import type { Page } from 'puppeteer-core';
+import { desk, openPage } from './support/browser.js';
 import { named, press, seeText, signIn, valueOf } from './support/screen.js';
+import { sampleShop } from './support/sampleShop.js';
+import { goTo } from './support/goTo.js';
 
-const folder = freshFolder();
-let heron: RunningHeron;
-let browser: Browser;
-
-beforeAll(async () => {
-  heron = await startHeron(folder);
-  browser = await openBrowser();
-});
-afterAll(async () => {
-  await browser.close();
-  await heron.stop();
-  removeFolder(folder);
-});
+const shop = sampleShop();
 
 describe('on a desk', () => {
   let page: Page;
   beforeAll(async () => {
-    page = await openPage(browser, `${heron.url}/dial`);
+    page = await openPage(shop.browser, `${shop.heron.url}/dial`);
     await signIn(page, 'Ines');
   });
 
@@ -57,14 +46,14 @@ describe('on a desk', () => {
   });
 
   it('says where nothing is, and what is still to come', async () => {
-    await page.goto(`${heron.url}/nowhere`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/nowhere`);
     await seeText(page, 'There is no page /nowhere.');
-    await page.goto(`${heron.url}/jobs`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/jobs`);
     await seeText(page, 'This station is not built yet.');
   });
 
   it('draws depth against power, with its table', async () => {
-    await page.goto(`${heron.url}/dial`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/dial`);
     await press(page, 'Depth by knob');
     await page.waitForSelector('svg path[stroke]');
     await (await page.waitForSelector('::-p-text(The same as a table)'))?.click();
@@ -79,7 +68,7 @@ describe('on a desk', () => {
       continue: () => Promise<void>;
     }) => void (request.url().includes('/api/coupons') ? request.abort() : request.continue());
     page.on('request', refuse);
-    await page.goto(`${heron.url}/coupons`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/coupons`);
     await seeText(page, 'Could not fetch the coupons. The server does not answer.');
     page.off('request', refuse);
     await page.setRequestInterception(false);

@@ -1,9 +1,10 @@
 import { randomUUID } from 'node:crypto';
-import type { Browser, Page } from 'puppeteer-core';
-import { desk, openBrowser, openPage } from './support/browser.js';
+import type { Page } from 'puppeteer-core';
+import { desk, openPage } from './support/browser.js';
 import { openDesk, type Desk } from './support/desk.js';
-import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
 import { fill, named, pick, press, seeText, signIn, textOf, valueOf } from './support/screen.js';
+import { sampleShop } from './support/sampleShop.js';
+import { goTo } from './support/goTo.js';
 
 interface Logged {
   readonly id: string;
@@ -15,31 +16,22 @@ interface Logged {
 
 /** What the advice does with what coupons said: it stays, it avoids, and it asks each joint its own question. */
 describe('The advice', () => {
-  const folder = freshFolder();
-  let heron: RunningHeron;
-  let browser: Browser;
+  const shop = sampleShop();
   let page: Page;
   let ines: Desk;
 
   beforeAll(async () => {
-    heron = await startHeron(folder);
-    browser = await openBrowser();
-    page = await openPage(browser, `${heron.url}/dial`, desk);
+    page = await openPage(shop.browser, `${shop.heron.url}/dial`, desk);
     await signIn(page, 'Ines');
-    ines = await openDesk(heron.url, 'ines');
-  });
-  afterAll(async () => {
-    await browser.close();
-    await heron.stop();
-    removeFolder(folder);
+    ines = await openDesk(shop.heron.url, 'ines');
   });
 
   const open = async (search: string) => {
-    await page.goto(`${heron.url}/dial${search}`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/dial${search}`);
     await seeText(page, 'Would help most');
   };
   const newest = async (): Promise<Logged> => {
-    const answer = await fetch(`${heron.url}/api/coupons?limit=1`);
+    const answer = await fetch(`${shop.heron.url}/api/coupons?limit=1`);
     const [coupon] = ((await answer.json()) as { coupons: Logged[] }).coupons;
     if (coupon === undefined) throw new Error('no coupon');
     return coupon;
@@ -102,7 +94,7 @@ describe('The advice', () => {
       {},
       power,
     );
-    await page.goto(`${heron.url}/coupons/${coupon.id}`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/coupons/${coupon.id}`);
     await seeText(page, 'Turn one thing');
     expect(await textOf(page, 'What next')).not.toContain('just this once more');
   });
@@ -137,7 +129,7 @@ describe('The advice', () => {
     await seeText(page, 'The far side lies');
     const coupon = await log('3', 'What do toes and far side show?');
     expect(coupon.lookedAt).toBe('toes');
-    await page.goto(`${heron.url}/coupons/${coupon.id}`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/coupons/${coupon.id}`);
     await seeText(page, 'both sides, nothing on the far side');
     await seeText(page, 'oth toes wetted and nothing on the far side');
     expect((await ines.put('house/units/2', { length: 'mm', travel: 'mm/s', gasFlow: 'L/min' })).status).toBe(
@@ -149,7 +141,7 @@ describe('The advice', () => {
     const joint = '?first=1.6+mm&second=1.6+mm&wire=none&gap=0+mm';
     await open(joint);
     const before = Number(await valueOf(page, 'Power, %'));
-    await page.goto(`${heron.url}/shop/practice`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/shop/practice`);
     const [hot] = await page.$$('::-p-aria([name="Hot: heavy behind"])');
     await hot?.click({ count: 3 });
     await page.keyboard.type('4');
@@ -168,7 +160,7 @@ describe('The advice', () => {
     await open('?first=4+mm&second=4+mm&wire=none&gap=0+mm&sides=2');
     const coupon = await log('1', 'After the first run, before the second: what did the back look like?');
     expect(coupon.lookedAt).toBe('firstRun');
-    await page.goto(`${heron.url}/coupons/${coupon.id}`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/coupons/${coupon.id}`);
     await seeText(page, 'a cut shows whether the runs meet');
     await seeText(page, 'Nothing speaks against it.');
   });

@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { existsSync, readdirSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { openBrowser, openPage } from './support/browser.js';
-import { freshFolder, removeFolder, startHeron } from './support/heron.js';
+import { freshFolder, removeFolder, startHeron, takeSeeded } from './support/heron.js';
 import { press, seeText, signIn } from './support/screen.js';
 
 const folders = [freshFolder(), freshFolder()] as const;
@@ -19,6 +19,7 @@ const ask = async (url: string, path: string): Promise<unknown> =>
 describe('a whole shop', () => {
   it('is backed up with one click, and restored onto an empty machine gives the same answers', async () => {
     const [mine, other] = folders;
+    takeSeeded(mine);
     const heron = await startHeron(mine);
     const browser = await openBrowser();
     const page = await openPage(browser, `${heron.url}/shop/backup`);

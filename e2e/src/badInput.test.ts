@@ -1,24 +1,16 @@
-import type { Browser, Page } from 'puppeteer-core';
-import { openBrowser, openPage } from './support/browser.js';
-import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
+import type { Page } from 'puppeteer-core';
+import { openPage } from './support/browser.js';
 import { fill, named, pick, press, seeNoText, seeText, textOf, valueOf } from './support/screen.js';
+import { sampleShop } from './support/sampleShop.js';
+import { goTo, reload } from './support/goTo.js';
 
 /** What cannot be is told at the word, and what was typed stays. */
 describe('bad input on Dial', () => {
-  const folder = freshFolder();
-  let heron: RunningHeron;
-  let browser: Browser;
+  const shop = sampleShop();
   let page: Page;
 
   beforeAll(async () => {
-    heron = await startHeron(folder);
-    browser = await openBrowser();
-    page = await openPage(browser, heron.url);
-  });
-  afterAll(async () => {
-    await browser.close();
-    await heron.stop();
-    removeFolder(folder);
+    page = await openPage(shop.browser, shop.heron.url);
   });
 
   it.each([
@@ -33,7 +25,7 @@ describe('bad input on Dial', () => {
     await seeText(page, message);
     expect(await valueOf(page, word)).toBe(text);
     await seeText(page, 'the last good joint');
-    await page.reload({ waitUntil: 'networkidle0' });
+    await reload(page);
     expect(await valueOf(page, word)).toBe(text);
     await seeText(page, message);
     await fill(page, word, before);
@@ -81,9 +73,7 @@ describe('bad input on Dial', () => {
   });
 
   it('opens an address with words nobody knows with what is valid, and says what was dropped', async () => {
-    await page.goto(`${heron.url}/dial?metal=unobtainium&machine=bandsaw&first=2`, {
-      waitUntil: 'networkidle0',
-    });
+    await goTo(page, `${shop.heron.url}/dial?metal=unobtainium&machine=bandsaw&first=2`);
     await seeText(page, 'it was left out: metal “unobtainium”.');
     await seeText(page, 'machine “bandsaw”: allowed is the bench unit, the barrow unit.');
     await press(page, 'Understood');

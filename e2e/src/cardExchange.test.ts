@@ -2,9 +2,10 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Browser, ElementHandle, Page } from 'puppeteer-core';
 import { openBrowser, openPage } from './support/browser.js';
-import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
+import { freshFolder, removeFolder, startHeron, takeSeeded, type RunningHeron } from './support/heron.js';
 import { keepSavedFiles, type SavedFiles } from './support/savedFiles.js';
 import { fill, press, seeText, signIn, textOf } from './support/screen.js';
+import { goTo } from './support/goTo.js';
 
 /** Cards passed on from one shop to another: out as a file, in there after a look, back again, and where they clash. */
 const [oneFolder, otherFolder] = [freshFolder(), freshFolder()];
@@ -29,8 +30,9 @@ interface SentFile {
 }
 
 beforeAll(async () => {
-  one = await startHeron(oneFolder);
-  other = await startHeron(otherFolder);
+  // The other is a shop of its own, with ids of its own: it is not copied but made.
+  takeSeeded(oneFolder);
+  [one, other] = await Promise.all([startHeron(oneFolder), startHeron(otherFolder)]);
   const [ours, theirs] = [await openBrowser(), await openBrowser()];
   browsers = [ours, theirs];
   page = await openPage(ours, `${one.url}/cards`);
@@ -61,7 +63,7 @@ describe('cards that are passed on', () => {
   let sent: SentFile;
 
   it('go out from their own page with their machine and the coupons that prove them', async () => {
-    await page.goto(`${one.url}/cards?find=rail+foot`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${one.url}/cards?find=rail+foot`);
     await (await page.waitForSelector('main li a[href^="/cards/"]'))?.click();
     await seeText(page, 'Weld a proof coupon');
     sent = read(await files.savedBy(() => press(page, 'Pass on', 'link')));
@@ -84,14 +86,14 @@ describe('cards that are passed on', () => {
     await seeText(theirPage, 'machine is “nowhere”; allowed is a machine of this shop or of this file');
     await press(theirPage, 'Store 2');
     await seeText(theirPage, 'Stored: 1 card, 1 coupon.');
-    await theirPage.goto(`${other.url}/cards/${renamed.id}`, { waitUntil: 'networkidle0' });
+    await goTo(theirPage, `${other.url}/cards/${renamed.id}`);
     await seeText(theirPage, 'From another shop, written by Maren');
     await seeText(theirPage, 'Not signed here.');
     expect(await textOf(theirPage, 'Versions')).toContain('signed there by Ines');
   });
 
   it('never go over ours: a clash is left until it is taken, and then stands beside', async () => {
-    await page.goto(`${one.url}/cards/exchange`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${one.url}/cards/exchange`);
     const turned = structuredClone(sent);
     const content = turned.cards[0]?.versions[0]?.content;
     if (content === undefined) throw new Error('a card was sent');
@@ -101,14 +103,14 @@ describe('cards that are passed on', () => {
     await press(page, 'Take theirs', 'checkbox');
     await press(page, 'Store 1');
     await seeText(page, 'Stored: 1 card.');
-    await page.goto(`${one.url}/cards`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${one.url}/cards`);
     await fill(page, 'Find a card', 'rail foot');
     await seeText(page, '2 found');
     await seeText(page, 'Rail foot (theirs)');
   });
 
   it('are looked at anew where a clash is taken: what fits with it is shown as what is stored', async () => {
-    await page.goto(`${one.url}/cards/exchange`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${one.url}/cards/exchange`);
     const [machine] = sent.machines;
     const [card] = sent.cards;
     const [version] = card?.versions ?? [];
@@ -134,7 +136,7 @@ describe('cards that are passed on', () => {
   });
 
   it('come back as a table too, and files that cannot be read say why', async () => {
-    await page.goto(`${one.url}/cards/exchange`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${one.url}/cards/exchange`);
     const csv = await files.savedBy(() => press(page, 'CSV, cards for a spreadsheet', 'link'));
     await choose(csv);
     await seeText(page, '10 here already');

@@ -1,28 +1,20 @@
-import type { Browser, Page } from 'puppeteer-core';
+import type { Page } from 'puppeteer-core';
 import { v7 as uuid } from 'uuid';
-import { openBrowser, openPage } from './support/browser.js';
-import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
+import { openPage } from './support/browser.js';
 import { fill, named, press, seeNoText, seeText, signIn, textOf } from './support/screen.js';
+import { sampleShop } from './support/sampleShop.js';
+import { goTo } from './support/goTo.js';
 
 /** A card from the coupon that came out right to the wall: made, proven, signed, changed, found, carried over. */
-const folder = freshFolder();
-let heron: RunningHeron;
-let browser: Browser;
+const shop = sampleShop();
 let page: Page;
 
 beforeAll(async () => {
-  heron = await startHeron(folder);
-  browser = await openBrowser();
-  page = await openPage(browser, `${heron.url}/cards`);
+  page = await openPage(shop.browser, `${shop.heron.url}/cards`);
   await signIn(page, 'Ines');
 });
-afterAll(async () => {
-  await browser.close();
-  await heron.stop();
-  removeFolder(folder);
-});
 
-const goto = (path: string) => page.goto(`${heron.url}/${path}`, { waitUntil: 'networkidle0' });
+const goto = (path: string) => goTo(page, `${shop.heron.url}/${path}`);
 const find = async (text: string) => {
   await page.keyboard.press('Escape');
   await fill(page, 'Find a card', text);
@@ -30,7 +22,7 @@ const find = async (text: string) => {
 
 /** The signed card of the sample workshop, as it is welded by. */
 async function signedCard() {
-  const cards = (await (await fetch(`${heron.url}/api/cards`)).json()) as {
+  const cards = (await (await fetch(`${shop.heron.url}/api/cards`)).json()) as {
     id: string;
     versions: {
       signedAt: string | null;
@@ -89,7 +81,7 @@ describe('cards', () => {
   });
 
   it('go from a coupon to draft, are proven by its tests, and signed by a lead', async () => {
-    const { coupons } = (await (await fetch(`${heron.url}/api/coupons?back=even&limit=200`)).json()) as {
+    const { coupons } = (await (await fetch(`${shop.heron.url}/api/coupons?back=even&limit=200`)).json()) as {
       coupons: {
         id: string;
         number: number;

@@ -2,29 +2,23 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { generatedFace, generatedSection, type DrawnSection, type PicturePoint } from '@lone-heron/core';
-import type { Browser, ElementHandle, Page } from 'puppeteer-core';
+import type { ElementHandle, Page } from 'puppeteer-core';
 import sharp from 'sharp';
-import { openBrowser, openPage, tablet } from './support/browser.js';
-import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
+import { openPage, tablet } from './support/browser.js';
 import { fill, named, patienceMs, pick, press, seeText, signIn, textOf, valueOf } from './support/screen.js';
+import { sampleShop } from './support/sampleShop.js';
+import { goTo, reload } from './support/goTo.js';
 
 /** Coupons from the first scrap weld to being sure: logged, found, photographed, cut, measured, tested, amended. */
-const folder = freshFolder();
+const shop = sampleShop();
 const pictures = mkdtempSync(join(tmpdir(), 'heron-pictures-'));
-let heron: RunningHeron;
-let browser: Browser;
 let page: Page;
 
 beforeAll(async () => {
-  heron = await startHeron(folder);
-  browser = await openBrowser();
-  page = await openPage(browser, `${heron.url}/dial`);
+  page = await openPage(shop.browser, `${shop.heron.url}/dial`);
   await signIn(page, 'Maren');
 });
-afterAll(async () => {
-  await browser.close();
-  await heron.stop();
-  removeFolder(folder);
+afterAll(() => {
   rmSync(pictures, { recursive: true });
 });
 
@@ -35,11 +29,11 @@ interface StoredCoupon {
   section: { isThrough: boolean; depthMm?: number } | null;
 }
 const ask = async <Answer>(path: string): Promise<Answer> =>
-  (await (await fetch(`${heron.url}/api/${path}`)).json()) as Answer;
+  (await (await fetch(`${shop.heron.url}/api/${path}`)).json()) as Answer;
 const newest = async () =>
   (await ask<{ coupons: StoredCoupon[] }>('coupons?limit=1')).coupons[0] as StoredCoupon;
 
-const goto = (path: string, on = page) => on.goto(`${heron.url}/${path}`, { waitUntil: 'networkidle0' });
+const goto = (path: string, on = page) => goTo(on, `${shop.heron.url}/${path}`);
 
 describe('logging', () => {
   it('by keyboard: the back, a slip, signs and stretches, each where the evidence finds it', async () => {
@@ -79,7 +73,7 @@ describe('logging', () => {
   });
 
   it('by touch: three taps and the stopwatch', async () => {
-    const touch = await openPage(browser, `${heron.url}/dial`, tablet);
+    const touch = await openPage(shop.browser, `${shop.heron.url}/dial`, tablet);
     const tap = async (selector: string) => (await touch.waitForSelector(selector))?.tap();
     await tap('::-p-aria([name="Log coupon L"][role="button"])');
     await tap('::-p-aria([name="Time it"][role="button"])');
@@ -106,11 +100,11 @@ describe('logging', () => {
     await seeText(page, 'What did the back look like?');
     await page.keyboard.press('2');
     await upload('dialog input[type="file"]', photo);
-    await heron.stop('SIGKILL');
+    await shop.heron.stop('SIGKILL');
     await press(page, 'Save coupon');
     await seeText(page, 'The server is away.');
     await named(page, 'Coupons 2 to be sent', 'link');
-    heron = await startHeron(folder, heron.port);
+    await shop.startAgain();
     await seeText(page, 'The server is back: 2 that waited are stored.');
     await page.waitForSelector('::-p-aria([name="Coupons 133 logged"])', { timeout: patienceMs });
     const { id, number } = await newest();
@@ -138,7 +132,7 @@ describe('the list', () => {
     await press(page, 'Joint and setting by power');
     await press(page, 'Joint and setting by power');
     await page.waitForSelector('th[aria-sort="ascending"]');
-    await page.reload({ waitUntil: 'networkidle0' });
+    await reload(page);
     await page.waitForSelector('th[aria-sort="ascending"]');
     expect(await valueOf(page, 'Metal')).toBe('aluminium5052');
     await pick(page, 'Gathered under', 'back');

@@ -1,33 +1,36 @@
 import { readFileSync } from 'node:fs';
 import { basename } from 'node:path';
-import type { Browser, ElementHandle, Page } from 'puppeteer-core';
-import { desk, openBrowser, openPage } from './support/browser.js';
+import type { ElementHandle, Page } from 'puppeteer-core';
+import { desk, openPage } from './support/browser.js';
 import { openDesk } from './support/desk.js';
-import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
 import { keepSavedFiles } from './support/savedFiles.js';
-import { fill, named, pick, press, seeNoText, seeText, signIn, textOf, valueOf } from './support/screen.js';
+import {
+  fill,
+  named,
+  pick,
+  press,
+  seeNoText,
+  seeReading,
+  seeText,
+  signIn,
+  textOf,
+  valueOf,
+} from './support/screen.js';
+import { sampleShop } from './support/sampleShop.js';
+import { goTo, reload } from './support/goTo.js';
 
 /** Dial as a fabricator uses it fifty times a day: every joint, in any unit, with hands and with keys. */
 describe('Dial', () => {
-  const folder = freshFolder();
-  let heron: RunningHeron;
-  let browser: Browser;
+  const shop = sampleShop();
   let page: Page;
 
   beforeAll(async () => {
-    heron = await startHeron(folder);
-    browser = await openBrowser();
-    page = await openPage(browser, `${heron.url}/dial`, desk);
-  });
-  afterAll(async () => {
-    await browser.close();
-    await heron.stop();
-    removeFolder(folder);
+    page = await openPage(shop.browser, `${shop.heron.url}/dial`, desk);
   });
 
-  const goTo = (search: string) => page.goto(`${heron.url}/dial${search}`, { waitUntil: 'networkidle0' });
+  const dialAt = (search: string) => goTo(page, `${shop.heron.url}/dial${search}`);
   const open = async (search = '') => {
-    await goTo(search);
+    await dialAt(search);
     // The coupons have been heard, and the other ways are there.
     await named(page, 'Other ways');
     await seeText(page, 'Would help most');
@@ -105,7 +108,7 @@ describe('Dial', () => {
   });
 
   it('says three unit systems back as the house does', async () => {
-    const ines = await openDesk(heron.url, 'ines');
+    const ines = await openDesk(shop.heron.url, 'ines');
     const inches = { length: 'in', travel: 'in/min', gasFlow: 'CFH' };
     expect((await ines.put('house/units/1', inches)).status).toBe(200);
     await open('?first=.063&second=.063');
@@ -159,7 +162,7 @@ describe('Dial', () => {
       turned,
     );
     expect(await power()).toBe(80);
-    await page.reload({ waitUntil: 'networkidle0' });
+    await reload(page);
     expect(await power()).toBe(80);
     expect(await isPressed('Hold Power')).toBe('true');
     await press(page, 'Hold Power');
@@ -198,7 +201,7 @@ describe('Dial', () => {
   });
 
   it('says that a joint cannot be done, and each remedy is tried at a press', async () => {
-    await goTo('?first=6+mm&second=6+mm&wire=none');
+    await dialAt('?first=6+mm&second=6+mm&wire=none');
     await seeText(page, 'At its full 1500 W this machine melts');
     await seeText(page, 'even line');
     const promised = /Weld from both sides\s+even line .*?\sto\s(\d+)/.exec(
@@ -207,7 +210,7 @@ describe('Dial', () => {
     await press(page, 'Weld from both sides');
     await seeNoText(page, 'At its full 1500 W');
     expect(await valueOf(page, 'Sides')).toBe('2');
-    expect(await textOf(page, 'What to expect')).toMatch(new RegExp(`${promised}\\s%\\sthe two sides meet`));
+    await seeReading(page, 'What to expect', new RegExp(`${promised}\\s%\\sthe two sides meet`));
     await press(page, 'Undo the last change');
     await seeText(page, 'At its full 1500 W');
     const stronger = await textOf(page, 'What stands in the way');
@@ -305,7 +308,7 @@ describe('Dial', () => {
   });
 
   it('offers what stands on the shelf, and goes by the school the shop keeps to', async () => {
-    await page.goto(`${heron.url}/shop/stock`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/shop/stock`);
     const spool = await named(page, 'Spool 2', 'group');
     await (await spool.waitForSelector('select'))?.select('316L');
     await press(page, 'Save the wire');
@@ -317,10 +320,10 @@ describe('Dial', () => {
     expect(alloys).toContain(
       '316L: stands salt and washing better than the sheet itself; 0.9 kg on the shelf',
     );
-    await page.goto(`${heron.url}/shop/practice`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/shop/practice`);
     await seeText(page, 'A lead changes the practice');
-    const ines = await openDesk(heron.url, 'ines');
-    const house = (await (await fetch(`${heron.url}/api/house`)).json()) as {
+    const ines = await openDesk(shop.heron.url, 'ines');
+    const house = (await (await fetch(`${shop.heron.url}/api/house`)).json()) as {
       practice: { revision: number; content: object };
     };
     const practice = { ...house.practice.content, gasOnStainless: 'nitrogen', wobbleShape: 'circle' };

@@ -1,14 +1,14 @@
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import type { Browser, Page } from 'puppeteer-core';
-import { openBrowser, openPage } from './support/browser.js';
+import type { Page } from 'puppeteer-core';
+import { openPage } from './support/browser.js';
 import {
   freePort,
   freshFolder,
   refusedStart,
   removeFolder,
   startHeron,
-  type RunningHeron,
+  takeSeeded,
 } from './support/heron.js';
 import {
   fill,
@@ -21,28 +21,21 @@ import {
   toStation,
   valueOf,
 } from './support/screen.js';
+import { sampleShop } from './support/sampleShop.js';
+import { goTo, reload } from './support/goTo.js';
 
 /** Power cuts, double taps, two tabs: nothing that was acknowledged is lost, nothing typed either. */
 describe('nothing is lost', () => {
-  const folder = freshFolder();
-  let heron: RunningHeron;
-  let browser: Browser;
+  const shop = sampleShop();
   let page: Page;
 
   beforeAll(async () => {
-    heron = await startHeron(folder);
-    browser = await openBrowser();
-    page = await openPage(browser, `${heron.url}/dial`);
+    page = await openPage(shop.browser, `${shop.heron.url}/dial`);
     await signIn(page, 'Maren');
-  });
-  afterAll(async () => {
-    await browser.close();
-    await heron.stop();
-    removeFolder(folder);
   });
 
   const total = async (): Promise<number> =>
-    ((await (await fetch(`${heron.url}/api/coupons?limit=1`)).json()) as { total: number }).total;
+    ((await (await fetch(`${shop.heron.url}/api/coupons?limit=1`)).json()) as { total: number }).total;
 
   async function openLog(): Promise<void> {
     await page.keyboard.press('l');
@@ -54,7 +47,7 @@ describe('nothing is lost', () => {
     await page.keyboard.press('4');
     await fill(page, 'Light on if known', '9.5');
     await fill(page, 'Remark', 'half a thought');
-    await page.reload({ waitUntil: 'networkidle0' });
+    await reload(page);
     expect(await valueOf(page, 'Light on if known')).toBe('9.5');
     expect(await valueOf(page, 'Remark')).toBe('half a thought');
   });
@@ -77,11 +70,11 @@ describe('nothing is lost', () => {
 
   it('keeps a coupon while the server is away, and stores it once when it is back', async () => {
     const before = await total();
-    await heron.stop('SIGKILL');
+    await shop.heron.stop('SIGKILL');
     await press(page, 'Save coupon');
     await seeText(page, 'The server is away. The coupon waits in this browser');
     await named(page, 'Coupons 1 to be sent', 'link');
-    heron = await startHeron(folder, heron.port);
+    await shop.startAgain();
     await seeText(page, 'The server is back: 1 that waited is stored.');
     expect(await total()).toBe(before + 1);
   });
@@ -112,20 +105,20 @@ describe('nothing is lost', () => {
     await (await page.waitForSelector('input[value="haze"]'))?.click();
     await press(page, 'A new window is in');
     await seeText(page, 'Window 37 is in.');
-    await heron.stop('SIGKILL');
-    heron = await startHeron(folder, heron.port);
-    await page.goto(`${heron.url}/coupons`, { waitUntil: 'networkidle0' });
+    await shop.heron.stop('SIGKILL');
+    await shop.startAgain();
+    await goTo(page, `${shop.heron.url}/coupons`);
     expect(await page.$eval('tbody tr', (row) => (row as HTMLElement).innerText)).toContain('no mark');
     expect(await total()).toBe(before + 1);
-    await page.goto(`${heron.url}/optics`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/optics`);
     expect(await textOf(page, 'Window of the bench unit')).toContain('Window 37');
     expect(await textOf(page, 'Windows that came out')).toContain('haze');
   });
 
   it('shows in one tab what was logged in another', async () => {
-    const other = await openPage(browser, `${heron.url}/coupons`);
+    const other = await openPage(shop.browser, `${shop.heron.url}/coupons`);
     const before = await total();
-    await page.goto(`${heron.url}/dial`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/dial`);
     await page.bringToFront();
     await openLog();
     await page.keyboard.press('5');
@@ -144,6 +137,7 @@ describe('nothing is lost', () => {
 describe('starting', () => {
   it('ends cleanly on Ctrl-C, and again', async () => {
     const folder = freshFolder();
+    takeSeeded(folder);
     for (let i = 0; i < 2; i++) {
       const heron = await startHeron(folder);
       expect(await heron.stop('SIGINT')).toBe(0);
@@ -153,6 +147,7 @@ describe('starting', () => {
 
   it('says that a port is taken, in one line, with exit code 1', async () => {
     const folders = [freshFolder(), freshFolder()];
+    takeSeeded(folders[0]!);
     const heron = await startHeron(folders[0]!);
     const { code, errors } = await refusedStart(folders[1]!, heron.port);
     expect(code).toBe(1);

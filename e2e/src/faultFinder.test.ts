@@ -1,26 +1,18 @@
 import { join } from 'node:path';
-import type { Browser, Page } from 'puppeteer-core';
+import type { Page } from 'puppeteer-core';
 import sharp from 'sharp';
-import { openBrowser, openPage } from './support/browser.js';
-import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
+import { openPage } from './support/browser.js';
 import { pick, press, seeNoText, seeText, signIn, textOf } from './support/screen.js';
+import { sampleShop } from './support/sampleShop.js';
+import { reload } from './support/goTo.js';
 
 /** Something is wrong: from what is seen over the checks to a filed case, for three causes. */
-const folder = freshFolder();
-let heron: RunningHeron;
-let browser: Browser;
+const shop = sampleShop();
 let page: Page;
 
 beforeAll(async () => {
-  heron = await startHeron(folder);
-  browser = await openBrowser();
-  page = await openPage(browser, `${heron.url}/optics`);
+  page = await openPage(shop.browser, `${shop.heron.url}/optics`);
   await signIn(page, 'Tobias');
-});
-afterAll(async () => {
-  await browser.close();
-  await heron.stop();
-  removeFolder(folder);
 });
 
 describe('something is wrong', () => {
@@ -43,7 +35,7 @@ describe('something is wrong', () => {
     await seeText(page, 'What it may be');
     const asked = await textOf(page, 'Check next');
     await press(page, 'Nothing found');
-    await page.reload({ waitUntil: 'networkidle0' });
+    await reload(page);
     const name = asked.split('\n')[0]?.replace(/ about.*$/, '') ?? '';
     await press(page, `Take back: ${name}`);
     expect(await textOf(page, 'Check next')).toContain(name);
@@ -68,16 +60,16 @@ describe('something is wrong', () => {
     // What was read at the day's start is counted in as well, unless midnight came between.
     await seeText(page, '128 bar in the bottle');
     await seeText(page, 'Counted in already: window 36 has done ');
-    const file = join(folder, 'status.png');
+    const file = join(shop.folder, 'status.png');
     await sharp({ create: { width: 64, height: 48, channels: 3, background: '#16242c' } }).toFile(file);
     const input = await page.waitForSelector('section[aria-label="The case"] input[type="file"]');
     await (input as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(file);
     await page.waitForSelector('img[alt="The photo that goes with it"]');
-    await page.reload({ waitUntil: 'networkidle0' });
+    await reload(page);
     await page.waitForSelector('img[alt="The photo that goes with it"]');
     await press(page, 'Mended: file the case');
     await seeText(page, 'Say what you see.');
-    const records = (await (await fetch(`${heron.url}/api/machines/bench/records`)).json()) as {
+    const records = (await (await fetch(`${shop.heron.url}/api/machines/bench/records`)).json()) as {
       detail: { kind: string; photoIds?: string[] };
     }[];
     const [newest] = records.filter(({ detail }) => detail.kind === 'fault');

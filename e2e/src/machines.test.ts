@@ -1,11 +1,22 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { Browser, ElementHandle, Page } from 'puppeteer-core';
-import { desk, openBrowser, openPage, phone } from './support/browser.js';
+import type { ElementHandle, Page } from 'puppeteer-core';
+import { desk, openPage, phone } from './support/browser.js';
 import { openDesk } from './support/desk.js';
-import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
-import { fill, named, press, seeText, signIn, textOf, toStation, valueOf } from './support/screen.js';
+import {
+  fill,
+  named,
+  press,
+  seeNoText,
+  seeText,
+  signIn,
+  textOf,
+  toStation,
+  valueOf,
+} from './support/screen.js';
+import { sampleShop } from './support/sampleShop.js';
+import { goTo } from './support/goTo.js';
 
 interface MachineAnswer {
   id: string;
@@ -16,28 +27,22 @@ interface MachineAnswer {
 
 /** A lead sets a machine up, changes it, takes it along in a file, and meets somebody who was quicker. */
 describe('the machines of the shop', () => {
-  const folder = freshFolder();
+  const shop = sampleShop();
   const files = mkdtempSync(join(tmpdir(), 'heron-files-'));
-  let heron: RunningHeron;
-  let browser: Browser;
   let page: Page;
 
   beforeAll(async () => {
-    heron = await startHeron(folder);
-    browser = await openBrowser();
-    page = await openPage(browser, `${heron.url}/shop`, desk);
+    page = await openPage(shop.browser, `${shop.heron.url}/shop`, desk);
     await signIn(page, 'Ines');
   });
-  afterAll(async () => {
-    await browser.close();
-    await heron.stop();
-    removeFolder(folder);
+  afterAll(() => {
     rmSync(files, { recursive: true });
   });
 
-  const machines = async () => (await (await fetch(`${heron.url}/api/machines`)).json()) as MachineAnswer[];
+  const machines = async () =>
+    (await (await fetch(`${shop.heron.url}/api/machines`)).json()) as MachineAnswer[];
   const openBench = async (tab: Page = page) => {
-    await tab.goto(`${heron.url}/shop/machines/bench`, { waitUntil: 'networkidle0' });
+    await goTo(tab, `${shop.heron.url}/shop/machines/bench`);
     await seeText(tab, 'Change the bench unit');
   };
 
@@ -69,7 +74,7 @@ describe('the machines of the shop', () => {
     await seeText(page, 'Revision 2 of the bench unit is stored.');
     expect(await textOf(page, 'the bench unit')).toContain('1200 W of 1500 W rated');
     expect((await machines())[0]?.profile.panel[1]).toBe('wobbleRate');
-    await page.goto(`${heron.url}/dial?machine=bench&wire=none`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/dial?machine=bench&wire=none`);
     const watts = Number(/(\d+) W/.exec(await textOf(page, 'Dial these'))?.[1]);
     expect(watts / 12).toBeCloseTo(Number(await valueOf(page, 'Power, %')), 5);
   });
@@ -83,7 +88,7 @@ describe('the machines of the shop', () => {
   });
 
   it('have a safety sheet of the power they are configured to', async () => {
-    await page.goto(`${heron.url}/shop`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/shop`);
     await press(page, 'Safety sheet', 'link');
     await seeText(page, 'Safety sheet of the bench unit');
     const figures = await textOf(page, 'For the safety officer');
@@ -103,24 +108,22 @@ describe('the machines of the shop', () => {
     );
   });
 
-  it('ask before what was typed is left', async () => {
-    const asked = new Promise<string>((resolve) => {
-      page.once('dialog', (dialog) => {
-        resolve(dialog.message());
-        void dialog.dismiss();
-      });
-    });
+  it('keep what was typed when they are left, over loading the page anew, until it is begun afresh', async () => {
     await toStation(page, '/optics');
-    expect(await asked).toBe('Leave without saving? What was changed here is lost.');
-    expect(page.url()).toContain('/shop/machines/bench');
+    await seeText(page, 'Protective window');
+    await goTo(page, `${shop.heron.url}/shop/machines/bench`);
     expect(await valueOf(page, 'Spot at focus')).toBe('0.2');
+    await seeText(page, 'What you typed before is still here, not saved yet.');
+    await press(page, 'Start afresh');
+    expect(await valueOf(page, 'Spot at focus')).toBe('0.15');
+    await seeNoText(page, 'What you typed before is still here');
   });
 
   it('tell the slower of two people, who loses nothing typed', async () => {
-    const other = await openPage(browser, `${heron.url}/shop/machines/bench`, desk);
+    const other = await openPage(shop.browser, `${shop.heron.url}/shop/machines/bench`, desk);
     await seeText(other, 'Saving makes revision 3.');
     const answer = await (
-      await openDesk(heron.url, 'ines')
+      await openDesk(shop.heron.url, 'ines')
     ).put('machines/bench/revisions/3', {
       name: 'the bench unit',
       note: 'somebody was quicker',
@@ -144,7 +147,7 @@ describe('the machines of the shop', () => {
 
   it('come from a file too, and a file that is none says why', async () => {
     page.once('dialog', (dialog) => void dialog.accept());
-    await page.goto(`${heron.url}/shop`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/shop`);
     const input = (await page.waitForSelector('input[type=file]')) as ElementHandle<HTMLInputElement>;
     const bad = join(files, 'list.json');
     writeFileSync(bad, '{"argon": 2}');
@@ -170,7 +173,7 @@ describe('the machines of the shop', () => {
   });
 
   it('can be made from a common size on a phone, without sideways scrolling', async () => {
-    const small = await openPage(browser, `${heron.url}/shop/machines/new?from=plate`, phone);
+    const small = await openPage(shop.browser, `${shop.heron.url}/shop/machines/new?from=plate`, phone);
     await seeText(small, 'A new machine');
     await fill(small, 'Name', 'the plate unit');
     const overflow = await small.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);

@@ -1,40 +1,34 @@
 import { readFileSync } from 'node:fs';
-import type { Browser, Page } from 'puppeteer-core';
+import type { Page } from 'puppeteer-core';
 import sharp from 'sharp';
-import { openBrowser, openPage } from './support/browser.js';
-import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
+import { openPage } from './support/browser.js';
 import { printedPages, wordsOf } from './support/printedPages.js';
 import { keepSavedFiles, type SavedFiles } from './support/savedFiles.js';
 import { fill, named, pick, press, seeText, signIn } from './support/screen.js';
+import { sampleShop } from './support/sampleShop.js';
+import { goTo, reload } from './support/goTo.js';
 
 /** What is printed: a card and a chart for the wall, labels for the panel, procedure papers; each drawn and looked at. */
-const folder = freshFolder();
-let heron: RunningHeron;
-let browser: Browser;
+const shop = sampleShop();
 let page: Page;
 let files: SavedFiles;
 let cardId: string;
 
 beforeAll(async () => {
-  heron = await startHeron(folder);
-  browser = await openBrowser();
-  page = await openPage(browser, `${heron.url}/cards`);
+  page = await openPage(shop.browser, `${shop.heron.url}/cards`);
   files = await keepSavedFiles(page);
   await signIn(page, 'Ines');
-  const cards = (await (await fetch(`${heron.url}/api/cards`)).json()) as {
+  const cards = (await (await fetch(`${shop.heron.url}/api/cards`)).json()) as {
     id: string;
     versions: { content: { name: string } }[];
   }[];
   cardId = cards.find(({ versions }) => versions[0]?.content.name.startsWith('Galley'))?.id ?? '';
 });
-afterAll(async () => {
+afterAll(() => {
   files.remove();
-  await browser.close();
-  await heron.stop();
-  removeFolder(folder);
 });
 
-const goto = (path: string) => page.goto(`${heron.url}/${path}`, { waitUntil: 'networkidle0' });
+const goto = (path: string) => goTo(page, `${shop.heron.url}/${path}`);
 /** Waits until the page is laid out on a paper, and saves it. */
 const savedPdf = async () => {
   await named(page, 'Open to print', 'link');
@@ -139,7 +133,7 @@ describe('procedure papers', () => {
     expect(wordsOf(await savedPdf())).toMatch(/Wavelength\s+\[ not stated \]/);
     await page.$$eval('details', (all) => all.forEach((each) => (each.open = true)));
     await fill(page, 'Wavelength (nm, from the data sheet)', '1080 nm');
-    await page.reload({ waitUntil: 'networkidle0' });
+    await reload(page);
     await seeText(page, '1 of 41; the rest are gaps');
     await press(page, 'Write revision 1');
     await seeText(page, 'revision 1, not approved');

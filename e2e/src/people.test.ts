@@ -1,4 +1,4 @@
-import type { Browser, Page } from 'puppeteer-core';
+import type { Page } from 'puppeteer-core';
 import { desk, openBrowser, openPage, phone } from './support/browser.js';
 import { openDesk } from './support/desk.js';
 import {
@@ -7,26 +7,19 @@ import {
   refusedStart,
   removeFolder,
   startHeron,
-  type RunningHeron,
+  takeSeeded,
 } from './support/heron.js';
 import { fill, named, pick, press, seeNoText, seeText, signIn, textOf } from './support/screen.js';
+import { sampleShop } from './support/sampleShop.js';
+import { goTo } from './support/goTo.js';
 
 /** The door: a name and a PIN, its lock and the way out of it, and what each role may not do. */
 describe('the people of the shop', () => {
-  const folder = freshFolder();
-  let heron: RunningHeron;
-  let browser: Browser;
+  const shop = sampleShop();
   let page: Page;
 
   beforeAll(async () => {
-    heron = await startHeron(folder);
-    browser = await openBrowser();
-    page = await openPage(browser, `${heron.url}/shop/people`, desk);
-  });
-  afterAll(async () => {
-    await browser.close();
-    await heron.stop();
-    removeFolder(folder);
+    page = await openPage(shop.browser, `${shop.heron.url}/shop/people`, desk);
   });
 
   async function tryPin(name: string, pin: string): Promise<void> {
@@ -68,7 +61,7 @@ describe('the people of the shop', () => {
   it('refuses a welder what is a lead’s, on the screen and at the server', async () => {
     await seeText(page, 'A lead adds people, gives roles and new PINs.');
     expect(await page.$('::-p-aria([name="New PIN for Tobias"])')).toBeNull();
-    await page.goto(`${heron.url}/shop/machines/bench`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/shop/machines/bench`);
     await seeText(page, 'A lead changes machines: sign in as one to save.');
     const status = await page.evaluate(async () => {
       const headers = { 'content-type': 'application/json', 'x-lone-heron': '1' };
@@ -83,7 +76,7 @@ describe('the people of the shop', () => {
     await press(page, 'Sign out');
     await seeText(page, 'Maren is signed out.');
     await signIn(page, 'Tobias');
-    await page.goto(`${heron.url}/dial`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/dial`);
     await page.keyboard.press('l');
     await seeText(page, 'What did the back look like?');
     await page.keyboard.press('3');
@@ -101,7 +94,7 @@ describe('the people of the shop', () => {
     await page.keyboard.press('l');
     await seeText(page, 'What did the back look like?');
     await page.keyboard.press('4');
-    const lead = await openDesk(heron.url, 'ines');
+    const lead = await openDesk(shop.heron.url, 'ines');
     expect((await lead.put('people/maren/pin', { newPin: '86420' })).status).toBe(200);
     await page.keyboard.press('Enter');
     await seeText(page, 'Not stored. Sign in first.');
@@ -130,7 +123,7 @@ describe('the people of the shop', () => {
     await press(page, 'Maren is signed in');
     await press(page, 'Sign out');
     await signIn(page, 'Ines');
-    await page.goto(`${heron.url}/shop/people`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/shop/people`);
     await press(page, 'Add somebody');
     await fill(page, 'Name', 'Jonna');
     await fill(page, 'First PIN 4 to 8 digits', '24680');
@@ -139,7 +132,7 @@ describe('the people of the shop', () => {
     await pick(page, 'Role of Jonna', 'upkeep');
     await press(page, 'Disable Jonna');
     await seeText(page, 'Jonna can no longer sign in.');
-    await page.goto(`${heron.url}/shop/history`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/shop/history`);
     const history = await textOf(page, 'Changes');
     for (const part of [
       'disabled Jonna',
@@ -151,7 +144,7 @@ describe('the people of the shop', () => {
   });
 
   it('clears somebody for a machine, and Ready says so', async () => {
-    await page.goto(`${heron.url}/shop/training`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/shop/training`);
     await press(page, 'Clear somebody');
     await pick(page, 'Who', 'tobias');
     await pick(page, 'On which machine', 'bench');
@@ -159,22 +152,22 @@ describe('the people of the shop', () => {
     await seeText(page, 'Tobias is cleared to weld.');
     await press(page, 'Ines is signed in');
     await press(page, 'Sign out');
-    await page.goto(`${heron.url}/ready?machine=barrow`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/ready?machine=barrow`);
     await signIn(page, 'Tobias');
     await seeText(page, 'Tobias is not cleared to weld on the barrow unit.');
-    await page.goto(`${heron.url}/ready?machine=bench`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/ready?machine=bench`);
     await seeText(page, 'Tobias is cleared to weld here, by Ines.');
   });
 
   it('keeps eyewear, bottles and tests with who looked', async () => {
-    await page.goto(`${heron.url}/shop/machines/bench/safety`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/shop/machines/bench/safety`);
     await press(page, 'Looked at helmet 2');
     await pick(page, 'Found just now', 'damaged');
     await press(page, 'Write it down');
     await seeText(page, 'damaged: not to be worn');
     await press(page, 'Door interlock: failed');
     await seeText(page, 'no light until it is mended and tested again');
-    await page.goto(`${heron.url}/shop/supply`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/shop/supply`);
     await press(page, 'Water, source: changed now');
     await seeText(page, 'last today; due');
     await press(page, 'Add a bottle');
@@ -218,6 +211,7 @@ describe('a new shop', () => {
 
   it('with the sample PIN is not served to the network', async () => {
     const folder = freshFolder();
+    takeSeeded(folder);
     const heron = await startHeron(folder);
     await heron.stop();
     const { code, errors } = await refusedStart(folder, await freePort(), ['serve', '--lan']);

@@ -1,9 +1,8 @@
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
-import type { Browser, Page } from 'puppeteer-core';
-import { desk, openBrowser, openPage, phone } from './support/browser.js';
+import type { Page } from 'puppeteer-core';
+import { desk, openPage, phone } from './support/browser.js';
 import { openDesk } from './support/desk.js';
-import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
 import {
   fill,
   named,
@@ -15,23 +14,16 @@ import {
   textOf,
   valueOf,
 } from './support/screen.js';
+import { sampleShop } from './support/sampleShop.js';
+import { goTo, reload } from './support/goTo.js';
 
 /** A full morning and evening on two machines, and what stops, warns, is left out and runs over midnight. */
 describe('the day of a machine', () => {
-  const folder = freshFolder();
-  let heron: RunningHeron;
-  let browser: Browser;
+  const shop = sampleShop();
   let page: Page;
 
   beforeAll(async () => {
-    heron = await startHeron(folder);
-    browser = await openBrowser();
-    page = await openPage(browser, `${heron.url}/ready?machine=barrow`, desk);
-  });
-  afterAll(async () => {
-    await browser.close();
-    await heron.stop();
-    removeFolder(folder);
+    page = await openPage(shop.browser, `${shop.heron.url}/ready?machine=barrow`, desk);
   });
 
   const now = () => textOf(page, 'Now');
@@ -117,14 +109,14 @@ describe('the day of a machine', () => {
   });
 
   it('is open for work, on the waterline and on Dial, which had said that it was not', async () => {
-    const dial = await openPage(browser, `${heron.url}/dial?machine=barrow`);
+    const dial = await openPage(shop.browser, `${shop.heron.url}/dial?machine=barrow`);
     await seeText(dial, 'The barrow unit is not open for work: 15 of 16 checked.');
     await page.bringToFront();
     await press(page, 'Done');
     await seeText(page, 'Open for work');
     await named(page, 'Ready 2 of 2 open', 'link');
     await dial.bringToFront();
-    await dial.reload({ waitUntil: 'networkidle0' });
+    await reload(dial);
     await seeText(dial, 'Dial these');
     await seeNoText(dial, 'is not open for work');
     await dial.close();
@@ -165,10 +157,10 @@ describe('the day of a machine', () => {
   });
 
   it('of the other machine runs over midnight as one record, and is shut down the day after', async () => {
-    await heron.stop();
-    shiftDay(join(folder, 'heron.sqlite'), 'bench', 20 * 3600 * 1000);
-    heron = await startHeron(folder, heron.port);
-    await page.goto(`${heron.url}/ready?machine=bench`, { waitUntil: 'networkidle0' });
+    await shop.heron.stop();
+    shiftDay(join(shop.folder, 'heron.sqlite'), 'bench', 20 * 3600 * 1000);
+    await shop.startAgain();
+    await goTo(page, `${shop.heron.url}/ready?machine=bench`);
     await seeText(page, 'and never shut down. Shut it down now, or work on');
     await press(page, 'Shut down the bench unit');
     for (let step = 0; step < 5; step++) await done();
@@ -178,7 +170,7 @@ describe('the day of a machine', () => {
     await seeText(page, 'opened by Maren');
     const [newest] = await page.$$eval('li', (rows) => rows.map((row) => row.innerText));
     expect(newest).toMatch(/opened by Maren/);
-    await page.goto(`${heron.url}/ready?machine=bench`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/ready?machine=bench`);
   });
 
   it('warns of damp air, and the coolant step then stops at the dew point', async () => {
@@ -197,9 +189,9 @@ describe('the day of a machine', () => {
   });
 
   it('meets one record when two people open it: what the other does shows here', async () => {
-    const other = await openDesk(heron.url, 'tobias');
+    const other = await openDesk(shop.heron.url, 'tobias');
     const [bench] = (
-      (await (await fetch(`${heron.url}/api/days`)).json()) as { id: string; machineId: string }[]
+      (await (await fetch(`${shop.heron.url}/api/days`)).json()) as { id: string; machineId: string }[]
     ).filter(({ machineId }) => machineId === 'bench');
     const opened = await other.put(`machines/bench/days/${freshId()}`);
     expect(((await opened.json()) as { id: string }).id).toBe(bench?.id);
@@ -216,7 +208,7 @@ describe('the day of a machine', () => {
   });
 
   it('works on a phone: one large step at a time', async () => {
-    const small = await openPage(browser, `${heron.url}/ready?machine=bench`, phone);
+    const small = await openPage(shop.browser, `${shop.heron.url}/ready?machine=bench`, phone);
     await seeText(small, 'Start-up, step 10 of 15');
     const overhang = await small.evaluate(
       () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
@@ -229,7 +221,7 @@ describe('the day of a machine', () => {
   });
 
   it('takes a lead’s change of the steps into the next day, and shows others the steps alone', async () => {
-    await page.goto(`${heron.url}/ready/template/barrow`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/ready/template/barrow`);
     await seeText(page, 'A lead changes these steps');
     await press(page, 'Maren is signed in');
     await press(page, 'Sign out');
@@ -241,12 +233,12 @@ describe('the day of a machine', () => {
     await seeText(page, 'Template revision 1 of the barrow unit is stored.');
     await press(page, 'Start up the barrow unit');
     await seeText(page, 'Start-up, step 1 of 15');
-    await page.goto(`${heron.url}/shop/history`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/shop/history`);
     await seeText(page, 'revision 1: eyewear is checked at the door');
   });
 
   it('has a scrap test that says which offset to try, and keeps it', async () => {
-    await page.goto(`${heron.url}/ready/scrap/bench`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/ready/scrap/bench`);
     await fill(page, 'To the right (left: minus)', '0.1');
     await fill(page, 'Upwards (down: minus)', '-0,04 mm');
     await seeText(page, 'Try offset X 1, Y 0 (from 6, -2 of the last log)');

@@ -1,36 +1,30 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import ICAL from 'ical.js';
-import type { Browser, Page } from 'puppeteer-core';
+import type { Page } from 'puppeteer-core';
 import sharp from 'sharp';
-import { openBrowser, openPage } from './support/browser.js';
-import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
+import { openPage } from './support/browser.js';
 import { printedPages, wordsOf } from './support/printedPages.js';
 import { keepSavedFiles, type SavedFiles } from './support/savedFiles.js';
 import { fill, named, pick, press, seeText, signIn, textOf, toStation, valueOf } from './support/screen.js';
+import { sampleShop } from './support/sampleShop.js';
+import { goTo } from './support/goTo.js';
 
 /** Upkeep from what is due to the calendar of other programs, and spares from the drawer to the order list. */
-const folder = freshFolder();
-let heron: RunningHeron;
-let browser: Browser;
+const shop = sampleShop();
 let page: Page;
 let files: SavedFiles;
 
 beforeAll(async () => {
-  heron = await startHeron(folder);
-  browser = await openBrowser();
-  page = await openPage(browser, `${heron.url}/optics/upkeep`);
+  page = await openPage(shop.browser, `${shop.heron.url}/optics/upkeep`);
   files = await keepSavedFiles(page);
   await signIn(page, 'Ines');
 });
-afterAll(async () => {
+afterAll(() => {
   files.remove();
-  await browser.close();
-  await heron.stop();
-  removeFolder(folder);
 });
 
-const goto = (path: string) => page.goto(`${heron.url}/${path}`, { waitUntil: 'networkidle0' });
+const goto = (path: string) => goTo(page, `${shop.heron.url}/${path}`);
 const dueOnWaterline = () =>
   page.$eval('nav[aria-label="Stations"] a[href^="/optics"]', (link) =>
     Number(/(\d+) due/.exec((link as HTMLElement).innerText)?.[1] ?? 0),
@@ -43,7 +37,7 @@ describe('upkeep', () => {
     expect(before).toBeGreaterThan(2);
     await press(page, 'Done: Change the water of the source circuit');
     await fill(page, 'Note', 'filter rinsed');
-    const photo = join(folder, 'filter.png');
+    const photo = join(shop.folder, 'filter.png');
     await sharp({ create: { width: 60, height: 40, channels: 3, background: '#b9c4c9' } }).toFile(photo);
     const input = (await page.waitForSelector('dialog input[type="file"]')) as unknown as {
       uploadFile: (path: string) => Promise<void>;
@@ -105,7 +99,7 @@ describe('upkeep', () => {
 
   it('tells the slower of two leads, who loses nothing typed', async () => {
     await goto('optics/upkeep/plan/barrow');
-    const other = await openPage(browser, `${heron.url}/optics/upkeep/plan/barrow`);
+    const other = await openPage(shop.browser, `${shop.heron.url}/optics/upkeep/plan/barrow`);
     await fill(other, 'Why it is changed', 'the quicker one');
     await press(other, 'Store the plan');
     await seeText(other, 'The plan is stored.');

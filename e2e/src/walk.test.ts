@@ -1,24 +1,16 @@
-import type { Browser, Page } from 'puppeteer-core';
-import { desk, openBrowser, openPage } from './support/browser.js';
-import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
+import type { Page } from 'puppeteer-core';
+import { desk, openPage } from './support/browser.js';
 import { fill, named, pick, press, seeText, signIn, textOf, toStation, valueOf } from './support/screen.js';
+import { sampleShop } from './support/sampleShop.js';
+import { goTo, reload } from './support/goTo.js';
 
 /** The main job, as a newcomer walks it: from a joint to a logged coupon, and through a window change to the next. */
 describe('from a joint to a logged coupon', () => {
-  const folder = freshFolder();
-  let heron: RunningHeron;
-  let browser: Browser;
+  const shop = sampleShop();
   let page: Page;
 
   beforeAll(async () => {
-    heron = await startHeron(folder);
-    browser = await openBrowser();
-    page = await openPage(browser, heron.url, desk);
-  });
-  afterAll(async () => {
-    await browser.close();
-    await heron.stop();
-    removeFolder(folder);
+    page = await openPage(shop.browser, shop.heron.url, desk);
   });
 
   const odds = () => textOf(page, 'What to expect');
@@ -62,7 +54,7 @@ describe('from a joint to a logged coupon', () => {
   });
 
   it('keeps the joint in the address', async () => {
-    await page.reload({ waitUntil: 'networkidle0' });
+    await reload(page);
     expect(await valueOf(page, 'Thickness of the first sheet')).toBe('16 ga');
     expect(await valueOf(page, 'Machine')).toBe('barrow');
   });
@@ -140,7 +132,7 @@ describe('from a joint to a logged coupon', () => {
     await press(page, 'A new window is in');
     await seeText(page, 'Window 63 is in. The next coupon carries it.');
     expect(await textOf(page, 'Windows that came out')).toContain('gun too upright');
-    await page.goto(`${heron.url}/dial?machine=barrow`, { waitUntil: 'networkidle0' });
+    await goTo(page, `${shop.heron.url}/dial?machine=barrow`);
     await page.keyboard.press('l');
     await seeText(page, 'What did the back look like?');
     await page.keyboard.press('2');

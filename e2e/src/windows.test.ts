@@ -1,27 +1,19 @@
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import type { Browser, Page } from 'puppeteer-core';
-import { openBrowser, openPage, tablet } from './support/browser.js';
+import type { Page } from 'puppeteer-core';
+import { openPage, tablet } from './support/browser.js';
 import { openDesk } from './support/desk.js';
-import { freshFolder, removeFolder, startHeron, type RunningHeron } from './support/heron.js';
 import { fill, named, pick, press, seeText, signIn, textOf, valueOf } from './support/screen.js';
+import { sampleShop } from './support/sampleShop.js';
+import { goTo, reload } from './support/goTo.js';
 
 /** The life of the glass: changed with gloves on, what its lives tell, its light written down, its photo counted. */
-const folder = freshFolder();
-let heron: RunningHeron;
-let browser: Browser;
+const shop = sampleShop();
 let page: Page;
 
 beforeAll(async () => {
-  heron = await startHeron(folder);
-  browser = await openBrowser();
-  page = await openPage(browser, `${heron.url}/optics`, tablet);
+  page = await openPage(shop.browser, `${shop.heron.url}/optics`, tablet);
   await signIn(page, 'Ines');
-});
-afterAll(async () => {
-  await browser.close();
-  await heron.stop();
-  removeFolder(folder);
 });
 
 /** Whatever can be pressed in a part of the screen and is smaller than a glove, with its size. */
@@ -36,10 +28,10 @@ const tooSmall = (selector: string) =>
       }),
   );
 const stockOf = async (name: string) =>
-  ((await (await fetch(`${heron.url}/api/stock`)).json()) as readonly { name: string; count: number }[]).find(
-    (item) => item.name === name,
-  )?.count;
-const goto = (path: string) => page.goto(`${heron.url}/${path}`, { waitUntil: 'networkidle0' });
+  (
+    (await (await fetch(`${shop.heron.url}/api/stock`)).json()) as readonly { name: string; count: number }[]
+  ).find((item) => item.name === name)?.count;
+const goto = (path: string) => goTo(page, `${shop.heron.url}/${path}`);
 
 describe('a window that is changed with gloves on', () => {
   it('is pressed on nothing smaller than 48 px', async () => {
@@ -90,7 +82,7 @@ describe('a window that is changed with gloves on', () => {
     await press(page, 'How to change it right', 'link');
     await seeText(page, '0 of 13 done.');
     // A toast that is pointed at stays, and would lie over the last steps.
-    await page.reload({ waitUntil: 'networkidle0' });
+    await reload(page);
     await seeText(page, '0 of 13 done.');
     const steps = await page.$$('ol[aria-label="Steps"] label');
     for (const step of steps) await step.tap();
@@ -140,7 +132,7 @@ describe('a bad day', () => {
     await page.setOfflineMode(false);
     await press(page, 'Write it down');
     await seeText(page, '25 min of light are written down.');
-    const light = (await (await fetch(`${heron.url}/api/machines/bench/light`)).json()) as {
+    const light = (await (await fetch(`${shop.heron.url}/api/machines/bench/light`)).json()) as {
       minutes: number;
     }[];
     expect(light.filter(({ minutes }) => minutes === 25)).toHaveLength(1);
@@ -158,16 +150,16 @@ describe('a bad day', () => {
       form.requestSubmit();
     });
     await seeText(page, 'Window 37 is in.');
-    await page.reload({ waitUntil: 'networkidle0' });
+    await reload(page);
     await seeText(page, 'Window 37');
-    const windows = (await (await fetch(`${heron.url}/api/windows`)).json()) as {
+    const windows = (await (await fetch(`${shop.heron.url}/api/windows`)).json()) as {
       id: string;
       number: number;
     }[];
     const fitted = windows.find(({ number }) => number === 37);
-    const desk = await openDesk(heron.url, 'ines');
+    const desk = await openDesk(shop.heron.url, 'ines');
     expect((await desk.remove(`windows/${fitted?.id}`)).status).toBe(204);
-    await page.reload({ waitUntil: 'networkidle0' });
+    await reload(page);
     await seeText(page, 'Window 36');
   });
 });
@@ -222,7 +214,7 @@ describe('how long windows last', () => {
       {},
       before,
     );
-    await page.reload({ waitUntil: 'networkidle0' });
+    await reload(page);
     await open();
     await press(page, 'Go by the documented ones');
     await page.waitForFunction(
@@ -236,11 +228,11 @@ describe('how long windows last', () => {
 
 describe('a photo of the glass', () => {
   it('has its specks counted beside the screen and kept with the window, with the growth since the last', async () => {
-    const photos = (await (await fetch(`${heron.url}/api/machines/barrow/photos`)).json()) as {
+    const photos = (await (await fetch(`${shop.heron.url}/api/machines/barrow/photos`)).json()) as {
       hash: string;
     }[];
-    const picture = await fetch(`${heron.url}/api/photos/${photos[0]?.hash}`);
-    const file = join(folder, 'glass.png');
+    const picture = await fetch(`${shop.heron.url}/api/photos/${photos[0]?.hash}`);
+    const file = join(shop.folder, 'glass.png');
     writeFileSync(file, Buffer.from(await picture.arrayBuffer()));
     await goto('optics/glass?machine=barrow');
     await seeText(page, '2 specks more than before');

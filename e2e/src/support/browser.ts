@@ -2,6 +2,7 @@ import { mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import puppeteer, { type Browser, type Page } from 'puppeteer-core';
+import { goTo } from './goTo.js';
 import { patienceMs } from './screen.js';
 
 /** The browser's flags, which the pictures are taken with too. */
@@ -34,6 +35,8 @@ export async function openPage(browser: Browser, url: string, viewport: typeof d
   });
   page.setDefaultTimeout(patienceMs);
   await page.setViewport(viewport);
-  await page.goto(url, { waitUntil: 'networkidle0' });
+  // A page behind another draws no frames: a fade on it never ends.
+  await page.bringToFront();
+  await goTo(page, url);
   return page;
 }

@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -33,6 +33,15 @@ export function freePort(): Promise<number> {
       probe.close(() => resolve(port));
     });
   });
+}
+
+/** Says the folder with the sample workshop that each file takes a copy of. @see ../../seedOnce.cjs */
+const seededFolder = 'HERON_E2E_SEEDED';
+
+/** Takes a copy of the seeded workshop into a folder that is empty. Two copies are one shop twice, with the same ids. */
+export function takeSeeded(folder: string): void {
+  const seeded = process.env[seededFolder];
+  if (seeded !== undefined) cpSync(seeded, folder, { recursive: true });
 }
 
 /** Starts `./heron demo`, or another command that serves, and waits for the address it prints. */

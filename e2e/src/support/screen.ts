@@ -51,6 +51,21 @@ export async function seeText(page: Page, text: string): Promise<void> {
   }
 }
 
+/** Waits until the text of a part of the screen reads so; fails with what it reads instead. */
+export async function seeReading(page: Page, name: string, pattern: RegExp): Promise<void> {
+  const part = await named(page, name);
+  try {
+    await page.waitForFunction(
+      (element, source) => new RegExp(source).test(element.innerText),
+      { timeout: patienceMs },
+      part,
+      pattern.source,
+    );
+  } catch {
+    throw new Error(`${String(pattern)} is not what “${name}” reads:\n${await textOf(page, name)}`);
+  }
+}
+
 export async function seeNoText(page: Page, text: string): Promise<void> {
   await page.waitForFunction(
     (unwanted) => !document.body.innerText.includes(unwanted),

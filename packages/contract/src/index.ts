@@ -16,26 +16,17 @@ export {
   cardRanges,
   cardSchema,
   cardStates,
-  mostTags,
   type Card,
   type CardContent,
   type CardDraft,
-  type CardProof,
   type CardState,
-  type CardVerdict,
   type CardVersion,
 } from './cards/card.js';
 export { cardDrift, type CardDrift } from './cards/rules/cardDrift.js';
 export { areWeldedAlike, cardVerdicts, proofDifferences } from './cards/rules/cardProof.js';
 export { cardState, isProven, newestVersion, versionInForce } from './cards/rules/cardState.js';
 export { adaptCard, carryCard, type CarriedCard, type LearnOfJob } from './cards/rules/carryCard.js';
-export {
-  findCards,
-  shownVersion,
-  type FoundCard,
-  type FoundCards,
-  type WantedJoint,
-} from './cards/rules/findCards.js';
+export { findCards, shownVersion, type FoundCard, type FoundCards } from './cards/rules/findCards.js';
 export { proposeCard } from './cards/rules/proposeCard.js';
 export {
   couponFileFormats,
@@ -46,7 +37,6 @@ export {
   filedPhotoSchema,
   filedTestSchema,
   filePreviewSchema,
-  fileRowSchema,
   fileStoredSchema,
   largestCouponFile,
   mostCouponsInFile,
@@ -83,7 +73,6 @@ export {
   couponGroupsSchema,
   couponPageSchema,
   couponQuerySchema,
-  couponSorts,
   type CouponFilter,
   type CouponGrouping,
   type CouponGroupQuery,
@@ -100,17 +89,9 @@ export {
   type RelevantQuery,
 } from './coupons/relevantCoupons.js';
 export { couponEvidence, usualGunAngle } from './coupons/rules/couponEvidence.js';
-export {
-  isAskedRight,
-  lookedAtOf,
-  lookFinding,
-  seenAt,
-  showsThrough,
-  toesLook,
-  type SeenAt,
-} from './coupons/rules/couponLook.js';
-export { couponReadings, type CouponDepthReading } from './coupons/rules/couponReadings.js';
-export { triedOf, type Trial } from './coupons/rules/couponTrials.js';
+export { isAskedRight, lookedAtOf, seenAt, toesLook, type SeenAt } from './coupons/rules/couponLook.js';
+export { couponReadings } from './coupons/rules/couponReadings.js';
+export { triedOf } from './coupons/rules/couponTrials.js';
 export { realTravelMmS } from './coupons/rules/realTravel.js';
 export {
   evidenceBudget,
@@ -128,7 +109,6 @@ export {
   exchangeJsonSchema,
   exchangePreviewSchema,
   exchangeSchema,
-  exchangeStandings,
   exchangeStoredSchema,
   exchangeVersion,
   largestExchange,
@@ -193,7 +173,6 @@ export { inspectionFound } from './inspection/rules/inspectionFound.js';
 export {
   jointRanges,
   jointSchema,
-  plainConditions,
   wireDiameterMm,
   wireDiametersMm,
   type Conditions,
@@ -259,9 +238,7 @@ export {
   personDraftSchema,
   personId,
   personSchema,
-  pin,
   pinResetSchema,
-  pinRule,
   roleChangeSchema,
   roles,
   samplePin,
@@ -286,7 +263,6 @@ export {
   photoTypes,
   shopPhotoQuerySchema,
   shopPhotoSchema,
-  shopPhotoSubjects,
   type Photo,
   type PhotoQuery,
   type PhotoSubject,
@@ -299,15 +275,12 @@ export {
   nothingStated,
   procedureDraftSchema,
   procedureFields,
-  procedureFileSchema,
-  procedureRevisionSchema,
-  procedureStatedSchema,
   type CardProcedure,
   type PaperLine,
   type PaperSection,
   type ProcedureDraft,
   type ProcedureField,
-  type ProcedureFile,
+  procedureFileSchema,
   type ProcedureRevision,
   type ProcedureStated,
   type WeldedCoupon,
@@ -316,20 +289,17 @@ export {
   programSlotSchema,
   slotEntrySchema,
   slotNumber,
-  slotShownSchema,
   type ProgramSlot,
   type SlotEntry,
   type SlotShown,
 } from './programSlots/programSlot.js';
 export {
   dayEntryDraftSchema,
-  dayEntrySchema,
   daySchema,
   readingRanges,
   sequenceDraftSchema,
   sequenceSchema,
   stepReadings,
-  stepReadingSchema,
   stepWeights,
   type Day,
   type DayEntry,
@@ -338,7 +308,6 @@ export {
   type SequenceDraft,
   type Step,
   type StepReading,
-  type StepWeight,
 } from './readiness/readiness.js';
 export {
   dayProgress,
@@ -349,7 +318,6 @@ export {
 export { readingVerdict, type ReadingContext } from './readiness/rules/readingVerdict.js';
 export { usualSequence } from './readiness/rules/usualSequence.js';
 export {
-  recordDetailSchema,
   shopRecordDraftSchema,
   shopRecordSchema,
   testLineLooks,
@@ -365,7 +333,6 @@ export {
   eyewearKinds,
   eyewearSchema,
   type Eyewear,
-  type EyewearCondition,
   type EyewearDraft,
 } from './safety/eyewear.js';
 export {
@@ -396,22 +363,13 @@ export {
 export { clearanceFor } from './training/rules/clearanceFor.js';
 export {
   upkeepDraftSchema,
-  upkeepPlanSchema,
   upkeepRanges,
-  upkeepRecords,
   type UpkeepDraft,
   type UpkeepPlan,
-  type UpkeepRecord,
   type UpkeepTask,
 } from './upkeep/upkeepPlan.js';
+export { machineUpkeepSchema, type MachineUpkeep, type UpkeepStanding } from './upkeep/upkeepStanding.js';
 export {
-  machineUpkeepSchema,
-  type MachineUpkeep,
-  type UpkeepDone,
-  type UpkeepStanding,
-} from './upkeep/upkeepStanding.js';
-export {
-  doneLies,
   doneLiesAt,
   upkeepStandings,
   upkeepState,
@@ -449,7 +407,6 @@ export {
   type WindowStudy,
   type WindowStudyQuery,
 } from './windows/windowStudy.js';
-export { isWindowFailure } from './windows/rules/isWindowFailure.js';
 export {
   borneLight,
   windowLives,
@@ -459,12 +416,6 @@ export {
   type WindowLife,
   type WindowLight,
 } from './windows/rules/windowLife.js';
-export { useOf, windowStudy } from './windows/rules/windowStudy.js';
+export { windowStudy } from './windows/rules/windowStudy.js';
 export { clientId } from './wire/bounded.js';
-export {
-  fieldProblems,
-  fieldProblemSchema,
-  problemSchema,
-  type FieldProblem,
-  type Problem,
-} from './wire/problem.js';
+export { fieldProblems, problemSchema, type FieldProblem, type Problem } from './wire/problem.js';

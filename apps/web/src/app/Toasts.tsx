@@ -1,10 +1,12 @@
 import { Toaster } from 'sonner';
+import { edges } from '../shared/say/freePlace.js';
 
 /** Where the interface says what was done, with the way to undo it. */
 export default function Toasts() {
   return (
     <Toaster
-      position="bottom-center"
+      offset={{ top: edges.top, bottom: edges.bottom, left: edges.side, right: edges.side }}
+      mobileOffset={{ top: edges.top, bottom: edges.bottomOnPhone, left: edges.side, right: edges.side }}
       duration={8000}
       closeButton
       toastOptions={{

@@ -12,7 +12,7 @@ export const cardRanges = {
   bore: { quantity: 'bore', min: 0.5, max: 15, unit: 'mm' },
   gunAngle: couponRanges.gunAngle,
 } as const;
-export const mostTags = 12;
+const mostTags = 12;
 const tagError = { error: `up to ${mostTags} different tags of 1 to 24 characters` };
 
 /** A joint with its settings on a machine, and everything else a stranger needs to weld it again. */
@@ -73,7 +73,6 @@ const cardProofSchema = z.strictObject({
   addedAt: moment,
   addedBy: z.string(),
 });
-export type CardProof = z.infer<typeof cardProofSchema>;
 
 /** One thing the level asks, over all coupons of a version. */
 const cardVerdictSchema = z.strictObject({
@@ -82,7 +81,6 @@ const cardVerdictSchema = z.strictObject({
   asked: z.string(),
   found: z.string(),
 });
-export type CardVerdict = z.infer<typeof cardVerdictSchema>;
 
 /** Who wrote and signed a version in the shop it came from, by name; a signature counts in its own shop alone. */
 const elsewhereSchema = z.strictObject({

@@ -45,7 +45,7 @@ export const filedNouns = ['coupon', 'photo', 'test'] as const;
 export type FiledNoun = (typeof filedNouns)[number];
 
 /** What would become of one row of a file. */
-export const fileRowSchema = z.strictObject({
+const fileRowSchema = z.strictObject({
   of: z.enum(filedNouns),
   /** Line of a CSV, counted from 1 with the head; place in a JSON list, counted from 1. */
   row: z.int().positive(),

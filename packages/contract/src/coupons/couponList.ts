@@ -4,7 +4,7 @@ import { backLooks, couponSchema } from './coupon.js';
 import { clientId, oneOf } from '../wire/bounded.js';
 
 /** What a list of coupons can be sorted by. */
-export const couponSorts = ['number', 'weldedAt', 'thicknessMm', 'powerW', 'travelMmS'] as const;
+const couponSorts = ['number', 'weldedAt', 'thicknessMm', 'powerW', 'travelMmS'] as const;
 export type CouponSort = (typeof couponSorts)[number];
 
 /** What a list of coupons can be gathered under. */

@@ -92,7 +92,7 @@ export type ExchangedNoun = (typeof exchangedNouns)[number];
  * How something in a file stands against what is here: to be added, further on than ours, here already, saying something
  * else than ours under the same id, or wrong.
  */
-export const exchangeStandings = ['new', 'newer', 'here', 'conflict', 'wrong'] as const;
+const exchangeStandings = ['new', 'newer', 'here', 'conflict', 'wrong'] as const;
 export type ExchangeStanding = (typeof exchangeStandings)[number];
 
 const exchangeRowSchema = z.strictObject({

@@ -14,11 +14,11 @@ import {
   fieldProblems,
   jointMetals,
   jointSchema,
-  plainConditions,
   startingProfiles,
   type Joint,
   type MachineProfile,
 } from '../index.js';
+import { plainConditions } from './joint.js';
 
 const sheets = { metal: 'stainless304', firstThicknessMm: 2, secondThicknessMm: 1.5, gapMm: 0.1 } as const;
 const sizes = { legMm: 2, tubeRadiusMm: 20, holeDiameterMm: 6 };

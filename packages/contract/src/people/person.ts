@@ -23,10 +23,10 @@ export const personSchema = z.strictObject({
 export type Person = z.infer<typeof personSchema>;
 
 /** What a PIN is made of. */
-export const pinRule = '4 to 8 digits';
+const pinRule = '4 to 8 digits';
 
 /** A PIN; never kept, only its hash. */
-export const pin = z.string({ error: pinRule }).regex(/^\d{4,8}$/, { error: pinRule });
+const pin = z.string({ error: pinRule }).regex(/^\d{4,8}$/, { error: pinRule });
 
 /** The PIN of everybody in the sample workshop; the network is refused while somebody has it. */
 export const samplePin = '2468';

@@ -36,7 +36,7 @@ export const photoSchema = z.strictObject({
 export type Photo = z.infer<typeof photoSchema>;
 
 /** What a photo of the shop, not of a coupon, shows. */
-export const shopPhotoSubjects = ['glass', 'statusPage', 'upkeep'] as const;
+const shopPhotoSubjects = ['glass', 'statusPage', 'upkeep'] as const;
 export type ShopPhotoSubject = (typeof shopPhotoSubjects)[number];
 
 /** What comes with the bytes of a photo of the shop. */

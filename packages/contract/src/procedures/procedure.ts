@@ -55,7 +55,7 @@ export type ProcedureField = (typeof procedureFields)[number];
 const fieldText = shortText(300);
 
 /** Everything that was stated; empty where nothing was. */
-export const procedureStatedSchema = z.strictObject(
+const procedureStatedSchema = z.strictObject(
   Object.fromEntries(procedureFields.map((field) => [field, fieldText])) as Record<
     ProcedureField,
     typeof fieldText
@@ -82,7 +82,7 @@ export const procedureDraftSchema = z.strictObject(
 export type ProcedureDraft = z.infer<typeof procedureDraftSchema>;
 
 /** A revision as it is kept; never changed but for its approval. */
-export const procedureRevisionSchema = z.strictObject({
+const procedureRevisionSchema = z.strictObject({
   ...procedureDraftSchema.shape,
   revision: z.int().positive(),
   preparedAt: moment,
@@ -132,4 +132,3 @@ export const procedureFileSchema = z.strictObject({
   procedure: z.array(paperSectionSchema),
   testRecord: z.array(paperSectionSchema),
 });
-export type ProcedureFile = z.infer<typeof procedureFileSchema>;

@@ -8,7 +8,7 @@ const read = (quantity: string, max: number, unit: string) =>
 const shownError = { error: 'what the machine shows: one knob or more' };
 
 /** What a machine shows of a program; a knob nobody looked at is left out. */
-export const slotShownSchema = z
+const slotShownSchema = z
   .strictObject(
     {
       powerW: read('power', 6000, 'W'),

@@ -4,7 +4,6 @@ import { bottleRanges } from '../supply/bottle.js';
 
 /** What a step that is not met does: it stops the sequence until it is, it warns, or it only tells. */
 export const stepWeights = ['stop', 'warn', 'inform'] as const;
-export type StepWeight = (typeof stepWeights)[number];
 
 /** What is read at a step; "none" is a plain check. */
 export const stepReadings = ['none', 'coolant', 'room', 'bottle', 'flow'] as const;
@@ -72,7 +71,7 @@ const bore = { quantity: 'nozzle bore', min: 0.5, max: 12, unit: 'mm' };
 export const readingRanges = { coolant, room, humidity, bottle, flow, torch, bore } as const;
 
 /** The values that were read at a step. */
-export const stepReadingSchema = z.discriminatedUnion(
+const stepReadingSchema = z.discriminatedUnion(
   'reads',
   [
     z.strictObject({ reads: z.literal('none') }),
@@ -114,7 +113,7 @@ export const dayEntryDraftSchema = z
 export type DayEntryDraft = z.infer<typeof dayEntryDraftSchema>;
 
 /** An entry as it is kept, with what its values meant then. Never changed: what comes later is another entry. */
-export const dayEntrySchema = z.strictObject({
+const dayEntrySchema = z.strictObject({
   id: clientId,
   stepId: z.string(),
   outcome: oneOf(['done', 'skipped', 'undone']),

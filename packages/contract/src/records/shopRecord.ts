@@ -24,7 +24,7 @@ export const testLineLooks = ['bright', 'dull', 'sparking'] as const;
 export type TestLineLook = (typeof testLineLooks)[number];
 
 /** What the shop writes down about a machine besides its days, kind by kind. */
-export const recordDetailSchema = z.discriminatedUnion(
+const recordDetailSchema = z.discriminatedUnion(
   'kind',
   [
     z.strictObject({

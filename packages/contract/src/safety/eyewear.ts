@@ -6,7 +6,6 @@ export const eyewearKinds = ['helmet', 'glasses'] as const;
 
 /** How a pair or a helmet was found. */
 export const eyewearConditions = ['sound', 'scratched', 'damaged'] as const;
-export type EyewearCondition = (typeof eyewearConditions)[number];
 
 /** A helmet or a pair of glasses as its marking says it. */
 export const eyewearDraftSchema = z.strictObject(

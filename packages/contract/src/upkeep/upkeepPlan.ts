@@ -24,7 +24,7 @@ const intervalSchema = z.discriminatedUnion(
 ) satisfies z.ZodType<UpkeepInterval>;
 
 /** Records that count as the task done, written elsewhere in the application. */
-export const upkeepRecords = [
+const upkeepRecords = [
   'waterChange1',
   'waterChange2',
   'airFilter',

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 
 /** One refused value: where it is, what it was, what is allowed. */
-export const fieldProblemSchema = z.strictObject({
+const fieldProblemSchema = z.strictObject({
   /** Path in the body, such as joint.firstThicknessMm; empty for the body itself. */
   field: z.string(),
   /** The value as it came, as JSON, shortened; “nothing” where it was missing. */

@@ -30,8 +30,7 @@ export type WeldingSign = (typeof weldingSigns)[number];
  * What is seen of a joint without a back, from too little to too much: toes not wetted, one of them, both and nothing
  * on the far side, it shows there, a hole.
  */
-export const toesLooks = ['cold', 'oneSide', 'wetted', 'shows', 'hole'] as const;
-export type ToesLook = (typeof toesLooks)[number];
+export type ToesLook = 'cold' | 'oneSide' | 'wetted' | 'shows' | 'hole';
 
 /** A coupon as its welder tells it. */
 export interface SeenWeld {

@@ -18,7 +18,7 @@ import { seenCorrection } from './seenCorrection.js';
 import type { SeenWeld } from './SeenWeld.js';
 
 /** One knob, turned once. */
-export interface KnobTurn {
+interface KnobTurn {
   readonly knob: Knob;
   /** SI, in the machine's own steps. */
   readonly from: number;

@@ -1,6 +1,5 @@
 export {
   faceSigns,
-  toesLooks,
   weldingSigns,
   type FaceSign,
   type SeenWeld,
@@ -8,7 +7,7 @@ export {
   type WeldingSign,
 } from './SeenWeld.js';
 export { toesFinding } from './toesFinding.js';
-export { diagnose, type Diagnosis } from './diagnose.js';
-export { dialInAdvice, type DialInAdvice, type KnobTurn } from './dialInAdvice.js';
+export { diagnose } from './diagnose.js';
+export { dialInAdvice } from './dialInAdvice.js';
 export { evidenceWeldOf } from './evidenceWeldOf.js';
-export { nextCoupons, type CouponIdea, type NextCoupons } from './nextCoupons.js';
+export { nextCoupons, type CouponIdea } from './nextCoupons.js';

@@ -2,7 +2,7 @@ import { requireWithin } from '../fault/index.js';
 import { inMm, metre, type Metre } from '../quantity/index.js';
 
 /** Wavelength of handheld fibre lasers. */
-export const fibreLaserWavelength = metre(1.07e-6);
+const fibreLaserWavelength = metre(1.07e-6);
 
 /** What images the fibre's end onto the sheet. */
 export interface GunOptics {

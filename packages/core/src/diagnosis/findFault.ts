@@ -27,7 +27,7 @@ export interface CheckWorth {
 }
 
 /** Isolating the machine and putting it back, min: a check behind it must be worth that too. */
-export const isolationMinutes = 3;
+const isolationMinutes = 3;
 
 /**
  * The checks that have not been made, the one that tells most a minute first. Over 500 drawn cases it reaches the cause

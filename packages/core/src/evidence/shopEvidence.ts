@@ -10,7 +10,7 @@ import { beliefShape, type ShapePart } from './beliefShape.js';
 import { scatterFactors } from './scatterFactors.js';
 
 /** Why a coupon says nothing about a setting. */
-export type LeftOutWhy = 'slip' | 'hardlyMelted' | 'unseen';
+type LeftOutWhy = 'slip' | 'hardlyMelted' | 'unseen';
 
 /** The line if the shop's coupons scattered so much. */
 export interface ScatterFit {
@@ -40,7 +40,7 @@ export interface ShopEvidence {
 }
 
 /** A coupon that counted. */
-export interface UsedCoupon {
+interface UsedCoupon {
   readonly id: string;
   readonly row: Float64Array;
   /** Slope and curvature of its stand-in's log likelihood along its line, at the mean, under each scatter. */

@@ -1,6 +1,6 @@
-export { thickPlateTemperature, thinPlateTemperature, type MovingSource } from './rosenthal.js';
+export { thickPlateTemperature, thinPlateTemperature } from './rosenthal.js';
 export { distanceFromFusion, peakTemperature, type LaidHeat } from './peakTemperature.js';
-export { coolingTime, type CoolingInput } from './coolingTime.js';
-export { partWarming, type PartWarmingInput } from './partWarming.js';
-export { tintBands, type SeamTint, type TintBands, type TintInput } from './tintBands.js';
-export { distortion, type Distortion, type DistortionInput } from './distortion.js';
+export { coolingTime } from './coolingTime.js';
+export { partWarming } from './partWarming.js';
+export { tintBands, type SeamTint, type TintBands } from './tintBands.js';
+export { distortion, type Distortion } from './distortion.js';

@@ -1,4 +1,4 @@
-export { etchants, etchantsFor, etchantFacts, type Etchant, type EtchantFacts } from './etchants.js';
+export { etchants, etchantsFor, etchantFacts, type Etchant } from './etchants.js';
 export {
   acceptanceCriteria,
   judgeAcceptance,
@@ -7,4 +7,4 @@ export {
   type CriterionVerdict,
   type InspectionFound,
 } from './acceptance.js';
-export { pressureFinding, type PressureFinding, type PressureHold } from './pressureFinding.js';
+export { pressureFinding, type PressureHold } from './pressureFinding.js';

@@ -1,4 +1,4 @@
-export type { Metal, MetalId, MetalFamily, MetalSpread } from './Metal.js';
+export type { Metal, MetalId, MetalFamily } from './Metal.js';
 export { metalTable } from './metalTable.js';
 export { findMetal, dialledMetals, type DialledMetalId } from './findMetal.js';
 export {
@@ -9,5 +9,5 @@ export {
   heatToMelting,
   heatToMelt,
 } from './thermal.js';
-export { tints, type Tint, type TintScale } from './tintScales.js';
+export { tints, type Tint } from './tintScales.js';
 export { zincThickness, steelUnderZinc, zincBoiledOff, zincBoilingPoint } from './zincCoat.js';

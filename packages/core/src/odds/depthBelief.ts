@@ -1,5 +1,5 @@
 /** One way the depth may stand to the model's: ln(real depth/model depth) is normal around lnRatio. */
-export interface BeliefPart {
+interface BeliefPart {
   /** Weight of this part; those of a belief add up to 1. */
   readonly share: number;
   readonly lnRatio: number;

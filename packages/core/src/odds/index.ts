@@ -1,12 +1,6 @@
 export { depthSpread } from './depthSpread.js';
 export { couponsToLand } from './couponsToLand.js';
 export { outcomeOdds, oddsWithin, type OutcomeOdds } from './outcomeOdds.js';
-export {
-  beliefMoments,
-  beliefOfSpread,
-  weldScatter,
-  type BeliefPart,
-  type DepthBelief,
-} from './depthBelief.js';
+export { beliefMoments, beliefOfSpread, weldScatter, type DepthBelief } from './depthBelief.js';
 export { beliefOdds } from './beliefOdds.js';
-export { calibration, type CalibrationBin, type StatedChance } from './calibration.js';
+export { calibration, type CalibrationBin } from './calibration.js';

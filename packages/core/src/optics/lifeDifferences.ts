@@ -7,7 +7,7 @@ export interface FactoredService<Factor extends string> extends Service {
 }
 
 /** One level of a factor beside all others of it. */
-export interface LevelLife {
+interface LevelLife {
   readonly level: string;
   readonly services: number;
   readonly failures: number;
@@ -19,7 +19,7 @@ export interface LevelLife {
 }
 
 /** Whether a factor makes parts last differently. */
-export interface FactorComparison<Factor extends string> {
+interface FactorComparison<Factor extends string> {
   readonly factor: Factor;
   /** The level that fails most often first; those that tell nothing left out. */
   readonly levels: readonly LevelLife[];

@@ -10,7 +10,7 @@ export interface GroupedService extends Service {
 }
 
 /** A group's failures against what they were if the group made no difference. */
-export interface GroupFailures {
+interface GroupFailures {
   readonly group: string;
   readonly services: number;
   readonly failures: number;

@@ -6,7 +6,7 @@ import type { PictureScale } from './pictureScale.js';
 const traceSd = 2;
 
 /** What a fusion line says of a melt. */
-export interface FusionLineReadings {
+interface FusionLineReadings {
   /** Deepest point below the face. */
   readonly depth: PictureReading;
   /** From where the line leaves the face on the left to where it meets it on the right. */

@@ -1,4 +1,4 @@
-export { planChangeovers, exactUpTo, type ChangeoverPlan } from './changeovers.js';
-export { spreadSeams, type SeamPlace } from './spreadSeams.js';
-export { seamCost, type SeamCost, type SeamUse, type ShopPrices } from './seamCost.js';
-export { metreOfSeam, type MetreInput, type MetreOfSeam } from './metreOfSeam.js';
+export { planChangeovers, exactUpTo } from './changeovers.js';
+export { spreadSeams } from './spreadSeams.js';
+export { seamCost } from './seamCost.js';
+export { metreOfSeam } from './metreOfSeam.js';

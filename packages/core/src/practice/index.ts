@@ -1,8 +1,2 @@
-export { practiceQuestions, type PracticeQuestion, type School } from './practiceQuestions.js';
-export {
-  practiceSchools,
-  usualPractice,
-  type Practice,
-  type PracticeTopic,
-  type SchoolOf,
-} from './practiceSchools.js';
+export { practiceQuestions, type PracticeQuestion } from './practiceQuestions.js';
+export { practiceSchools, usualPractice, type Practice, type PracticeTopic } from './practiceSchools.js';

@@ -1,7 +1,7 @@
 import type { PracticeTopic, SchoolOf } from './practiceSchools.js';
 
 /** One way of answering a question that practitioners disagree on. */
-export interface School {
+interface School {
   /** As the shop would say it. */
   readonly name: string;
   /** What it rests on. */

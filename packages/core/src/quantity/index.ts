@@ -26,7 +26,6 @@ export {
   inDegrees,
   cubicMetre,
   litre,
-  inLitres,
   normalLitrePerMinute,
   inNormalLitresPerMinute,
   celsius,
@@ -54,5 +53,5 @@ export { sheetGaugeMm, type SheetFamily } from './sheetGauge.js';
 export { gaugeTables } from './gaugeTables.js';
 export { type Dimension } from './unitSpellings.js';
 export { parseNumber } from './parseNumber.js';
-export { parseQuantity, type ParsedQuantity, type ParseOptions } from './parseQuantity.js';
+export { parseQuantity, type ParseOptions } from './parseQuantity.js';
 export { saidLength, saidSpeed, type SaidUnits } from './said.js';

@@ -65,7 +65,6 @@ export const inDegrees = (angle: Radian): number => (angle * 180) / Math.PI;
 
 export const cubicMetre = (value: number): CubicMetre => value as CubicMetre;
 export const litre = (value: number): CubicMetre => (value / 1e3) as CubicMetre;
-export const inLitres = (volume: CubicMetre): number => volume * 1e3;
 
 export const normalLitrePerMinute = (value: number): NormalFlow => (value / 60_000) as NormalFlow;
 export const inNormalLitresPerMinute = (flow: NormalFlow): number => flow * 60_000;

@@ -7,7 +7,7 @@ import type { WeldJob } from './WeldJob.js';
 import type { WeldSetting } from './WeldSetting.js';
 
 /** A value that goes with a setting and does not enter the computed depth, with why. */
-export interface Companion<T> {
+interface Companion<T> {
   readonly value: T;
   readonly why: string;
 }

@@ -38,7 +38,7 @@ export function triedSettings(
 }
 
 /** Whether two settings are one to a hand. */
-export function isSameSetting(one: WeldSetting, other: WeldSetting): boolean {
+function isSameSetting(one: WeldSetting, other: WeldSetting): boolean {
   return isNear(one.power * one.duty, other.power * other.duty) && isSameWay(one, other, sameKnob);
 }
 

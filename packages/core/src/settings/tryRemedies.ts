@@ -10,7 +10,7 @@ import { suggestSetting, type Suggestion } from './suggestSetting.js';
 import type { WeldJob } from './WeldJob.js';
 
 /** The two chances of a setting that are never mixed. */
-export type BothChances = Pick<WeldForecast, 'evenChance' | 'soundChance'>;
+type BothChances = Pick<WeldForecast, 'evenChance' | 'soundChance'>;
 
 /** A change that was tried and helps. */
 export interface Remedy {

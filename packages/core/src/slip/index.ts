@@ -1,5 +1,4 @@
-export type { UnitSlip } from './UnitSlip.js';
-export { wireSpeedSlip, type WireSpeedContext, type WireSpeedUnit } from './wireSpeedSlip.js';
+export { wireSpeedSlip } from './wireSpeedSlip.js';
 export { thicknessSlip } from './thicknessSlip.js';
 export { wobbleRateSlip } from './wobbleRateSlip.js';
 export { temperatureSlip } from './temperatureSlip.js';

@@ -1,10 +1,3 @@
-export { mainsDraw, breakerToAskFor, type MainsInput, type MainsDraw } from './mains.js';
+export { mainsDraw, breakerToAskFor } from './mains.js';
 export { dewPoint } from './dewPoint.js';
-export {
-  coolantState,
-  warmUpTime,
-  dewMargin,
-  type CoolantCircuit,
-  type CoolantState,
-  type WarmUp,
-} from './chiller.js';
+export { coolantState, warmUpTime, dewMargin, type CoolantCircuit, type WarmUp } from './chiller.js';

@@ -19,7 +19,7 @@ export type Filler = (typeof fillers)[number];
 
 /** What a filler is chosen for. */
 export const fillerPurposes = ['allRound', 'crackSafe', 'strength', 'anodising', 'food', 'lowHeat'] as const;
-export type FillerPurpose = (typeof fillerPurposes)[number];
+type FillerPurpose = (typeof fillerPurposes)[number];
 
 /** One filler for a pair of metals. */
 export interface FillerOption {

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { toast } from 'sonner';
+import { toast } from '../../shared/say/toast.js';
 import { v7 as uuid } from 'uuid';
 import { useSignInMutation } from '../../shared/api/heronApi.js';
 import { useMakeFirstLeadMutation } from '../../shared/api/peopleApi.js';

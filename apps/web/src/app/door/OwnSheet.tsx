@@ -1,6 +1,6 @@
 import type { Person } from '@lone-heron/contract';
 import { useState } from 'react';
-import { toast } from 'sonner';
+import { toast, toastFailure } from '../../shared/say/toast.js';
 import { useSignOutMutation } from '../../shared/api/heronApi.js';
 import { useChangeOwnPinMutation } from '../../shared/api/peopleApi.js';
 import { problemOf } from '../../shared/api/problemOf.js';
@@ -14,7 +14,7 @@ export default function OwnSheet({ person, onClose }: { person: Person; onClose:
   const leave = async () => {
     const answer = await signOut(undefined);
     if (answer.error !== undefined) {
-      toast.error(`Still signed in. ${problemOf(answer.error).message}`);
+      toastFailure(`Still signed in. ${problemOf(answer.error).message}`);
       return;
     }
     onClose();

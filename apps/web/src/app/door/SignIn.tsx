@@ -1,7 +1,7 @@
 import { samplePin, type Person } from '@lone-heron/contract';
 import { ArrowLeft, Delete } from 'lucide-react';
 import { useState, type KeyboardEvent } from 'react';
-import { toast } from 'sonner';
+import { toast } from '../../shared/say/toast.js';
 import { usePeopleQuery, useSignInMutation } from '../../shared/api/heronApi.js';
 import { problemOf } from '../../shared/api/problemOf.js';
 import { Modal } from '../../shared/page/Modal.js';

@@ -1,7 +1,7 @@
 import { proposeCard, type CardContent } from '@lone-heron/contract';
 import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
-import { toast } from 'sonner';
+import { toastFailure } from '../../shared/say/toast.js';
 import { v7 as uuid } from 'uuid';
 import { useAddProofMutation, useWriteCardMutation } from '../../shared/api/cardsApi.js';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
@@ -37,7 +37,7 @@ export function NewCard() {
     if (start.couponId !== null) {
       // A setting that was changed on the way is no more the coupon's: the card is kept, without it.
       const { error: refusal } = await addProof({ id, version: 1, couponId: start.couponId });
-      if (refusal !== undefined) toast.error(`The coupon does not prove it. ${problemOf(refusal).message}`);
+      if (refusal !== undefined) toastFailure(`The coupon does not prove it. ${problemOf(refusal).message}`);
     }
     void navigate(`/cards/${id}`);
   };

@@ -5,7 +5,7 @@ import {
   type ExchangeStored,
 } from '@lone-heron/contract';
 import { useRef, useState } from 'react';
-import { toast } from 'sonner';
+import { toast } from '../../shared/say/toast.js';
 import { usePreviewExchangeMutation, useStoreExchangeMutation } from './exchangeApi.js';
 import { FileIn } from '../../shared/files/FileIn.js';
 import { knownFile } from '../../shared/files/knownFile.js';

@@ -4,7 +4,7 @@ import {
   type Card,
   type CardProcedure,
   type Machine,
-  type ProcedureFile,
+  procedureFileSchema,
 } from '@lone-heron/contract';
 import { FileJson } from 'lucide-react';
 import { useCallback, useMemo } from 'react';
@@ -77,7 +77,7 @@ function Papers({ card, version, machine, machines, procedure }: PapersProps) {
     [papers, expected],
   );
   const saveJson = () => {
-    const file: ProcedureFile = {
+    const file = procedureFileSchema.parse({
       ...{ format: 'lone-heron-procedure', version: 1, writtenAt: new Date().toISOString() },
       caution: notAQualification,
       card: { id: card.id, number: card.number, version: version.version },
@@ -86,7 +86,7 @@ function Papers({ card, version, machine, machines, procedure }: PapersProps) {
       approvedBy: papers.approved.name,
       procedure: papers.procedure,
       testRecord: papers.testRecord,
-    };
+    });
     saveFile(
       `${inFileName(`procedure ${papers.title}`)}.json`,
       new Blob([`${JSON.stringify(file, null, 2)}\n`], { type: 'application/json' }),

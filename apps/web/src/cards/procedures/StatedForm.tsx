@@ -6,7 +6,7 @@ import {
   type ProcedureStated,
 } from '@lone-heron/contract';
 import { ChevronRight } from 'lucide-react';
-import { toast } from 'sonner';
+import { toast } from '../../shared/say/toast.js';
 import { useWriteProcedureMutation } from './proceduresApi.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { SaveButton } from '../../shared/form/SaveButton.js';

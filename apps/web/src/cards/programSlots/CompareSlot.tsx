@@ -2,7 +2,7 @@ import type { Card, HouseUnits, Machine } from '@lone-heron/contract';
 import { Check, X } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
-import { toast } from 'sonner';
+import { toast } from '../../shared/say/toast.js';
 import { v7 as uuid } from 'uuid';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
 import { useEnterSlotMutation, useSlotsQuery } from './programSlotsApi.js';

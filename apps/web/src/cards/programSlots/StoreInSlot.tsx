@@ -1,7 +1,7 @@
 import { cardState, shownVersion, type Card, type Machine, type ProgramSlot } from '@lone-heron/contract';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { toast } from 'sonner';
+import { toast } from '../../shared/say/toast.js';
 import { v7 as uuid } from 'uuid';
 import { useEnterSlotMutation } from './programSlotsApi.js';
 import { Failure } from '../../shared/form/Failure.js';

@@ -11,7 +11,7 @@ import {
 import { Download } from 'lucide-react';
 import { useState } from 'react';
 import { useLocation } from 'react-router';
-import { toast } from 'sonner';
+import { toast } from '../../shared/say/toast.js';
 import { usePreviewFileMutation, useStoreFileMutation } from './couponFilesApi.js';
 import { FileIn } from '../../shared/files/FileIn.js';
 import { knownFile } from '../../shared/files/knownFile.js';

@@ -1,6 +1,6 @@
 import { couponDraftSchema, observedKeys, type Coupon, type CouponDraft } from '@lone-heron/contract';
 import type { SyntheticEvent } from 'react';
-import { toast } from 'sonner';
+import { toast } from '../../shared/say/toast.js';
 import { useAmendCouponMutation } from '../inspection/inspectionApi.js';
 import { CouponFields } from '../../shared/coupons/log/CouponFields.js';
 import { typedCouponOf } from '../../shared/coupons/log/TypedCoupon.js';

@@ -2,7 +2,7 @@ import { stockAdvice, type StockDraft, type StockItem } from '@lone-heron/contra
 import { Download, Minus, Pencil, Plus, Printer } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { toast } from 'sonner';
+import { toastFailure } from '../../shared/say/toast.js';
 import { v7 as uuid } from 'uuid';
 import { problemOf } from '../../shared/api/problemOf.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
@@ -110,7 +110,7 @@ function StockRow({ item, onOpen }: { item: StockItem; onOpen: () => void }) {
   const advice = stockAdvice(item);
   const count = async (by: number) => {
     const answer = await save({ id: item.id, draft: { ...draftOf(item), count: item.count + by } });
-    if (answer.error !== undefined) toast.error(problemOf(answer.error).message);
+    if (answer.error !== undefined) toastFailure(problemOf(answer.error).message);
   };
   const isOff = person === null || isLoading;
   return (

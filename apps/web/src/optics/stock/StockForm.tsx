@@ -1,5 +1,5 @@
 import { stockKinds, stockRanges, type StockDraft, type StockItem } from '@lone-heron/contract';
-import { toast } from 'sonner';
+import { toast } from '../../shared/say/toast.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { Failure } from '../../shared/form/Failure.js';

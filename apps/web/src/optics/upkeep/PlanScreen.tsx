@@ -8,7 +8,7 @@ import {
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { toast } from 'sonner';
+import { toast } from '../../shared/say/toast.js';
 import { v7 as uuid } from 'uuid';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
 import { useReviseUpkeepMutation, useUpkeepQuery } from '../../shared/api/upkeepApi.js';

@@ -2,7 +2,7 @@ import type { Machine } from '@lone-heron/contract';
 import { CalendarDays, Copy, Download } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { toast } from 'sonner';
+import { toast, toastFailure } from '../../shared/say/toast.js';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
 import { useUpkeepQuery } from '../../shared/api/upkeepApi.js';
 import { PickField } from '../../shared/form/PickField.js';
@@ -97,7 +97,7 @@ function Feed() {
       await navigator.clipboard.writeText(address);
       toast('The address is copied.');
     } catch {
-      toast.error('This browser does not copy: mark the address and copy it by hand.');
+      toastFailure('This browser does not copy: mark the address and copy it by hand.');
     }
   };
   return (

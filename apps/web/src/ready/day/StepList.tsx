@@ -1,7 +1,7 @@
 import type { Day, DayProgress, Step } from '@lone-heron/contract';
 import { format } from 'date-fns';
 import { Undo2 } from 'lucide-react';
-import { toast } from 'sonner';
+import { toastFailure } from '../../shared/say/toast.js';
 import { v7 as uuid } from 'uuid';
 import { usePeopleQuery } from '../../shared/api/heronApi.js';
 import { problemOf } from '../../shared/api/problemOf.js';
@@ -82,7 +82,7 @@ function TakeBack({ day, step }: { day: Day; step: Step }) {
     const nothing = { reads: 'none' as const };
     const draft = { stepId: step.id, outcome: 'undone' as const, reading: nothing, reason: '' };
     const answer = await enter({ dayId: day.id, id: uuid(), draft });
-    if (answer.error !== undefined) toast.error(problemOf(answer.error).message);
+    if (answer.error !== undefined) toastFailure(problemOf(answer.error).message);
   };
   return (
     <button

@@ -10,7 +10,7 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
 import { FormProvider, useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
-import { toast } from 'sonner';
+import { toast } from '../../shared/say/toast.js';
 import { v7 as uuid } from 'uuid';
 import { problemOf } from '../../shared/api/problemOf.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';

@@ -43,7 +43,12 @@ export function LineChart({ label, className, optionOf }: LineChartProps) {
       chart.dispose();
     };
   }, [optionOf]);
-  return <div ref={frame} className={className} role="img" aria-label={label} />;
+  // Laid over its place and not into it: a drawing in its place would keep that as wide as it was.
+  return (
+    <div className={`relative ${className}`}>
+      <div ref={frame} className="absolute inset-0" role="img" aria-label={label} />
+    </div>
+  );
 }
 
 function inkOf(element: HTMLElement): ChartInk {

@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
-import { toast } from 'sonner';
+import { toast } from '../say/toast.js';
 import { useAddPhotoMutation } from '../api/photosApi.js';
 import { useLogCouponMutation } from '../api/couponsApi.js';
 import { heronApi } from '../api/heronApi.js';

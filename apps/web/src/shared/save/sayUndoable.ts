@@ -1,4 +1,4 @@
-import { toast } from 'sonner';
+import { toast, toastFailure } from '../say/toast.js';
 import { problemOf } from '../api/problemOf.js';
 
 /** What a mutation answers, as far as undoing goes. */
@@ -28,5 +28,5 @@ async function takeBack({ undo, undone, stays }: WayBack): Promise<void> {
 
 /** Says why something could not be done, after what is still so. */
 export function sayFailed(error: unknown, stays?: string): void {
-  toast.error([stays, problemOf(error).message].filter((part) => part !== undefined).join(' '));
+  toastFailure([stays, problemOf(error).message].filter((part) => part !== undefined).join(' '));
 }

@@ -1,9 +1,9 @@
 import { act, renderHook } from '@testing-library/react';
-import { toast } from 'sonner';
+import { toast, toastFailure } from '../say/toast.js';
 import { useUndoableSave } from './useUndoableSave.js';
 
-jest.mock('sonner', () => ({ toast: Object.assign(jest.fn(), { error: jest.fn() }) }));
-const said = toast as unknown as jest.Mock & { error: jest.Mock };
+jest.mock('../say/toast.js', () => ({ toast: jest.fn(), toastFailure: jest.fn() }));
+const said = toast as unknown as jest.Mock;
 beforeEach(() => jest.clearAllMocks());
 
 const refusal = {
@@ -77,6 +77,6 @@ describe('a save with a way back', () => {
     const undo = jest.fn().mockResolvedValue({ error: refusal });
     await saving(jest.fn().mockResolvedValue({ data: { number: 1 } }), undo)('one');
     await pressUndo();
-    expect(said.error).toHaveBeenCalledWith('It is still in. Not now.');
+    expect(toastFailure).toHaveBeenCalledWith('It is still in. Not now.');
   });
 });

@@ -1,5 +1,5 @@
 import { useState, useSyncExternalStore } from 'react';
-import { toast } from 'sonner';
+import { toast } from '../say/toast.js';
 import { forgetTyping, hasTyping, onTyping } from './keptTyping.js';
 
 /** Says that a sheet still holds what was typed before it was closed, with the way to an empty one. */

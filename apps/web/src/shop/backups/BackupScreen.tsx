@@ -1,7 +1,7 @@
 import { backupsKept, type Backup } from '@lone-heron/contract';
 import { Download, HardDriveDownload } from 'lucide-react';
 import { useState } from 'react';
-import { toast } from 'sonner';
+import { toast } from '../../shared/say/toast.js';
 import { v7 as uuid } from 'uuid';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { Failure } from '../../shared/form/Failure.js';

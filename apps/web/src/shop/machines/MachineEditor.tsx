@@ -1,7 +1,7 @@
 import type { MachineProfile } from '@lone-heron/contract';
 import { FormProvider, type FieldErrors, type Resolver } from 'react-hook-form';
 import { useNavigate } from 'react-router';
-import { toast } from 'sonner';
+import { toast } from '../../shared/say/toast.js';
 import { problemOf } from '../../shared/api/problemOf.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { TextField } from '../FormFields.js';

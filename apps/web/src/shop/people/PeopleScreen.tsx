@@ -1,7 +1,7 @@
 import { roles, type Person, type Role } from '@lone-heron/contract';
 import { UserPlus } from 'lucide-react';
 import { useState } from 'react';
-import { toast } from 'sonner';
+import { toast } from '../../shared/say/toast.js';
 import { v7 as uuid } from 'uuid';
 import { usePeopleQuery } from '../../shared/api/heronApi.js';
 import {

@@ -1,5 +1,5 @@
 import { eyewearConditions, eyewearKinds, type Eyewear, type EyewearDraft } from '@lone-heron/contract';
-import { toast } from 'sonner';
+import { toast } from '../../shared/say/toast.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { asChoices, PickField } from '../../shared/form/PickField.js';
 import { SaveButton } from '../../shared/form/SaveButton.js';

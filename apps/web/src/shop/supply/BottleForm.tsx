@@ -1,6 +1,6 @@
 import type { Bottle, BottleDraft, Machine } from '@lone-heron/contract';
 import { gasTable, shieldingGases } from '@lone-heron/core';
-import { toast } from 'sonner';
+import { toast } from '../../shared/say/toast.js';
 import { useSaveBottleMutation } from '../../shared/api/supplyApi.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';

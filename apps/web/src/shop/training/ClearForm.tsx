@@ -1,6 +1,6 @@
 import { machineModes, type ClearanceDraft, type Machine, type Person } from '@lone-heron/contract';
 import { useState } from 'react';
-import { toast } from 'sonner';
+import { toast } from '../../shared/say/toast.js';
 import { v7 as uuid } from 'uuid';
 import { Failure } from '../../shared/form/Failure.js';
 import { asChoices, PickField } from '../../shared/form/PickField.js';

@@ -101,8 +101,7 @@ function readOf({ detail }: ShopRecord): Pick<UpkeepDone, 'value' | 'photoId'> {
 }
 
 /** How a time that a task was done lay: an interval and a fifth is late, less than seven tenths early. */
-export const doneLies = ['first', 'early', 'onTime', 'late'] as const;
-export type DoneLies = (typeof doneLies)[number];
+export type DoneLies = 'first' | 'early' | 'onTime' | 'late';
 
 export function doneLiesAt({ share }: UpkeepDone): DoneLies {
   if (share === null) return 'first';

@@ -57,7 +57,7 @@ const useKeys = {
 } as const satisfies Readonly<Record<LifeMeasure, keyof WindowLife>>;
 
 /** What a life amounts to in a measure. */
-export function useOf(life: WindowLife, measure: LifeMeasure): number {
+function useOf(life: WindowLife, measure: LifeMeasure): number {
   return life[useKeys[measure]];
 }
 

@@ -1,7 +1,7 @@
 import type { Coupon, TestDetail, TestResult } from '@lone-heron/contract';
 import { testResults } from '@lone-heron/contract';
 import { useState, type ReactNode, type SyntheticEvent } from 'react';
-import { toast } from 'sonner';
+import { toast } from '../../../shared/say/toast.js';
 import { v7 as uuid } from 'uuid';
 import { useWriteTestMutation } from '../inspectionApi.js';
 import { PhotosTaken } from '../../../shared/coupons/log/PhotosTaken.js';

@@ -2,7 +2,7 @@ import { testKinds, type Coupon, type CouponTest, type Person } from '@lone-hero
 import { Check, CircleHelp, Trash2, X } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { toast } from 'sonner';
+import { toast, toastFailure } from '../../../shared/say/toast.js';
 import { useRestoreTestMutation, useTestsQuery, useWithdrawTestMutation } from '../inspectionApi.js';
 import { pictureAddress, usePhotosQuery } from '../../../shared/api/photosApi.js';
 import { problemOf } from '../../../shared/api/problemOf.js';
@@ -91,7 +91,7 @@ function TestLine({ test, who }: { test: CouponTest; who: string }) {
   const { name } = testWords[test.detail.kind];
   const takeBack = async () => {
     const { error } = await withdraw(test.id);
-    if (error !== undefined) toast.error(`The test is still there. ${problemOf(error).message}`);
+    if (error !== undefined) toastFailure(`The test is still there. ${problemOf(error).message}`);
     else
       toast(`${name} was taken back.`, { action: { label: 'Undo', onClick: () => void restore(test.id) } });
   };

@@ -1,7 +1,7 @@
 import type { HouseContent } from '@lone-heron/contract';
 import { documentedPowers } from '@lone-heron/core';
 import { useState } from 'react';
-import { toast } from 'sonner';
+import { toast } from '../../../shared/say/toast.js';
 import { houseContent, useHouseQuery, useReviseHouseMutation } from '../../../shared/api/houseApi.js';
 import { usePersonAtDesk } from '../../../shared/door/usePersonAtDesk.js';
 import { Failure } from '../../../shared/form/Failure.js';

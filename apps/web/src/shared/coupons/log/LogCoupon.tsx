@@ -2,7 +2,7 @@ import type { OpenLog } from '../../memory/openLogSchema.js';
 import { backLooks, lookedAtOf, seenAt, type CouponDraft } from '@lone-heron/contract';
 import { useRef, useState, type KeyboardEvent } from 'react';
 import { useDispatch } from 'react-redux';
-import { toast } from 'sonner';
+import { toast } from '../../say/toast.js';
 import { CouponFields } from './CouponFields.js';
 import { typedCouponSchema, untypedCoupon } from './TypedCoupon.js';
 import { PhotosTaken, type TakenPhoto } from './PhotosTaken.js';

@@ -2,7 +2,7 @@ import type { OpenLog } from '../../memory/openLogSchema.js';
 import type { CouponDraft } from '@lone-heron/contract';
 import { useRef, useState } from 'react';
 import { useDispatch } from 'react-redux';
-import { toast } from 'sonner';
+import { toast } from '../../say/toast.js';
 import { useLogCouponMutation, useWithdrawCouponMutation } from '../../api/couponsApi.js';
 import { problemOf } from '../../api/problemOf.js';
 import type { TakenPhoto } from './PhotosTaken.js';

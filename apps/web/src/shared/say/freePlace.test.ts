@@ -1,0 +1,40 @@
+import { leastCovering, type Box } from './freePlace.js';
+
+const desk = { width: 1280, height: 800 };
+const phone = { width: 390, height: 844 };
+const box = (left: number, top: number, width: number, height: number): Box => ({
+  left,
+  top,
+  right: left + width,
+  bottom: top + height,
+});
+const saveBar = box(1100, 740, 160, 48);
+const middleOfTheFoot = box(560, 740, 160, 48);
+const footOfTheLeft = box(20, 720, 200, 48);
+
+describe('a toast lies', () => {
+  it('at the foot of the screen, in the middle, where nothing can be pressed there', () => {
+    expect(leastCovering([], desk)).toBe('bottom-center');
+    expect(leastCovering([saveBar], desk)).toBe('bottom-center');
+  });
+
+  it('beside a button at the foot', () => {
+    expect(leastCovering([middleOfTheFoot], desk)).toBe('bottom-left');
+    expect(leastCovering([middleOfTheFoot, footOfTheLeft], desk)).toBe('bottom-right');
+  });
+
+  it('at the head where the foot is full of buttons', () => {
+    expect(leastCovering([middleOfTheFoot, footOfTheLeft, saveBar], desk)).toBe('top-center');
+  });
+
+  it('above the stations of a phone, and at its head where a button is there', () => {
+    const stations = [0, 1, 2, 3, 4, 5, 6].map((i) => box(i * 55, 788, 55, 56));
+    expect(leastCovering(stations, phone)).toBe('bottom-center');
+    expect(leastCovering([...stations, box(20, 700, 350, 48)], phone)).toBe('top-center');
+  });
+
+  it('where it covers least where every place has something', () => {
+    const everywhere = box(0, 0, 1280, 800);
+    expect(leastCovering([everywhere, footOfTheLeft, middleOfTheFoot], desk)).toBe('bottom-right');
+  });
+});

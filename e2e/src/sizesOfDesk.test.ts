@@ -1,0 +1,5 @@
+import { auditAt, deskSize } from './support/screenAudit.js';
+
+describe('on a desk', () => {
+  auditAt([deskSize]);
+});
