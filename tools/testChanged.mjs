@@ -8,13 +8,12 @@ import { execFileSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { bin, checkTwoAtATime, close, jest, root } from './test/tally.mjs';
+import { slowTests } from './test/slowTests.mjs';
 import { types } from './test/types.mjs';
 import { dependentsOf, workspaceGraph } from './test/workspaces.mjs';
 
 /** Tests of a dependent are run whole where they take seconds. */
 const quick = ['packages/contract', 'apps/web'];
-/** Simulations and laws that take a minute and more each. */
-const slow = ['simulatedShops', 'otherShops', 'exactOdds', 'settings/laws'];
 
 const base = process.argv[2] ?? 'HEAD';
 requireCommit(base);
@@ -51,7 +50,7 @@ const leftOut = [];
 for (const folder of changed.filter((each) => each !== 'e2e')) {
   const mine = code.filter((file) => folderOf(file) === folder).map((file) => join(root, file));
   if (mine.length === 0) continue;
-  const skipped = folder === 'packages/core' ? slow : [];
+  const skipped = folder === 'packages/core' ? slowTests : [];
   const config = ['-c', `${folder}/jest.config.cjs`];
   const which = [
     ...skipped.flatMap((name) => ['--testPathIgnorePatterns', name]),

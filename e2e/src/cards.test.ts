@@ -4,6 +4,7 @@ import { openPage } from './support/browser.js';
 import { fill, named, press, seeNoText, seeText, signIn, textOf } from './support/screen.js';
 import { sampleShop } from './support/sampleShop.js';
 import { goTo } from './support/goTo.js';
+import { fittedWindow } from './support/counted.js';
 
 /** A card from the coupon that came out right to the wall: made, proven, signed, changed, found, carried over. */
 const shop = sampleShop();
@@ -171,7 +172,7 @@ describe('cards', () => {
     expect(said).toMatch(
       /The newest \d coupons weld \d+ % shallower \(-\d+ to -\d+ %\) than the \d before\./,
     );
-    expect(said).toContain('Window 36 was fitted between them');
+    expect(said).toContain(`Window ${await fittedWindow(shop.heron.url, 'bench')} was fitted between them`);
   });
 
   it('drift in the sample workshop: one asks for a proof coupon and says to look at the window', async () => {

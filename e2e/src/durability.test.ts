@@ -23,6 +23,7 @@ import {
 } from './support/screen.js';
 import { sampleShop } from './support/sampleShop.js';
 import { goTo, reload } from './support/goTo.js';
+import { fittedWindow } from './support/counted.js';
 
 /** Power cuts, double taps, two tabs: nothing that was acknowledged is lost, nothing typed either. */
 describe('nothing is lost', () => {
@@ -98,20 +99,21 @@ describe('nothing is lost', () => {
     await page.keyboard.press('1');
     await page.keyboard.press('Enter');
     await seeText(page, `Coupon ${before + 1} is logged`);
+    const number = (await fittedWindow(shop.heron.url, 'bench')) + 1;
     await toStation(page, '/optics');
     // What is still coming would move the button from under the press.
     await page.waitForNetworkIdle();
     await (await (await named(page, 'Window of the bench unit')).waitForSelector('button'))?.click();
     await (await page.waitForSelector('input[value="haze"]'))?.click();
     await press(page, 'A new window is in');
-    await seeText(page, 'Window 37 is in.');
+    await seeText(page, `Window ${number} is in.`);
     await shop.heron.stop('SIGKILL');
     await shop.startAgain();
     await goTo(page, `${shop.heron.url}/coupons`);
     expect(await page.$eval('tbody tr', (row) => (row as HTMLElement).innerText)).toContain('no mark');
     expect(await total()).toBe(before + 1);
     await goTo(page, `${shop.heron.url}/optics`);
-    expect(await textOf(page, 'Window of the bench unit')).toContain('Window 37');
+    expect(await textOf(page, 'Window of the bench unit')).toContain(`Window ${number}`);
     expect(await textOf(page, 'Windows that came out')).toContain('haze');
   });
 

@@ -5,6 +5,7 @@ import { openPage } from './support/browser.js';
 import { pick, press, seeNoText, seeText, signIn, textOf } from './support/screen.js';
 import { sampleShop } from './support/sampleShop.js';
 import { reload } from './support/goTo.js';
+import { fittedWindow } from './support/counted.js';
 
 /** Something is wrong: from what is seen over the checks to a filed case, for three causes. */
 const shop = sampleShop();
@@ -59,7 +60,10 @@ describe('something is wrong', () => {
     await press(page, 'an alarm on the panel');
     // What was read at the day's start is counted in as well, unless midnight came between.
     await seeText(page, '128 bar in the bottle');
-    await seeText(page, 'Counted in already: window 36 has done ');
+    await seeText(
+      page,
+      `Counted in already: window ${await fittedWindow(shop.heron.url, 'bench')} has done `,
+    );
     const file = join(shop.folder, 'status.png');
     await sharp({ create: { width: 64, height: 48, channels: 3, background: '#16242c' } }).toFile(file);
     const input = await page.waitForSelector('section[aria-label="The case"] input[type="file"]');

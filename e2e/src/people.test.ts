@@ -12,6 +12,7 @@ import {
 import { fill, named, pick, press, seeNoText, seeText, signIn, textOf } from './support/screen.js';
 import { sampleShop } from './support/sampleShop.js';
 import { goTo } from './support/goTo.js';
+import { fittedWindow } from './support/counted.js';
 
 /** The door: a name and a PIN, its lock and the way out of it, and what each role may not do. */
 describe('the people of the shop', () => {
@@ -105,7 +106,7 @@ describe('the people of the shop', () => {
     await page.keyboard.press('Enter');
     await page.waitForFunction(() => document.querySelectorAll('dialog[open]').length === 1);
     await press(page, 'Save coupon');
-    await seeText(page, 'is logged, through window 36.');
+    await seeText(page, `is logged, through window ${await fittedWindow(shop.heron.url, 'bench')}.`);
   });
 
   it('lets everybody change their own PIN', async () => {

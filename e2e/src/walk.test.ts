@@ -3,14 +3,20 @@ import { desk, openPage } from './support/browser.js';
 import { fill, named, pick, press, seeText, signIn, textOf, toStation, valueOf } from './support/screen.js';
 import { sampleShop } from './support/sampleShop.js';
 import { goTo, reload } from './support/goTo.js';
+import { countedCoupons, fittedWindow } from './support/counted.js';
 
 /** The main job, as a newcomer walks it: from a joint to a logged coupon, and through a window change to the next. */
 describe('from a joint to a logged coupon', () => {
   const shop = sampleShop();
   let page: Page;
+  /** The coupon that is logged first, and the window it is welded through. */
+  let coupon: number;
+  let through: number;
 
   beforeAll(async () => {
     page = await openPage(shop.browser, shop.heron.url, desk);
+    coupon = (await countedCoupons(shop.heron.url)).newest + 1;
+    through = await fittedWindow(shop.heron.url, 'barrow');
   });
 
   const odds = () => textOf(page, 'What to expect');
@@ -90,13 +96,13 @@ describe('from a joint to a logged coupon', () => {
     await seeText(page, '8.1 mm/s');
     await fill(page, 'Remark', 'first on the new rail');
     await press(page, 'Save coupon');
-    await seeText(page, 'Coupon 131 is logged, through window 62.');
-    await seeText(page, 'No 131');
+    await seeText(page, `Coupon ${coupon} is logged, through window ${through}.`);
+    await seeText(page, `No ${coupon}`);
     expect(await textOf(page, 'Coupons of this joint')).toContain('even line');
   });
 
   it('keeps it under Coupons with setting, machine, person, window and time', async () => {
-    await press(page, 'Coupons 131 logged', 'link');
+    await press(page, `Coupons ${coupon} logged`, 'link');
     await seeText(page, 'first on the new rail');
     // Names come with the people, a moment after the coupons.
     await page.waitForFunction(() =>
@@ -104,7 +110,7 @@ describe('from a joint to a logged coupon', () => {
     );
     const row = await page.$eval('tbody tr', (element) => (element as HTMLElement).innerText);
     for (const part of [
-      '131',
+      String(coupon),
       'low-carbon steel 1.52 mm to 1.6 mm butt, gap 0.2 mm',
       '900 W',
       '1.0 mm wire',
@@ -112,7 +118,7 @@ describe('from a joint to a logged coupon', () => {
       '8.1 mm/s',
       '101.6 mm in 12.5 s',
       'the barrow unit',
-      'window 62',
+      `window ${through}`,
       'Maren',
       'today',
     ]) {
@@ -130,23 +136,23 @@ describe('from a joint to a logged coupon', () => {
     await (await page.waitForSelector('input[value="paleSpecks"]'))?.click();
     await fill(page, 'Note', 'gun too upright');
     await press(page, 'A new window is in');
-    await seeText(page, 'Window 63 is in. The next coupon carries it.');
+    await seeText(page, `Window ${through + 1} is in. The next coupon carries it.`);
     expect(await textOf(page, 'Windows that came out')).toContain('gun too upright');
     await goTo(page, `${shop.heron.url}/dial?machine=barrow`);
     await page.keyboard.press('l');
     await seeText(page, 'What did the back look like?');
     await page.keyboard.press('2');
     await page.keyboard.press('Enter');
-    await seeText(page, 'Coupon 132 is logged, through window 63.');
+    await seeText(page, `Coupon ${coupon + 1} is logged, through window ${through + 1}.`);
   });
 
   it('takes a coupon back from the toast', async () => {
     await press(page, 'Undo');
-    await seeText(page, 'Coupon 132 was taken back.');
-    await press(page, 'Coupons 131 logged', 'link');
+    await seeText(page, `Coupon ${coupon + 1} was taken back.`);
+    await press(page, `Coupons ${coupon} logged`, 'link');
     await page.waitForSelector('tbody th');
     const numbers = await page.$$eval('tbody th', (cells) => cells.map((cell) => cell.textContent));
-    expect(numbers).not.toContain('132');
-    expect(numbers).toContain('131');
+    expect(numbers).not.toContain(String(coupon + 1));
+    expect(numbers).toContain(String(coupon));
   });
 });

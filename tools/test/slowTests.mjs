@@ -1,0 +1,2 @@
+/** Simulations and laws of the core that take seconds each: left out where quick answers are wanted. */
+export const slowTests = ['simulatedShops', 'otherShops', 'exactOdds', 'settings/laws', 'finderSaves'];
