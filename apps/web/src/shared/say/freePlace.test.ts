@@ -33,8 +33,10 @@ describe('a toast lies', () => {
     expect(leastCovering([...stations, box(20, 700, 350, 48)], phone)).toBe('top-center');
   });
 
-  it('where it covers least where every place has something', () => {
-    const everywhere = box(0, 0, 1280, 800);
-    expect(leastCovering([everywhere, footOfTheLeft, middleOfTheFoot], desk)).toBe('bottom-right');
+  it('at the foot where every place has something, and there where it covers least', () => {
+    const everywhere = box(0, 60, 1280, 740);
+    const door = box(1200, 8, 60, 40);
+    const heads = [box(20, 8, 60, 40), box(600, 8, 60, 40), door];
+    expect(leastCovering([everywhere, ...heads, footOfTheLeft, middleOfTheFoot], desk)).toBe('bottom-right');
   });
 });

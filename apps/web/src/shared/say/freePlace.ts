@@ -7,6 +7,7 @@ const places = [
   'top-left',
   'top-right',
 ] as const;
+const placesAtFoot = 3;
 export type Place = (typeof places)[number];
 
 export interface Box {
@@ -26,7 +27,7 @@ const phoneWidth = 600;
 const pressable =
   'button, a[href], input, select, textarea, summary, [role="button"], [role="slider"], label';
 
-/** The place on this screen where a toast covers least of what can be pressed: none at all, if there is one. */
+/** The place on this screen where a toast covers nothing that can be pressed, or least of it. */
 export function freePlace(): Place {
   const boxes = [...document.querySelectorAll(pressable)]
     .filter((element) => element.closest('[data-sonner-toaster]') === null)
@@ -35,7 +36,7 @@ export function freePlace(): Place {
 }
 
 /**
- * Of the places for a toast the one that covers least, px².
+ * The first place for a toast that is free; else the one at the foot that covers least, px².
  *
  * @param boxes of what can be pressed, px from the screen's corner
  */
@@ -44,7 +45,10 @@ export function leastCovering(boxes: readonly Box[], screen: { width: number; he
     const toast = boxOf(place, screen);
     return boxes.reduce((sum, box) => sum + shared(toast, box), 0);
   });
-  return places[covered.indexOf(Math.min(...covered))] ?? places[0];
+  const free = covered.indexOf(0);
+  // Where no place is free it lies at the foot: what is under it there can be scrolled away, the head cannot.
+  const atFoot = covered.slice(0, placesAtFoot);
+  return places[free === -1 ? atFoot.indexOf(Math.min(...atFoot)) : free] ?? places[0];
 }
 
 function boxOf(place: Place, screen: { width: number; height: number }): Box {
