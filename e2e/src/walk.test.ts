@@ -4,6 +4,7 @@ import { fill, named, pick, press, seeText, signIn, textOf, toStation, valueOf }
 import { sampleShop } from './support/sampleShop.js';
 import { goTo, reload } from './support/goTo.js';
 import { countedCoupons, fittedWindow } from './support/counted.js';
+import { coveredByToast } from './support/coveredByToast.js';
 
 /** The main job, as a newcomer walks it: from a joint to a logged coupon, and through a window change to the next. */
 describe('from a joint to a logged coupon', () => {
@@ -98,6 +99,7 @@ describe('from a joint to a logged coupon', () => {
     await press(page, 'Save coupon');
     await seeText(page, `Coupon ${coupon} is logged, through window ${through}.`);
     await seeText(page, `No ${coupon}`);
+    expect(await coveredByToast(page)).toEqual([]);
     expect(await textOf(page, 'Coupons of this joint')).toContain('even line');
   });
 
