@@ -27,6 +27,18 @@ describe('a wire speed in the wrong unit', () => {
     expect(wireSpeedSlip(1.2, 'm/min', { wanted: null })).toBeNull();
   });
 
+  it('at the ends of what feeders do is none, and just beyond them one', () => {
+    expect(wireSpeedSlip(3, 'mm/s', { wanted: null })).toBeNull();
+    expect(wireSpeedSlip(60, 'mm/s', { wanted: null })).toBeNull();
+    expect(wireSpeedSlip(2.9, 'mm/s', { wanted: null })).not.toBeNull();
+    expect(wireSpeedSlip(60.1, 'mm/s', { wanted: null })).not.toBeNull();
+  });
+
+  it('of several likely units is the one nearest the middle of what feeders do, where nothing is wanted', () => {
+    // 1 m/min is 16.7 mm/s, 1 cm/s is 10: the middle of 3 and 60 is 13.4.
+    expect(wireSpeedSlip(1, 'mm/s', { wanted: null })?.words).toContain('Probably 1 m/min');
+  });
+
   it('is said without a guess where none is likely', () => {
     expect(wireSpeedSlip(1e6, 'm/min', { wanted: null })).toEqual({
       words: '1000000 m/min is no usual wire speed (3 to 60 mm/s).',
@@ -65,6 +77,12 @@ describe('a wobble rate', () => {
     expect(wobbleRateSlip(300, 'mm/s', 4)).toBeNull();
     expect(wobbleRateSlip(1e6, 'Hz', 4)?.probably).toBeNull();
   });
+
+  it('at the ends of what guns do is none', () => {
+    expect(wobbleRateSlip(5, 'Hz', 4)).toBeNull();
+    expect(wobbleRateSlip(350, 'Hz', 4)).toBeNull();
+    expect(wobbleRateSlip(4.9, 'Hz', 4)).not.toBeNull();
+  });
 });
 
 describe('a temperature', () => {
@@ -79,8 +97,14 @@ describe('a temperature', () => {
     else expect(slip?.probably).toBeCloseTo(probably, 2);
   });
 
-  it('inside its range is none', () => {
+  it('inside its range is none, ends included', () => {
     expect(temperatureSlip(60, { min: 0, max: 60 })).toBeNull();
+    expect(temperatureSlip(0, { min: 0, max: 60 })).toBeNull();
+  });
+
+  it('is guessed where it lies at an end of the range in another unit', () => {
+    expect(temperatureSlip(212, { min: 0, max: 100 })?.probably).toBe(100);
+    expect(temperatureSlip(212, { min: 100, max: 200 })?.probably).toBe(100);
   });
 });
 
@@ -96,7 +120,18 @@ describe('a pressure', () => {
     else expect(slip?.probably).toBeCloseTo(probably, 2);
   });
 
-  it('inside its range is none', () => {
+  it('inside its range is none, ends included', () => {
     expect(pressureSlip(0, { min: 0, max: 350 })).toBeNull();
+    expect(pressureSlip(350, { min: 0, max: 350 })).toBeNull();
+  });
+
+  it('is guessed where it lies at an end of the range in another unit, and not beyond', () => {
+    expect(pressureSlip(1000, { min: 1, max: 10 })?.probably).toBe(10);
+    expect(pressureSlip(1000, { min: 10, max: 20 })?.probably).toBe(10);
+    expect(pressureSlip(1000, { min: 12, max: 20 })?.probably).toBeNull();
+  });
+
+  it('below nothing is never guessed', () => {
+    expect(pressureSlip(-5, { min: -1, max: 10 })?.probably).toBeNull();
   });
 });
