@@ -9,7 +9,7 @@ export async function windowStudyTime() {
   const folder = mkdtempSync(join(tmpdir(), 'heron-bench-'));
   const databaseFile = join(folder, 'heron.sqlite');
   const [{ createApp }, { seedWorkshop }, { WindowLivesService }, { WriteQueue }] = await Promise.all(
-    ['createApp', 'demo/seedWorkshop', 'optics/windowLives.service', 'storage/writeQueue'].map(
+    ['createApp', 'demo/seedWorkshop', 'windows/windowLives.service', 'storage/writeQueue'].map(
       (name) => import(new URL(`../dist/${name}.js`, import.meta.url).href),
     ),
   );
