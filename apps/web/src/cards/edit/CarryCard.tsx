@@ -10,7 +10,7 @@ import {
 import { expectedDepth, inMm, RangeFault, type Candidate } from '@lone-heron/core';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { v7 as uuid } from 'uuid';
+import { useKeptId } from '../../shared/typing/useKeptId.js';
 import { useWriteCardMutation } from '../../shared/api/cardsApi.js';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
 import { PickField } from '../../shared/form/PickField.js';
@@ -68,15 +68,16 @@ interface CarriedProps {
 
 function Carried({ card, shown, from, to, machines }: CarriedProps) {
   const navigate = useNavigate();
-  const [id] = useState(() => uuid());
+  const sheet = `card ${card.id} carried to ${to.id}`;
+  const { id, sent } = useKeptId(sheet);
   const [write, { isLoading, error }] = useWriteCardMutation();
   const house = houseContent(useHouseQuery(undefined).data);
   const learn = useLearnOf(shown.content, machines);
   const carried = useMemo(() => carriedOrWhy(shown.content, from, to, learn), [shown, from, to, learn]);
   if ('refusal' in carried) return <p className="sheet p-6">It cannot be carried over: {carried.refusal}</p>;
-  const sheet = `card ${card.id} carried to ${to.id}`;
   const save = async (content: CardContent) => {
     const carriedFrom = { cardId: card.id, version: shown.version };
+    sent();
     const answer = await write({ id, version: 1, draft: { content, why: '', carriedFrom } });
     if (answer.error !== undefined) return;
     forgetTyping(sheet);

@@ -1,8 +1,7 @@
 import { proposeCard, type CardContent } from '@lone-heron/contract';
-import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { toastFailure } from '../../shared/say/toast.js';
-import { v7 as uuid } from 'uuid';
+import { useKeptId } from '../../shared/typing/useKeptId.js';
 import { useAddProofMutation, useWriteCardMutation } from '../../shared/api/cardsApi.js';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
@@ -20,7 +19,8 @@ export function NewCard() {
   const start = readNewCardAddress(search);
   const { data: machines } = useMachinesQuery(undefined);
   const { data: houseSheets } = useHouseQuery(undefined);
-  const [id] = useState(() => uuid());
+  const sheet = `new card ${search.toString()}`;
+  const { id, sent } = useKeptId(sheet);
   const navigate = useNavigate();
   const [write, { isLoading, error }] = useWriteCardMutation();
   const [addProof] = useAddProofMutation();
@@ -28,9 +28,9 @@ export function NewCard() {
   const machine = machines.find((each) => each.id === start?.machineId);
   if (start === null || machine === undefined) return <NoStart />;
   const house = houseContent(houseSheets);
-  const sheet = `new card ${search.toString()}`;
   const name = proposedName(start.joint, start.setting);
   const save = async (content: CardContent) => {
+    sent();
     const answer = await write({ id, version: 1, draft: { content, why: '', carriedFrom: null } });
     if (answer.error !== undefined) return;
     forgetTyping(sheet);

@@ -18,10 +18,7 @@ import { useKept } from '../../shared/typing/useKept.js';
 export function ChangePart({ machine, onClose }: { machine: Machine; onClose: () => void }) {
   const person = usePersonAtDesk();
   const sheet = `part ${machine.id}`;
-  const { save, isSaving, error } = useSavePart(() => {
-    forgetTyping(sheet);
-    onClose();
-  });
+  const { save, isSaving, error } = useSavePart(sheet, onClose);
   const [change, setChange] = useKept<PartChange>(sheet, 'change', () => ({
     ...{ machineId: machine.id, kind: 'nozzle', place: '', reason: 'worn' },
     ...{ note: '', supplier: '', lot: '' },
@@ -83,14 +80,18 @@ export function ChangePart({ machine, onClose }: { machine: Machine; onClose: ()
 }
 
 /** Writes a change of a part down, with undo. */
-function useSavePart(onClose: () => void) {
+function useSavePart(sheet: string, onClose: () => void) {
   const [changePart, { isLoading, error }] = useChangePartMutation();
   const [undoChange] = useUndoPartChangeMutation();
   const save = useUndoableSave({
+    sheet,
     send: (id, change: PartChange) => changePart({ id, change }),
     said: (_, { kind }) => `${sentenceStart(partWords[kind])}: a new one is in.`,
     wayBack: (id) => ({ undo: () => undoChange(id), undone: 'Taken back: the part before it is in.' }),
-    onSaved: onClose,
+    onSaved: () => {
+      forgetTyping(sheet);
+      onClose();
+    },
   });
   return { save, isSaving: isLoading, error };
 }

@@ -61,10 +61,7 @@ type Rest = Pick<LightDraft, 'metal' | 'gas' | 'batch' | 'isSoftStart'>;
 function LightForm({ machine, last, bottles, onClose }: LightFormProps) {
   const person = usePersonAtDesk();
   const sheet = `light ${machine.id}`;
-  const { save, isSaving, error } = useSaveLight(() => {
-    forgetTyping(sheet);
-    onClose();
-  });
+  const { save, isSaving, error } = useSaveLight(sheet, onClose);
   const typed = useKeptValues(sheet, 'figures', quantities, {
     power: last === undefined ? '' : figure(last.powerW, 0),
     angle: figure(last?.gunAngleDeg ?? 45, 0),
@@ -177,14 +174,18 @@ function restOf(machineId: string, last: LightEntry | undefined, bottles: readon
 }
 
 /** Writes light down, with undo. */
-function useSaveLight(onClose: () => void) {
+function useSaveLight(sheet: string, onClose: () => void) {
   const [write, { isLoading, error }] = useWriteLightMutation();
   const [setWithdrawn] = useSetLightWithdrawnMutation();
   const save = useUndoableSave({
+    sheet,
     send: (id, draft: LightDraft) => write({ id, draft }),
     said: (_, { minutes }) => `${figure(minutes, 1)} min of light are written down.`,
     wayBack: (id) => ({ undo: () => setWithdrawn({ id, isWithdrawn: true }), undone: 'Taken back.' }),
-    onSaved: onClose,
+    onSaved: () => {
+      forgetTyping(sheet);
+      onClose();
+    },
   });
   return { save, isSaving: isLoading, error };
 }

@@ -20,8 +20,8 @@ interface DoneSheetProps {
 /** A task that was done: what was read, a photo, a note. */
 export function DoneSheet({ of: { machineId, task }, machines, onClose }: DoneSheetProps) {
   const person = usePersonAtDesk();
-  const { write, isSaving, failure } = useWriteRecord(machineId);
   const sheet = `done ${machineId} ${task.id}`;
+  const { write, isSaving, failure } = useWriteRecord(machineId, sheet);
   const [value, setValue] = useKept(sheet, 'value', () => '');
   const [note, setNote] = useKept(sheet, 'note', () => '');
   const [photoId, setPhotoId] = useKept<string | null>(sheet, 'photo', () => null);

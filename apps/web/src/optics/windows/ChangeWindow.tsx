@@ -33,10 +33,7 @@ const wherever = new Set<string>(['darkSpecks', 'paleSpecks', 'cracked', 'haze']
 export function ChangeWindow({ machine, onClose }: { machine: Machine; onClose: () => void }) {
   const person = usePersonAtDesk();
   const sheet = `window ${machine.id}`;
-  const { save, isSaving, failure } = useSaveChange(() => {
-    forgetTyping(sheet);
-    onClose();
-  });
+  const { save, isSaving, failure } = useSaveChange(sheet, onClose);
   const { register, handleSubmit, control, formState, setValue } = useKeptForm<WindowChange>(sheet, {
     resolver: zodResolver(windowChangeSchema),
     defaultValues: {
@@ -212,17 +209,21 @@ function NewGlass({ onPick }: { onPick: (supplier: string, lot: string) => void 
 }
 
 /** Writes a change of window down, with undo. */
-function useSaveChange(onClose: () => void) {
+function useSaveChange(sheet: string, onClose: () => void) {
   const [changeWindow, { isLoading, error }] = useChangeWindowMutation();
   const [undoChange] = useUndoWindowChangeMutation();
   const save = useUndoableSave({
+    sheet,
     send: (id, change: WindowChange) => changeWindow({ id, change }),
     said: ({ number }) => `Window ${number} is in. The next coupon carries it.`,
     wayBack: (id, { number }) => ({
       undo: () => undoChange(id),
       undone: `The change was taken back: the window before ${number} is in.`,
     }),
-    onSaved: onClose,
+    onSaved: () => {
+      forgetTyping(sheet);
+      onClose();
+    },
   });
   return { save, isSaving: isLoading, failure: error === undefined ? null : problemOf(error).message };
 }

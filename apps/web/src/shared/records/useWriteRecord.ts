@@ -9,11 +9,16 @@ interface Said {
   readonly words: string;
 }
 
-/** Writes records of a machine, with undo. */
-export function useWriteRecord(machineId: string) {
+/**
+ * Writes records of a machine, with undo.
+ *
+ * @param sheet under which what is typed is kept; left out where nothing is
+ */
+export function useWriteRecord(machineId: string, sheet?: string) {
   const [writeRecord, { isLoading, error }] = useWriteRecordMutation();
   const [setWithdrawn] = useSetRecordWithdrawnMutation();
   const save = useUndoableSave({
+    ...(sheet === undefined ? {} : { sheet }),
     send: (id, { draft }: Said) => writeRecord({ id, draft }),
     said: (_, { words }) => words,
     wayBack: (id) => ({ undo: () => setWithdrawn({ id, isWithdrawn: true }), undone: 'Taken back.' }),

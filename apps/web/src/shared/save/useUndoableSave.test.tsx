@@ -79,4 +79,23 @@ describe('a save with a way back', () => {
     await pressUndo();
     expect(toastFailure).toHaveBeenCalledWith('It is still in. Not now.');
   });
+
+  it('goes on under the id that was sent, where the answer was lost and the sheet is opened again', async () => {
+    const send = jest.fn().mockResolvedValue({ error: refusal });
+    const open = (sheet: string) =>
+      renderHook(() =>
+        useUndoableSave<string, { number: number }>({
+          ...{ sheet, send, said: () => '' },
+          wayBack: () => ({ undo: () => Promise.resolve({}) }),
+        }),
+      );
+    for (const sheet of ['window bench', 'window bench', 'window barrow']) {
+      const { result, unmount } = open(sheet);
+      await act(() => result.current('haze'));
+      unmount();
+    }
+    const [first, again, other] = send.mock.calls.map(([id]: string[]) => id);
+    expect(again).toBe(first);
+    expect(other).not.toBe(first);
+  });
 });

@@ -1,7 +1,6 @@
 import { machineModes, type ClearanceDraft, type Machine, type Person } from '@lone-heron/contract';
-import { useState } from 'react';
 import { toast } from '../../shared/say/toast.js';
-import { v7 as uuid } from 'uuid';
+import { useKeptId } from '../../shared/typing/useKeptId.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { asChoices, PickField } from '../../shared/form/PickField.js';
 import { SaveButton } from '../../shared/form/SaveButton.js';
@@ -22,7 +21,7 @@ interface ClearFormProps {
 
 /** A lead clears somebody for a machine and a mode. */
 export function ClearForm({ people, machines, onClose }: ClearFormProps) {
-  const [id] = useState(() => uuid());
+  const { id, sent } = useKeptId(sheet);
   const [draft, setDraft] = useKept<ClearanceDraft>(sheet, 'clearance', () => ({
     personId: people[0]?.id ?? '',
     machineId: machines[0]?.id ?? '',
@@ -32,6 +31,7 @@ export function ClearForm({ people, machines, onClose }: ClearFormProps) {
   }));
   const [clear, { isLoading, error }] = useClearMutation();
   const save = async () => {
+    sent();
     if ((await clear({ id, draft })).error !== undefined) return;
     forgetTyping(sheet);
     onClose();

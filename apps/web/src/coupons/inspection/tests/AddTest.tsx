@@ -2,7 +2,7 @@ import type { Coupon, TestDetail, TestResult } from '@lone-heron/contract';
 import { testResults } from '@lone-heron/contract';
 import { useState, type ReactNode, type SyntheticEvent } from 'react';
 import { toast } from '../../../shared/say/toast.js';
-import { v7 as uuid } from 'uuid';
+import { useKeptId } from '../../../shared/typing/useKeptId.js';
 import { useWriteTestMutation } from '../inspectionApi.js';
 import { PhotosTaken } from '../../../shared/coupons/log/PhotosTaken.js';
 import { usePersonAtDesk } from '../../../shared/door/usePersonAtDesk.js';
@@ -56,8 +56,8 @@ interface TestEndProps {
 
 /** What every test ends with: what it came to, a remark, who, and the button that stores it. */
 export function TestEnd({ sheet, coupon, detail, onStored, children }: TestEndProps) {
-  const [id] = useState(() => uuid());
-  const [doneAt] = useState(() => new Date().toISOString());
+  const { id, sent } = useKeptId(sheet);
+  const [doneAt, setDoneAt] = useKept(sheet, 'doneAt', () => new Date().toISOString());
   const [result, setResult] = useKept<TestResult | null>(sheet, 'result', () => null);
   const [remark, setRemark] = useKept(sheet, 'remark', () => '');
   const person = usePersonAtDesk();
@@ -74,6 +74,8 @@ export function TestEnd({ sheet, coupon, detail, onStored, children }: TestEndPr
     setPhotoIds(shown);
     if (!areAllStored) return;
     const draft = { detail, result, remark: remark.trim(), doneAt, photoIds: shown };
+    sent();
+    setDoneAt(doneAt);
     const answer = await write({ id, couponId: coupon.id, draft });
     if (answer.error !== undefined) return;
     forgetTyping(sheet);
