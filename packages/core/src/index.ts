@@ -479,6 +479,7 @@ export {
 
 // Ladders: coupons that change a knob or a few on purpose, and what they say
 export {
+  mostRungs,
   planRungs,
   ladderAnswer,
   type KnobAnswer,

@@ -1,9 +1,7 @@
 import { ladderKnobs, type Coupon, type LadderKnob, type Machine } from '@lone-heron/contract';
-import { planRungs, RangeFault } from '@lone-heron/core';
+import { mostRungs, planRungs, RangeFault } from '@lone-heron/core';
 import { Plus, Trash2 } from 'lucide-react';
-import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
-import { v7 as uuid } from 'uuid';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
 import { useCouponQuery } from '../inspection/inspectionApi.js';
 import { useMakeLadderMutation } from './laddersApi.js';
@@ -22,6 +20,10 @@ import { readTyped } from '../../shared/figures/readTyped.js';
 import { settingInWords } from '../../shared/sentences/settingInWords.js';
 import { allowedOn, knobUnits, placeOn, stepsBetween } from './ladderKnobs.js';
 import { ModulationSchools } from './ModulationSchools.js';
+import { forgetTyping } from '../../shared/typing/keptTyping.js';
+import { KeptNote } from '../../shared/typing/KeptNote.js';
+import { useKept } from '../../shared/typing/useKept.js';
+import { useKeptId } from '../../shared/typing/useKeptId.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** A ladder planned from a coupon: which knobs, from where to where, in how many steps, how often. */
@@ -51,12 +53,14 @@ const firstSpan = 0.2;
 function Plan({ coupon, machine }: { coupon: Coupon; machine: Machine }) {
   const navigate = useNavigate();
   const offered = offeredKnobs(machine, coupon);
-  const [id] = useState(() => uuid());
-  const [name, setName] = useState('');
-  const [axes, setAxes] = useState<readonly TypedAxis[]>(() => [
+  const sheet = `ladder from ${coupon.id}`;
+  const { id, sent } = useKeptId(sheet);
+  const [name, setName] = useKept(sheet, 'name', () => '');
+  const [axes, setAxes] = useKept<readonly TypedAxis[]>(sheet, 'axes', () => [
     firstAxis(offered[0] ?? 'power', machine, coupon),
   ]);
-  const [repeats, setRepeats] = useState<(typeof repeatChoices)[number]>('2');
+  const [repeats, setRepeats] = useKept<(typeof repeatChoices)[number]>(sheet, 'repeats', () => '2');
+  const [draws, keepDraws] = useKept<readonly number[]>(sheet, 'draws', () => drawn());
   const [make, { isLoading, error }] = useMakeLadderMutation();
   const person = usePersonAtDesk();
   const plan = planOf(axes, Number(repeats), machine, coupon);
@@ -64,11 +68,15 @@ function Plan({ coupon, machine }: { coupon: Coupon; machine: Machine }) {
   const save = async () => {
     if (plan.axes === null || !isReady) return;
     const values = plan.axes.map((axis) => axis.values);
-    const rungs = planRungs(values, Number(repeats), Math.random).map((rung) => [...rung]);
+    const rungs = planRungs(values, Number(repeats), oneByOne(draws)).map((rung) => [...rung]);
     const { joint, setting } = coupon;
     const draft = { name: name.trim(), machineId: machine.id, joint, setting, axes: plan.axes, rungs };
+    sent();
+    keepDraws(draws);
     const answer = await make({ id, draft });
-    if (answer.data !== undefined) void navigate(`/coupons/ladders/${id}`);
+    if (answer.data === undefined) return;
+    forgetTyping(sheet);
+    void navigate(`/coupons/ladders/${id}`);
   };
   const asksModulation = axes.some(({ knob }) => knob === 'modulation');
   return (
@@ -86,23 +94,16 @@ function Plan({ coupon, machine }: { coupon: Coupon; machine: Machine }) {
       <p className="text-soft">
         From coupon {coupon.number}: {settingInWords(coupon.joint, coupon.setting)}
       </p>
+      <KeptNote sheet={sheet} />
       <section className="sheet flex flex-col gap-4 px-5 py-4" aria-label="Plan">
         <TextField label="What it is about" text={name} longest={80} onType={setName} />
         <Axes axes={axes} coupon={coupon} machine={machine} onChange={setAxes} />
         <div className="flex flex-wrap items-end gap-3">
-          {axes.length < 3 && axes.length < offered.length && (
-            <button
-              type="button"
-              className="btn touch-always"
-              onClick={() => {
-                const next = offered.find((knob) => !axes.some((each) => each.knob === knob));
-                if (next !== undefined)
-                  setAxes([...axes, { ...firstAxis(next, machine, coupon), steps: '2' }]);
-              }}
-            >
-              <Plus className="size-5" aria-hidden="true" /> Cross with another knob
-            </button>
-          )}
+          <AnotherKnob
+            axes={axes}
+            offered={offered}
+            onAdd={(knob) => setAxes([...axes, { ...firstAxis(knob, machine, coupon), steps: '2' }])}
+          />
           <div className="w-40">
             <PickField
               label="Each setting"
@@ -124,6 +125,33 @@ function Plan({ coupon, machine }: { coupon: Coupon; machine: Machine }) {
       <Failure error={error} />
       <SaveButton name="Make the ladder" isReady={isReady && person !== null} isSaving={isLoading} />
     </form>
+  );
+}
+
+/** What shuffles the rungs, drawn once: the same plan saved again is in the same order. */
+function drawn(): readonly number[] {
+  return Array.from({ length: mostRungs }, Math.random);
+}
+
+function oneByOne(draws: readonly number[]): () => number {
+  const left = draws.values();
+  return () => left.next().value ?? 0;
+}
+
+interface AnotherKnobProps {
+  axes: readonly TypedAxis[];
+  offered: readonly LadderKnob[];
+  onAdd: (knob: LadderKnob) => void;
+}
+
+/** Crosses the ladder with the next knob that is not in it; three at most. */
+function AnotherKnob({ axes, offered, onAdd }: AnotherKnobProps) {
+  const next = offered.find((knob) => !axes.some((each) => each.knob === knob));
+  if (axes.length >= 3 || next === undefined) return null;
+  return (
+    <button type="button" className="btn touch-always" onClick={() => onAdd(next)}>
+      <Plus className="size-5" aria-hidden="true" /> Cross with another knob
+    </button>
   );
 }
 

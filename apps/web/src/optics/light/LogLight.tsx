@@ -67,11 +67,15 @@ function LightForm({ machine, last, bottles, onClose }: LightFormProps) {
     angle: figure(last?.gunAngleDeg ?? 45, 0),
   });
   const [rest, setRest] = useKept<Rest>(sheet, 'rest', () => restOf(machine.id, last, bottles));
+  const [weldedAt, keepWeldedAt] = useKept<string | null>(sheet, 'weldedAt', () => null);
   const submit = () => {
     if (typed.values === null || person === null || isSaving) return;
     const { minutes, power, angle } = typed.values;
     const figures = { minutes, powerW: power, gunAngleDeg: angle };
-    void save({ machineId: machine.id, ...rest, ...figures, weldedAt: new Date().toISOString() });
+    // The moment of the first press: a second one after a lost answer is the same save.
+    const at = weldedAt ?? new Date().toISOString();
+    keepWeldedAt(at);
+    void save({ machineId: machine.id, ...rest, ...figures, weldedAt: at });
   };
   return (
     <form

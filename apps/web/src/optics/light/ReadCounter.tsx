@@ -1,11 +1,13 @@
 import type { Machine } from '@lone-heron/contract';
-import { useTypedValues } from '../../shared/form/useTypedValues.js';
+import { useKeptValues } from '../../shared/form/useTypedValues.js';
 import { TypedField } from '../../shared/form/TypedField.js';
 import { Modal } from '../../shared/page/Modal.js';
 import { useWriteRecord } from '../../shared/records/useWriteRecord.js';
 import { SaveButton } from '../../shared/form/SaveButton.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
+import { forgetTyping } from '../../shared/typing/keptTyping.js';
+import { KeptNote } from '../../shared/typing/KeptNote.js';
 import { figure } from '../../shared/figures/figures.js';
 
 const quantities = {
@@ -15,8 +17,9 @@ const quantities = {
 /** What the machine's own counter of light shows; between two readings it settles what nobody wrote down. */
 export function ReadCounter({ machine, onClose }: { machine: Machine; onClose: () => void }) {
   const person = usePersonAtDesk();
-  const { texts, reads, values, type } = useTypedValues(quantities);
-  const { write, isSaving, failure } = useWriteRecord(machine.id);
+  const sheet = `counter ${machine.id}`;
+  const { texts, reads, values, type } = useKeptValues(sheet, 'figures', quantities);
+  const { write, isSaving, failure } = useWriteRecord(machine.id, sheet);
   const submit = async () => {
     if (values === null || person === null || isSaving) return;
     const { hours } = values;
@@ -25,7 +28,9 @@ export function ReadCounter({ machine, onClose }: { machine: Machine; onClose: (
       '',
       `Counter of ${machine.name}: ${figure(hours, 1)} h.`,
     );
-    if (isStored) onClose();
+    if (!isStored) return;
+    forgetTyping(sheet);
+    onClose();
   };
   return (
     <Modal title={`Hour counter of ${machine.name}`} onClose={onClose}>
@@ -40,6 +45,7 @@ export function ReadCounter({ machine, onClose }: { machine: Machine; onClose: (
           The counter of light-on hours in the machine’s own menu, where it has one; not the hours it was
           switched on. Two readings or more say how much light nobody wrote down.
         </p>
+        <KeptNote sheet={sheet} />
         <TypedField
           label="Counter shows"
           unit="h"

@@ -1,8 +1,10 @@
 import type { Machine, RecordDetail, ShopRecord } from '@lone-heron/contract';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { TypedField } from '../../shared/form/TypedField.js';
-import { useTypedValues } from '../../shared/form/useTypedValues.js';
+import { useKeptValues } from '../../shared/form/useTypedValues.js';
 import { useWriteRecord } from '../../shared/records/useWriteRecord.js';
+import { forgetTyping } from '../../shared/typing/keptTyping.js';
+import { KeptNote } from '../../shared/typing/KeptNote.js';
 import { figure } from '../../shared/figures/figures.js';
 import { RecordLog } from './RecordLog.js';
 import { ScrapPart } from './ScrapPart.js';
@@ -16,21 +18,24 @@ const muchMoved = 0.5;
 export function FocusPart({ machine, records }: { machine: Machine; records: readonly ShopRecord[] }) {
   const log = records.filter((record): record is FocusRecord => record.detail.kind === 'focus');
   const person = usePersonAtDesk();
-  const { write, isSaving, failure } = useWriteRecord(machine.id);
-  const tube = useTypedValues({
+  const sheet = `focus ${machine.id}`;
+  const { write, isSaving, failure } = useWriteRecord(machine.id, sheet);
+  const tube = useKeptValues(sheet, 'tube', {
     at: { range: { quantity: 'tube', min: -30, max: 30, unit: 'mm' }, dimension: 'length' },
   });
   const moved = tube.values === null || log[0] === undefined ? null : tube.values.at - log[0].detail.tubeMm;
   const save = async () => {
     if (tube.values === null) return;
     const tubeMm = tube.values.at;
-    if (await write({ kind: 'focus', tubeMm }, '', `Focus at ${tubeMm} mm is written down.`)) tube.clear();
+    if (await write({ kind: 'focus', tubeMm }, '', `Focus at ${tubeMm} mm is written down.`))
+      forgetTyping(sheet);
   };
   return (
     <ScrapPart
       title="Focus"
       how="Wire off, gun at its working angle, lines on scrap: move the tube until the line is brightest and narrowest, to a few tenths. Some then weld at the surface, some a little above it."
     >
+      <KeptNote sheet={sheet} />
       <TypedField
         label="The tube stands at"
         unit="mm"

@@ -5,8 +5,10 @@ import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { Loading } from '../../shared/page/Loading.js';
 import { TypedField } from '../../shared/form/TypedField.js';
-import { useTypedValues, type TypedValues } from '../../shared/form/useTypedValues.js';
+import { useKeptValues, type TypedValues } from '../../shared/form/useTypedValues.js';
 import { useWriteRecord } from '../../shared/records/useWriteRecord.js';
+import { forgetTyping } from '../../shared/typing/keptTyping.js';
+import { KeptNote } from '../../shared/typing/KeptNote.js';
 import { figure } from '../../shared/figures/figures.js';
 import { DotSketch } from './DotSketch.js';
 import { RecordLog } from './RecordLog.js';
@@ -31,9 +33,10 @@ const msPerDay = 24 * 3600 * 1000;
 export function PointerPart({ machine, records }: { machine: Machine; records: readonly ShopRecord[] }) {
   const log = records.filter((record): record is PointerRecord => record.detail.kind === 'pointer');
   const person = usePersonAtDesk();
-  const { write, isSaving, failure } = useWriteRecord(machine.id);
-  const dot = useTypedValues({ right: away('to the right'), up: away('upwards') });
-  const offset = useTypedValues({ x: steps('offset X'), y: steps('offset Y') });
+  const sheet = `pointer ${machine.id}`;
+  const { write, isSaving, failure } = useWriteRecord(machine.id, sheet);
+  const dot = useKeptValues(sheet, 'dot', { right: away('to the right'), up: away('upwards') });
+  const offset = useKeptValues(sheet, 'offset', { x: steps('offset X'), y: steps('offset Y') });
   const save = async () => {
     if (dot.values === null || offset.values === null) return;
     const { x, y } = offset.values;
@@ -44,9 +47,7 @@ export function PointerPart({ machine, records }: { machine: Machine; records: r
       dotRightMm: dot.values.right,
       dotUpMm: dot.values.up,
     };
-    if (!(await write(detail, '', `The offset ${x}, ${y} is written down.`))) return;
-    dot.clear();
-    offset.clear();
+    if (await write(detail, '', `The offset ${x}, ${y} is written down.`)) forgetTyping(sheet);
   };
   return (
     <section className="sheet flex flex-col gap-3 p-4 lg:row-span-2" aria-label="Pointer">
@@ -54,6 +55,7 @@ export function PointerPart({ machine, records }: { machine: Machine; records: r
       <p className="leading-snug text-soft">
         Tape across the nozzle’s mouth, pointer on. Light off while anybody looks. Where does the dot sit?
       </p>
+      <KeptNote sheet={sheet} />
       <DotFields dot={dot} />
       <Advice machine={machine} last={log[0]} dot={dot.values} />
       <OffsetFields offset={offset} />

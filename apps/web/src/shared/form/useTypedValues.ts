@@ -10,7 +10,6 @@ export interface TypedValues<Name extends string> {
   /** All of them, once every one is good. */
   readonly values: Readonly<Record<Name, number>> | null;
   readonly type: (name: Name, text: string) => void;
-  readonly clear: () => void;
 }
 
 type Quantities<Name extends string> = Readonly<Record<Name, TypedQuantity>>;
@@ -62,7 +61,6 @@ function typedValues<Name extends string>(
     reads,
     values,
     type: (name, text) => setTexts({ ...texts, [name]: text }),
-    clear: () => setTexts(textsOf(quantities)),
   };
 }
 

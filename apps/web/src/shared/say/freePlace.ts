@@ -27,12 +27,16 @@ const phoneWidth = 600;
 const pressable =
   'button, a[href], input, select, textarea, summary, [role="button"], [role="slider"], label';
 
-/** The place on this screen where a toast covers nothing that can be pressed, or least of it. */
-export function freePlace(): Place {
+/**
+ * The place on this screen where a toast covers nothing that can be pressed, or least of it.
+ *
+ * @param now where it lies already: it stays where that is as good as any
+ */
+export function freePlace(now?: Place): Place {
   const boxes = [...document.querySelectorAll(pressable)]
     .filter((element) => element.closest('[data-sonner-toaster]') === null)
     .map((element) => element.getBoundingClientRect());
-  return leastCovering(boxes, { width: window.innerWidth, height: window.innerHeight });
+  return leastCovering(boxes, { width: window.innerWidth, height: window.innerHeight }, now);
 }
 
 /**
@@ -40,14 +44,21 @@ export function freePlace(): Place {
  *
  * @param boxes of what can be pressed, px from the screen's corner
  */
-export function leastCovering(boxes: readonly Box[], screen: { width: number; height: number }): Place {
+export function leastCovering(
+  boxes: readonly Box[],
+  screen: { width: number; height: number },
+  now?: Place,
+): Place {
   const covered = places.map((place) => {
     const toast = boxOf(place, screen);
     return boxes.reduce((sum, box) => sum + shared(toast, box), 0);
   });
+  const here = now === undefined ? -1 : places.indexOf(now);
+  if (now !== undefined && covered[here] === 0) return now;
   const free = covered.indexOf(0);
   // Where no place is free it lies at the foot: what is under it there can be scrolled away, the head cannot.
   const atFoot = covered.slice(0, placesAtFoot);
+  if (now !== undefined && free === -1 && covered[here] === Math.min(...atFoot)) return now;
   return places[free === -1 ? atFoot.indexOf(Math.min(...atFoot)) : free] ?? places[0];
 }
 

@@ -1,12 +1,34 @@
-import { toast as shown, type ExternalToast } from 'sonner';
-import { freePlace } from './freePlace.js';
+import { toast as shown } from 'sonner';
+import { keepFree } from './keepFree.js';
+
+/** What can be done about what is said, while it is. */
+interface WithAction {
+  readonly action?: { readonly label: string; readonly onClick: () => void };
+}
 
 /** Says what was done, where it lies over nothing that can be pressed. */
-export function toast(words: string, options: ExternalToast = {}): void {
-  shown(words, { position: freePlace(), ...options });
+export function toast(words: string, { action }: WithAction = {}): void {
+  keepFree(({ at, id, end }) =>
+    shown(words, {
+      position: at,
+      id,
+      onDismiss: end,
+      onAutoClose: end,
+      ...(action === undefined
+        ? {}
+        : { action: { label: action.label, onClick: endAnd(end, action.onClick) } }),
+    }),
+  );
 }
 
 /** Says what could not be done. */
 export function toastFailure(words: string): void {
-  shown.error(words, { position: freePlace() });
+  keepFree(({ at, id, end }) => shown.error(words, { position: at, id, onDismiss: end, onAutoClose: end }));
+}
+
+function endAnd(end: () => void, act: () => void): () => void {
+  return () => {
+    end();
+    act();
+  };
 }

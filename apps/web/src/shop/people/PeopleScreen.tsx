@@ -2,7 +2,6 @@ import { roles, type Person, type Role } from '@lone-heron/contract';
 import { UserPlus } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from '../../shared/say/toast.js';
-import { v7 as uuid } from 'uuid';
 import { usePeopleQuery } from '../../shared/api/heronApi.js';
 import {
   useAddPersonMutation,
@@ -21,6 +20,10 @@ import { Loading } from '../../shared/page/Loading.js';
 import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { Modal } from '../../shared/page/Modal.js';
 import { roleMeaning, roleWords } from '../../shared/vocabulary/roles.js';
+import { forgetTyping } from '../../shared/typing/keptTyping.js';
+import { KeptNote } from '../../shared/typing/KeptNote.js';
+import { useKept } from '../../shared/typing/useKept.js';
+import { useKeptId } from '../../shared/typing/useKeptId.js';
 import { ShopPage } from '../ShopPage.js';
 import { sayUndoable } from '../../shared/save/sayUndoable.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
@@ -124,17 +127,22 @@ function PersonRow({ person, isLead }: { person: Person; isLead: boolean }) {
   );
 }
 
+/** Under which the name and role of somebody new are kept; the PIN never is. */
+const newPerson = 'person new';
+
 function AddPerson({ onClose }: { onClose: () => void }) {
-  const [id] = useState(() => uuid());
-  const [typed, setTyped] = useState<{ name: string; role: Role; pin: string }>({
+  const { id, sent } = useKeptId(newPerson);
+  const [typed, setTyped] = useKept<{ name: string; role: Role }>(newPerson, 'person', () => ({
     name: '',
     role: 'welder',
-    pin: '',
-  });
+  }));
+  const [pin, setPin] = useState('');
   const [add, { isLoading, error }] = useAddPersonMutation();
-  const isReady = typed.name.trim() !== '' && typed.pin.length >= 4;
+  const isReady = typed.name.trim() !== '' && pin.length >= 4;
   const save = async () => {
-    if ((await add({ id, draft: typed })).error !== undefined) return;
+    sent();
+    if ((await add({ id, draft: { ...typed, pin } })).error !== undefined) return;
+    forgetTyping(newPerson);
     onClose();
     toast(`${typed.name.trim()} is in the shop and can change the PIN at the door.`);
   };
@@ -147,6 +155,7 @@ function AddPerson({ onClose }: { onClose: () => void }) {
           if (isReady && !isLoading) void save();
         }}
       >
+        <KeptNote sheet={newPerson} />
         <TextField
           label="Name"
           text={typed.name}
@@ -160,7 +169,7 @@ function AddPerson({ onClose }: { onClose: () => void }) {
           choices={roles.map((role) => ({ value: role, label: `${roleWords[role]}: ${roleMeaning[role]}` }))}
           onPick={(role) => setTyped({ ...typed, role })}
         />
-        <PinField label="First PIN" value={typed.pin} onType={(pin) => setTyped({ ...typed, pin })} />
+        <PinField label="First PIN" value={pin} onType={setPin} />
         {error !== undefined && (
           <p role="alert" className="fault">
             Not stored. {problemOf(error).message}
