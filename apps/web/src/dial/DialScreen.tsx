@@ -4,6 +4,7 @@ import { useDispatch, useSelector } from 'react-redux';
 import { useNavigate } from 'react-router';
 import { houseContent, useHouseQuery } from '../shared/api/houseApi.js';
 import { useMachinesQuery } from '../shared/api/heronApi.js';
+import { holdKeys, KeysHeld } from '../shared/keys/heldKeys.js';
 import { useKey } from '../shared/keys/useKey.js';
 import { Loading } from '../shared/page/Loading.js';
 import { useLatest } from '../shared/form/useLatest.js';
@@ -133,7 +134,11 @@ function Bench({ dial, outcome, machines, onLog }: BenchProps) {
       </Suspense>
       <Suspense fallback={<div className="h-28" />}>
         <CouponRail said={outcome.said} onLog={onLog} onPrepare={prepare} onKeep={keep} />
-        <DialSheets sheet={sheet} dial={dial} outcome={outcome} onClose={() => setSheet(null)} />
+      </Suspense>
+      <Suspense fallback={<KeysHeld />}>
+        {sheet !== null && (
+          <DialSheets sheet={sheet} dial={dial} outcome={outcome} onClose={() => setSheet(null)} />
+        )}
       </Suspense>
     </>
   );
@@ -144,14 +149,20 @@ function useKeepOnCard({ said, recorded }: DialOutcome) {
   const navigate = useNavigate();
   const { machine, joint } = said;
   return () =>
-    void import('../shared/cards/newCardAddress.js').then(({ newCardAddress }) =>
-      navigate(newCardAddress({ machineId: machine.id, joint, setting: recorded, couponId: null })),
+    holdKeys(
+      import('../shared/cards/newCardAddress.js').then(({ newCardAddress }) =>
+        navigate(newCardAddress({ machineId: machine.id, joint, setting: recorded, couponId: null })),
+      ),
     );
 }
 
 function OpenLog() {
   const openLog = useSelector(selectOpenLog);
-  return <Suspense fallback={null}>{openLog !== null && <LogCoupon log={openLog} />}</Suspense>;
+  return openLog === null ? null : (
+    <Suspense fallback={<KeysHeld />}>
+      <LogCoupon log={openLog} />
+    </Suspense>
+  );
 }
 
 /** Control+Z and Control+Y, but not while a word is typed, which undoes its own. */
@@ -178,6 +189,6 @@ function useOpenLog(outcome: DialOutcome | null, isCurrent: boolean): () => void
       );
       return;
     }
-    void fetchOpenedLog().then(({ openedLog }) => dispatch(logOpened(openedLog(outcome))));
+    holdKeys(fetchOpenedLog().then(({ openedLog }) => dispatch(logOpened(openedLog(outcome)))));
   });
 }

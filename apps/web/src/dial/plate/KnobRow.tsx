@@ -139,6 +139,7 @@ function KnobFigure({ row, typed, faultId, onType, onEnter, onTurnBy }: KnobFigu
       aria-describedby={faultId ?? undefined}
       inputMode="decimal"
       autoComplete="off"
+      data-untyped={typed === null ? '' : undefined}
       className={`figure knob-figure ${faultId === null ? '' : 'text-error'}`}
       value={typed ?? panelFigure(row, row.value)}
       onFocus={(event) => event.target.select()}

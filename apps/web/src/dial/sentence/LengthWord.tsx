@@ -39,6 +39,7 @@ export function LengthWord({ name, text, lengthMm, units, fault, accepts, onSay 
           aria-describedby={fault === undefined ? undefined : faultId}
           value={shown}
           autoComplete="off"
+          data-untyped={typed === null ? '' : undefined}
           spellCheck={false}
           enterKeyHint="done"
           className={`word touch ${fault === undefined ? '' : 'word-fault'}`}
@@ -52,7 +53,10 @@ export function LengthWord({ name, text, lengthMm, units, fault, accepts, onSay 
             setTyped(null);
           }}
           onKeyDown={(event) => {
-            if (event.key === 'Enter' && typed !== null) say(typed);
+            if (event.key === 'Enter' && typed !== null) {
+              say(typed);
+              if (accepts(typed)) setTyped(null);
+            }
             if (event.key === 'Escape') setTyped(null);
           }}
         />

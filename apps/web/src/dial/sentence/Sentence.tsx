@@ -1,6 +1,6 @@
 import type { Machine } from '@lone-heron/contract';
 import { Redo2, Undo2 } from 'lucide-react';
-import { lazy, memo, Suspense, useMemo, useRef, useState } from 'react';
+import { lazy, memo, Suspense, useMemo, useState } from 'react';
 import { useKey } from '../../shared/keys/useKey.js';
 import { metalChoices } from '../../shared/vocabulary/metalNames.js';
 import { aimsFirst } from '../aims.js';
@@ -9,6 +9,7 @@ import { dialledMachines } from '../readMachine.js';
 import type { Dial } from '../useDial.js';
 import type { Spoken } from './Spoken.js';
 import { PickWord } from './PickWord.js';
+import { SayBox } from './SayBox.js';
 import { walkWords } from './walkWords.js';
 import { wireChoices, fillerChoices } from './wireChoices.js';
 import { kindChoices, sideChoices } from './words.js';
@@ -16,8 +17,6 @@ import { useWords, type Words } from './useWords.js';
 
 /** Comes right behind the page. */
 const SmallWords = lazy(() => import('./SmallWords.js'));
-/** Fetched when it is asked for. */
-const SayItAtOnce = lazy(() => import('./SayItAtOnce.js'));
 
 interface SentenceProps {
   dial: Dial;
@@ -48,20 +47,11 @@ const SpokenSentence = memo(function SpokenSentence({
   machines: readonly Machine[];
 }) {
   const [isSaying, setSaying] = useState(false);
-  const sentence = useRef<HTMLDivElement>(null);
   useKey('/', () => setSaying(true));
   const words = useWords(spoken, machines);
-  const done = () => {
-    setSaying(false);
-    sentence.current?.querySelector('select')?.focus();
-  };
   return (
-    <div ref={sentence} role="group" aria-label="The joint" className="flex flex-col" onKeyDown={walkWords}>
-      {isSaying && (
-        <Suspense fallback={null}>
-          <SayItAtOnce spoken={spoken} machines={machines} onDone={done} />
-        </Suspense>
-      )}
+    <div role="group" aria-label="The joint" className="flex flex-col" onKeyDown={walkWords}>
+      {isSaying && <SayBox spoken={spoken} machines={machines} onDone={() => setSaying(false)} />}
       <div className="sentence sm:pr-24">
         <JointWords words={words} spoken={spoken} />
         <HowWords words={words} spoken={spoken} machines={machines} />

@@ -7,17 +7,15 @@ import { PreparePage } from './PreparePage.js';
 import type { SheetName } from './SheetName.js';
 
 interface DialSheetsProps {
-  sheet: SheetName | null;
+  sheet: SheetName;
   dial: Dial;
   outcome: DialOutcome;
   onClose: () => void;
 }
 
-/** The sheet that lies over Dial, if one does. */
+/** The sheet that lies over Dial. */
 export default function DialSheets({ sheet, ...props }: DialSheetsProps) {
   switch (sheet) {
-    case null:
-      return null;
     case 'prepare':
       return <PreparePage {...props} />;
     case 'compare':

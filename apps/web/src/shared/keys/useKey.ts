@@ -1,8 +1,10 @@
 import { useEffect, useEffectEvent } from 'react';
+import { areKeysHeld } from './heldKeys.js';
+import { isTyping } from './isTyping.js';
 
 /**
- * Runs an action when a key is pressed anywhere, but not while typing, with another modifier held, or under an open
- * sheet.
+ * Runs an action when a key is pressed anywhere, but not while a text is typed, with another modifier held, under an open
+ * sheet, or while one is on its way.
  *
  * @param key as KeyboardEvent.key gives it, such as "l" or "Control+z"; letters match in either case
  */
@@ -13,18 +15,11 @@ export function useKey(key: string, action: () => void): void {
     if ((event.ctrlKey || event.metaKey) !== withControl || event.altKey || event.defaultPrevented) return;
     if (isTyping(event.target, withControl) || document.querySelector('dialog[open]') !== null) return;
     event.preventDefault();
-    action();
+    if (!areKeysHeld()) action();
   });
   useEffect(() => {
     const listener = (event: KeyboardEvent) => pressed(event);
     window.addEventListener('keydown', listener);
     return () => window.removeEventListener('keydown', listener);
   }, []);
-}
-
-/** Whether a key belongs to what has the focus. With Control held only where text is typed, which undoes its own. */
-function isTyping(target: EventTarget | null, withControl: boolean): boolean {
-  if (!(target instanceof HTMLElement)) return false;
-  if (withControl && (target.tagName === 'SELECT' || target.role === 'spinbutton')) return false;
-  return target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName);
 }

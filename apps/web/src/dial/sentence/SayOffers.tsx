@@ -1,6 +1,6 @@
 import type { Machine } from '@lone-heron/contract';
 import { understandJoint, type UnderstoodJoint } from '@lone-heron/core';
-import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { useEffectEvent, useLayoutEffect } from 'react';
 import { useSelector } from 'react-redux';
 import { selectRecentJoints } from '../../shared/memory/deskSlice.js';
 import { jointInWords } from '../../shared/sentences/settingInWords.js';
@@ -9,10 +9,18 @@ import type { DialWords } from '../dialWords.js';
 import { readSentence } from '../readSentence.js';
 import type { Spoken } from './Spoken.js';
 
-interface SayItAtOnceProps {
+interface SayOffersProps {
+  text: string;
   spoken: Spoken;
   machines: readonly Machine[];
-  onDone: () => void;
+  /** Down the list, from the first; also pressed before the offers were there. */
+  steps: number;
+  /** Whether the offer that stands out is taken. */
+  isTaken: boolean;
+  /** The id of the offer that stands out; null where there is none. */
+  onShown: (id: string | null) => void;
+  /** Told whether there was something to take. */
+  onTaken: (isSomething: boolean) => void;
 }
 
 /** What stands on offer: what was typed, or a joint of before. */
@@ -22,52 +30,23 @@ interface Offer {
   readonly take: () => void;
 }
 
-/** The joint in a few words, such as "16ga al corner", with the joints of before below; Enter takes the first. */
-export default function SayItAtOnce({ spoken, machines, onDone }: SayItAtOnceProps) {
-  const [text, setText] = useState('');
-  const [picked, setPicked] = useState(0);
-  const field = useRef<HTMLInputElement>(null);
-  useEffect(() => field.current?.focus(), []);
+/** What a text would be taken for, and the joints of before that hold it; the first stands out. */
+export default function SayOffers({ text, spoken, machines, ...props }: SayOffersProps) {
+  const { steps, isTaken, onShown, onTaken } = props;
   const understood = understandJoint(text);
   const offers = useOffers(text, understood, spoken, machines);
-  const shown = Math.min(picked, offers.length - 1);
-  const take = (offer: Offer | undefined) => {
-    if (offer === undefined) return;
-    offer.take();
-    onDone();
-  };
-  const keys = (event: KeyboardEvent) => {
-    event.stopPropagation();
-    const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
-    if (step !== undefined) setPicked((offers.length + shown + step) % Math.max(offers.length, 1));
-    else if (event.key === 'Enter') take(offers[shown]);
-    else if (event.key === 'Escape') onDone();
-    else return;
-    event.preventDefault();
-  };
+  const shown = offers.length === 0 ? 0 : ((steps % offers.length) + offers.length) % offers.length;
+  const take = useEffectEvent((offer: Offer | undefined) => {
+    offer?.take();
+    onTaken(offer !== undefined);
+  });
+  useLayoutEffect(() => {
+    if (isTaken) take(offers[shown]);
+  }, [isTaken, offers, shown]);
+  const id = offers[shown] === undefined ? null : `say-${shown}`;
+  useLayoutEffect(() => onShown(id), [onShown, id]);
   return (
-    <div className="sheet absolute inset-x-0 top-0 z-20 flex flex-col gap-1 p-3 shadow-lg" onKeyDown={keys}>
-      <label className="input touch-always w-full text-lg">
-        <span className="sr-only">Say the joint at once</span>
-        <input
-          ref={field}
-          role="combobox"
-          aria-expanded="true"
-          aria-controls="say-offers"
-          aria-activedescendant={offers[shown] === undefined ? undefined : `say-${shown}`}
-          placeholder="304 1.5 to 2 butt, gap .1, wire .8"
-          autoComplete="off"
-          maxLength={80}
-          value={text}
-          onChange={(event) => {
-            setText(event.target.value);
-            setPicked(0);
-          }}
-          onBlur={(event) => {
-            if (event.relatedTarget === null) onDone();
-          }}
-        />
-      </label>
+    <>
       {understood.unknown.length > 0 && (
         <p role="status" className="fault px-1 text-sm">
           Not understood: {understood.unknown.join(', ')}. Say metal, thickness, joint, gap, wire.
@@ -83,7 +62,8 @@ export default function SayItAtOnce({ spoken, machines, onDone }: SayItAtOncePro
             className={`touch-always flex cursor-pointer items-center rounded-field px-3 ${index === shown ? 'bg-base-200 font-semibold' : ''}`}
             onPointerDown={(event) => {
               event.preventDefault();
-              take(offer);
+              offer.take();
+              onTaken(true);
             }}
           >
             {offer.title}
@@ -93,7 +73,7 @@ export default function SayItAtOnce({ spoken, machines, onDone }: SayItAtOncePro
       {offers.length === 0 && (
         <p className="px-3 py-2 text-soft">Joints you dial are listed here, newest first.</p>
       )}
-    </div>
+    </>
   );
 }
 
