@@ -25,6 +25,7 @@ export {
 export { cardDrift, type CardDrift } from './cards/rules/cardDrift.js';
 export { areWeldedAlike, cardVerdicts, proofDifferences } from './cards/rules/cardProof.js';
 export { cardState, isProven, newestVersion, versionInForce } from './cards/rules/cardState.js';
+export { ownNumbers } from './cards/rules/ownNumbers.js';
 export { adaptCard, carryCard, type CarriedCard, type LearnOfJob } from './cards/rules/carryCard.js';
 export { findCards, shownVersion, type FoundCard, type FoundCards } from './cards/rules/findCards.js';
 export { proposeCard } from './cards/rules/proposeCard.js';

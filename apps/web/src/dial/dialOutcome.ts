@@ -44,8 +44,10 @@ export interface DialOutcome extends SuggestedOutcome {
   readonly suggested: SuggestedOutcome;
   /** The suggestion, or the alternative that was picked, with the held knobs held and the turned ones turned. */
   readonly setting: WeldSetting;
-  /** The same before any knob was turned. */
+  /** The same before any knob was turned: what stands on the plate, else what is computed. */
   readonly base: WeldSetting;
+  /** What is computed from all that is known now, also where older numbers stand on the plate. */
+  readonly computed: WeldSetting;
   readonly forecast: WeldForecast;
   readonly effects: Readonly<Partial<Record<Knob, KnobEffect>>>;
   readonly consequences: WeldConsequences;
@@ -135,12 +137,21 @@ function suggestPulsed(job: WeldJob, { pulses }: Said, math: HandMath | null): S
 export type Hand = Pick<DialAddress, 'alternative' | 'held' | 'turns'>;
 export const noHand: Hand = { alternative: '', held: {}, turns: {} };
 
-/** Everything Dial shows. Turns of knobs that this setting does not have, or cannot take, are left out. */
-export function dialOutcome(suggested: SuggestedJob, hand: Hand): DialAnswer {
+/**
+ * Everything Dial shows. Turns of knobs that this setting does not have, or cannot take, are left out.
+ *
+ * @param standing numbers that stand on the plate, whatever is computed by now; null where none do
+ */
+export function dialOutcome(
+  suggested: SuggestedJob,
+  hand: Hand,
+  standing: HandTurns | null = null,
+): DialAnswer {
   if ('refusal' in suggested) return suggested;
   const { said, job, gas, filler } = suggested;
   return orRefusal(() => {
-    const base = heldSetting(suggested, hand);
+    const computed = heldSetting(suggested, hand);
+    const base = standing === null ? computed : turned(job, computed, standing);
     const setting = turned(job, base, hand.turns);
     const forecast = forecastWeld(job, setting);
     const consequences = weldConsequences(job, setting, forecast, zincCoatOf(said));
@@ -149,6 +160,7 @@ export function dialOutcome(suggested: SuggestedJob, hand: Hand): DialAnswer {
         ...suggested,
         suggested,
         base,
+        computed,
         setting,
         forecast,
         consequences,

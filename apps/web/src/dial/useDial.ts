@@ -13,6 +13,7 @@ import { dialOutcome, noHand, suggestFor, type DialOutcome } from './dialOutcome
 import { firstWords, pickedWords, type DialWords, type WordName } from './dialWords.js';
 import { useBehind } from './evidence/useBehind.js';
 import { dialChanged, dialRedone, dialUndone, selectRedo, selectUndo } from './history/dialHistorySlice.js';
+import { useFirstStand, useStanding } from './plate/standing.js';
 import { readSentence, type SentenceReading } from './readSentence.js';
 
 /** Dial as its parts see it. */
@@ -28,6 +29,8 @@ export interface Dial {
   readonly outcome: DialOutcome | null;
   /** Whether the outcome shown belongs to the words as they stand. */
   readonly isCurrent: boolean;
+  /** Whether the outcome shown counts every coupon that speaks to it: false while they are on their way. */
+  readonly isSettled: boolean;
   /** Why the joint as said cannot be computed; null where it can, or where a word is at fault. */
   readonly refusal: string | null;
   readonly sayWord: (word: WordName, text: string) => void;
@@ -38,6 +41,8 @@ export interface Dial {
   readonly release: (knob: Knob) => void;
   readonly releaseAll: () => void;
   readonly hold: (knob: Knob, isHeld: boolean) => void;
+  /** Puts numbers on the plate, where they stay until others are taken. */
+  readonly stand: (numbers: HandTurns) => void;
   readonly pickAlternative: (name: string) => void;
   /** Puts the setting aside to compare; where there is no room the oldest makes place. */
   readonly pin: () => void;
@@ -106,7 +111,7 @@ export function useDial(machines: readonly Machine[], house: HouseContent): Dial
   };
 }
 
-type Shown = Pick<Dial, 'words' | 'reading' | 'outcome' | 'isCurrent' | 'refusal'>;
+type Shown = Pick<Dial, 'words' | 'reading' | 'outcome' | 'isCurrent' | 'isSettled' | 'refusal' | 'stand'>;
 
 /** What the address comes to, and the last good outcome while it comes to nothing. */
 function useOutcome(address: DialAddress, machines: readonly Machine[], house: HouseContent): Shown {
@@ -120,19 +125,24 @@ function useOutcome(address: DialAddress, machines: readonly Machine[], house: H
     [reading, house, behind],
   );
   const { turns, held, alternative } = address;
+  const plate = useStanding(writeAddress({ words, turns: {}, held, alternative, pins: [] }));
+  const { standing } = plate;
   const answer = useMemo(
-    () => (suggested === null ? null : dialOutcome(suggested, { turns, held, alternative })),
-    [suggested, turns, held, alternative],
+    () => (suggested === null ? null : dialOutcome(suggested, { turns, held, alternative }, standing)),
+    [suggested, turns, held, alternative, standing],
   );
   const fresh = answer !== null && 'outcome' in answer ? answer.outcome : null;
   const [lastGood, setLastGood] = useState(fresh);
   if (fresh !== null && fresh !== lastGood) setLastGood(fresh);
+  useFirstStand(plate, fresh, behind.isSettled);
   return {
     words,
     reading,
     outcome: fresh ?? lastGood,
     isCurrent: fresh !== null,
+    isSettled: fresh !== null && behind.isSettled,
     refusal: answer !== null && 'refusal' in answer ? answer.refusal : null,
+    stand: plate.stand,
   };
 }
 

@@ -11,6 +11,7 @@ import { Loading } from '../../shared/page/Loading.js';
 import { PageHeader } from '../../shared/page/PageHeader.js';
 import { proposedName } from '../proposedName.js';
 import { CardForm } from './CardForm.js';
+import { WeldedSoFar } from './WeldedSoFar.js';
 import { forgetTyping } from '../../shared/typing/keptTyping.js';
 
 /** A card begun from a setting of Dial or from a coupon; the coupon proves it where its tests do. */
@@ -44,7 +45,9 @@ export function NewCard() {
   return (
     <div className="mx-auto flex max-w-4xl flex-col gap-3 px-4 py-3 sm:px-6">
       <PageHeader title="New card" back={{ to: '/cards', name: 'cards' }} />
+      <WeldedSoFar start={start} />
       <CardForm
+        key={sheet}
         sheet={sheet}
         begin={proposeCard({ name, machine, house, joint: start.joint, setting: start.setting })}
         machine={machine}

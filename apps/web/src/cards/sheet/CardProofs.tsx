@@ -1,4 +1,5 @@
 import {
+  ownNumbers,
   proofDifferences,
   type Card,
   type CardVersion,
@@ -27,6 +28,8 @@ export function CardProofs({ card, shown, isNewest, people }: CardProofsProps) {
   const isOpen = isNewest && shown.signedAt === null && card.retiredAt === null;
   const [remove, removing] = useRemoveProofMutation();
   const of = { id: card.id, version: shown.version };
+  const { metal } = shown.content.joint;
+  const { data } = useCouponsQuery({ metal, machineId: shown.content.machineId, limit: 200 });
   return (
     <section className="sheet flex flex-col gap-2 px-5 py-3" aria-label="What proves it">
       <h2 className="font-semibold">
@@ -39,6 +42,10 @@ export function CardProofs({ card, shown, isNewest, people }: CardProofsProps) {
           <li key={couponId} className="flex items-center gap-3 py-1">
             <Link className="grow underline" to={`/coupons/${couponId}`}>
               Coupon {couponNumber}
+              {withOwnNumbers(
+                shown,
+                data?.coupons.find(({ id }) => id === couponId),
+              )}
             </Link>
             <span className="text-sm text-soft">
               {people.find(({ id }) => id === addedBy)?.name} {shownMoment(addedAt, new Date())}
@@ -95,6 +102,7 @@ function Offered({ of, shown }: { of: { id: string; version: number }; shown: Ca
               onClick={() => void add({ ...of, couponId: coupon.id })}
             >
               <Plus className="size-4" aria-hidden="true" /> {offeredWords(coupon)}
+              {withOwnNumbers(shown, coupon)}
               <OutcomeMark outcome={outcomeOfLook[coupon.back]} className="size-5" />
               <span className="text-sm">{wordsOfLooks(coupon.lookedAt)[coupon.back].short}</span>
             </button>
@@ -107,6 +115,12 @@ function Offered({ of, shown }: { of: { id: string; version: number }; shown: Ca
 }
 
 const mostOffered = 6;
+
+/** What a coupon was dialled otherwise within a step of the panel, in words behind its number; empty where nothing was. */
+function withOwnNumbers({ content }: CardVersion, coupon: Coupon | undefined): string {
+  const own = coupon === undefined ? '' : ownNumbers(coupon.setting, content.setting);
+  return own === '' ? '' : `, at ${own}`;
+}
 
 function offeredWords({ number, section }: Coupon): string {
   return `Coupon ${number}${section === null ? '' : ', cut'}`;

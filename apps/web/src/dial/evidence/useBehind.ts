@@ -17,25 +17,32 @@ type Fetched = Awaited<ReturnType<typeof fetchBehind>>;
 
 /**
  * What comes behind the page: what the coupons that speak to this joint say, and what the core does for held knobs and
- * other ways.
+ * other ways. Settled once both are there for what is said.
  */
-export function useBehind(machines: readonly Machine[], said: Said | null): Behind {
+export function useBehind(
+  machines: readonly Machine[],
+  said: Said | null,
+): Behind & { readonly isSettled: boolean } {
   const [fetched, setFetched] = useState<Fetched | null>(null);
   useEffect(() => {
     void fetchBehind().then(setFetched);
   }, []);
-  const data = useRelevant(fetched, said);
+  const { data, isOfThis } = useRelevant(fetched, said);
   return useMemo(
     () => ({
+      isSettled: isOfThis,
       math: fetched?.handMath ?? null,
       learn: data === undefined || fetched === null ? null : fetched.learnFrom(data.coupons, machines),
     }),
-    [data, fetched, machines],
+    [data, isOfThis, fetched, machines],
   );
 }
 
 /** The coupons that speak to what is said; those of what was said before it until they have come. */
-function useRelevant(fetched: Fetched | null, said: Said | null): RelevantCoupons | undefined {
+function useRelevant(
+  fetched: Fetched | null,
+  said: Said | null,
+): { readonly data: RelevantCoupons | undefined; readonly isOfThis: boolean } {
   const dispatch = useDispatch<ThunkDispatch<unknown, unknown, UnknownAction>>();
   const joint = said?.joint;
   const machineId = said?.machine.id;
@@ -50,5 +57,5 @@ function useRelevant(fetched: Fetched | null, said: Said | null): RelevantCoupon
   );
   const [last, setLast] = useState(here);
   if (here !== undefined && here !== last) setLast(here);
-  return here ?? last;
+  return { data: here ?? last, isOfThis: here !== undefined };
 }

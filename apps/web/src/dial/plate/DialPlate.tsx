@@ -9,6 +9,7 @@ import { behindPanel, panelRows } from '../../shared/panel/panelKnobs.js';
 /** Fetched after the page: what goes with the knobs and why, and the other ways, which take a search each. */
 const FactList = lazy(() => import('./FactList.js'));
 const Alternatives = lazy(() => import('./Alternatives.js'));
+const NewNumbers = lazy(() => import('./NewNumbers.js'));
 
 interface DialPlateProps {
   dial: Dial;
@@ -59,6 +60,9 @@ export function DialPlate({ dial, outcome, onSheet }: DialPlateProps) {
           Back to computed
         </button>
       )}
+      <Suspense fallback={null}>
+        <NewNumbers dial={dial} outcome={outcome} />
+      </Suspense>
       <ul>
         {panelRows(said.machine.profile, setting, house.units).map((row) => (
           <KnobRow

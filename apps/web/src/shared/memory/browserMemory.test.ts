@@ -14,8 +14,8 @@ describe('what the browser kept', () => {
   it('is read back', () => {
     const desk = { theme: 'dusk', dialSearch: 'gap=0' };
     localStorage.setItem('lone-heron.desk', JSON.stringify(desk));
-    // A desk from before joints were remembered has none.
-    expect(readFromBrowser().desk).toEqual({ ...desk, recentJoints: [] });
+    // A desk from before joints and the plate were remembered has none.
+    expect(readFromBrowser().desk).toEqual({ ...desk, recentJoints: [], plate: null });
   });
 
   it.each(['{', '{"theme":"neon"}', '42', '"text"'])(

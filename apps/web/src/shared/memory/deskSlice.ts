@@ -12,10 +12,15 @@ export const deskSchema = z.object({
   dialSearch: z.string().max(2000),
   /** Joints that were dialled on this device, newest first. */
   recentJoints: z.array(z.object({ title: z.string().max(200), search: z.string().max(2000) })).default([]),
+  /** The numbers that stand on Dial's plate, SI by knob, and what was said when they were computed. */
+  plate: z
+    .object({ said: z.string().max(2000), numbers: z.record(z.string(), z.number()) })
+    .nullable()
+    .default(null),
 });
 export type Desk = z.infer<typeof deskSchema>;
 
-const initialState: Desk = { theme: 'device', dialSearch: '', recentJoints: [] };
+const initialState: Desk = { theme: 'device', dialSearch: '', recentJoints: [], plate: null };
 
 const mostRecent = 8;
 
@@ -29,6 +34,9 @@ export const deskSlice = createSlice({
     dialMoved: (state, { payload }: PayloadAction<string>) => {
       state.dialSearch = payload;
     },
+    plateStood: (state, { payload }: PayloadAction<NonNullable<Desk['plate']>>) => {
+      state.plate = payload;
+    },
     jointDialled: (state, { payload }: PayloadAction<Desk['recentJoints'][number]>) => {
       const others = state.recentJoints.filter(({ title }) => title !== payload.title);
       state.recentJoints = [payload, ...others].slice(0, mostRecent);
@@ -37,9 +45,10 @@ export const deskSlice = createSlice({
   selectors: {
     selectTheme: (state) => state.theme,
     selectDialSearch: (state) => state.dialSearch,
+    selectPlate: (state) => state.plate,
     selectRecentJoints: (state) => state.recentJoints,
   },
 });
 
-export const { themePicked, dialMoved, jointDialled } = deskSlice.actions;
-export const { selectTheme, selectDialSearch, selectRecentJoints } = deskSlice.selectors;
+export const { themePicked, dialMoved, plateStood, jointDialled } = deskSlice.actions;
+export const { selectTheme, selectDialSearch, selectPlate, selectRecentJoints } = deskSlice.selectors;

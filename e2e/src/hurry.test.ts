@@ -1,12 +1,12 @@
 import type { Page } from 'puppeteer-core';
 import { openPage } from './support/browser.js';
 import { countedCoupons } from './support/counted.js';
-import { goTo } from './support/goTo.js';
+import { goTo, reload } from './support/goTo.js';
 import { sampleShop } from './support/sampleShop.js';
-import { named, seeNoText, seeText, signIn, valueOf } from './support/screen.js';
+import { named, press, seeNoText, seeText, signIn, valueOf } from './support/screen.js';
 
-/** Keys of somebody in a hurry: each acts on what the eye is on, and on nothing else. */
-describe('keys on Dial', () => {
+/** Somebody in a hurry on Dial: a key acts on what the eye is on and on nothing else, and no number moves by itself. */
+describe('in a hurry, keys', () => {
   const shop = sampleShop();
   let page: Page;
 
@@ -74,4 +74,43 @@ describe('keys on Dial', () => {
     expect(await valueOf(page, 'Say the joint at once')).toBe('tube 3 m');
     await page.keyboard.press('Escape');
   });
+
+  it('log what the panel was set to, coupon after coupon, until the new numbers are taken', async () => {
+    await goTo(
+      page,
+      `${shop.heron.url}/dial?metal=stainless304&first=1.2+mm&second=1.2+mm&kind=butt&wire=none`,
+    );
+    await named(page, 'Other ways');
+    const shown = () => valueOf(page, 'Power, %');
+    const before = await shown();
+    const logHot = async (number: number) => {
+      await page.keyboard.press('l');
+      await logOpens();
+      await page.keyboard.press('5');
+      await page.keyboard.press('Enter');
+      await seeText(page, `Coupon ${number} is logged`);
+    };
+    const { newest } = await countedCoupons(shop.heron.url);
+    for (const next of [1, 2, 3, 4]) await logHot(newest + next);
+    await seeText(page, 'Your coupons now say power');
+    expect(await shown()).toBe(before);
+    await reload(page);
+    await seeText(page, 'Your coupons now say power');
+    expect(await shown()).toBe(before);
+    const logged = await newestPowers(4);
+    expect(new Set(logged).size).toBe(1);
+    await press(page, 'Take it');
+    await seeText(page, 'Set the panel to it.');
+    expect(Number(await shown())).toBeLessThan(Number(before));
+    await press(page, 'Undo');
+    await page.waitForFunction(() => document.body.innerText.includes('Your coupons now say'));
+    expect(await shown()).toBe(before);
+  });
+
+  /** Power of the newest coupons, W. */
+  async function newestPowers(count: number): Promise<number[]> {
+    const answer = await fetch(`${shop.heron.url}/api/coupons?limit=${count}`);
+    const { coupons } = (await answer.json()) as { coupons: { setting: { powerW: number } }[] };
+    return coupons.map(({ setting }) => setting.powerW);
+  }
 });
