@@ -86,6 +86,9 @@ describe('The advice', () => {
     const power = Number(await valueOf(page, 'Power, %'));
     const coupon = await log('5', 'What did the back look like?');
     await open(joint);
+    // The plate stays as the panel is set, and offers what is cooler.
+    expect(Number(await valueOf(page, 'Power, %'))).toBe(power);
+    await press(page, 'Take it');
     await page.waitForFunction(
       (before) => {
         const field = document.querySelector<HTMLInputElement>('[aria-label="Power, %"]');
@@ -153,6 +156,10 @@ describe('The advice', () => {
     await press(page, 'Save the losses');
     await seeText(page, 'What outcomes cost is written down.');
     await open(joint);
+    await seeText(page, 'Computed anew: ');
+    expect(Number(await valueOf(page, 'Power, %'))).toBe(before);
+    await press(page, 'Take it');
+    await seeText(page, 'Set the panel to it.');
     expect(Number(await valueOf(page, 'Power, %'))).toBeLessThan(before);
   });
 

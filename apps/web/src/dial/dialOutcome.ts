@@ -36,6 +36,7 @@ import type { Learn, LearnedEvidence } from '../shared/evidence/learnFrom.js';
 import type { DialAddress, HandTurns } from './dialAddress.js';
 import type { HandMath } from './handMath.js';
 import { fillersForJoint, takenFiller, type FillerChoice, type FillerOffer } from './fillerChoice.js';
+import { standsAt } from './plate/standsAt.js';
 import type { Said } from './readSentence.js';
 
 /** What the core makes of a sentence and of the knobs turned by hand. */
@@ -151,7 +152,8 @@ export function dialOutcome(
   const { said, job, gas, filler } = suggested;
   return orRefusal(() => {
     const computed = heldSetting(suggested, hand);
-    const base = standing === null ? computed : turned(job, computed, standing);
+    const isComputed = standing === null || standsAt(computed, standing);
+    const base = isComputed ? computed : turned(job, computed, standing);
     const setting = turned(job, base, hand.turns);
     const forecast = forecastWeld(job, setting);
     const consequences = weldConsequences(job, setting, forecast, zincCoatOf(said));

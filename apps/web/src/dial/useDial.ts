@@ -13,7 +13,7 @@ import { dialOutcome, noHand, suggestFor, type DialOutcome } from './dialOutcome
 import { firstWords, pickedWords, type DialWords, type WordName } from './dialWords.js';
 import { useBehind } from './evidence/useBehind.js';
 import { dialChanged, dialRedone, dialUndone, selectRedo, selectUndo } from './history/dialHistorySlice.js';
-import { useFirstStand, useStanding } from './plate/standing.js';
+import { useFirstStand, usePlate, type Plate } from './plate/usePlate.js';
 import { readSentence, type SentenceReading } from './readSentence.js';
 
 /** Dial as its parts see it. */
@@ -41,8 +41,7 @@ export interface Dial {
   readonly release: (knob: Knob) => void;
   readonly releaseAll: () => void;
   readonly hold: (knob: Knob, isHeld: boolean) => void;
-  /** Puts numbers on the plate, where they stay until others are taken. */
-  readonly stand: (numbers: HandTurns) => void;
+  readonly plate: Plate;
   readonly pickAlternative: (name: string) => void;
   /** Puts the setting aside to compare; where there is no room the oldest makes place. */
   readonly pin: () => void;
@@ -111,7 +110,7 @@ export function useDial(machines: readonly Machine[], house: HouseContent): Dial
   };
 }
 
-type Shown = Pick<Dial, 'words' | 'reading' | 'outcome' | 'isCurrent' | 'isSettled' | 'refusal' | 'stand'>;
+type Shown = Pick<Dial, 'words' | 'reading' | 'outcome' | 'isCurrent' | 'isSettled' | 'refusal' | 'plate'>;
 
 /** What the address comes to, and the last good outcome while it comes to nothing. */
 function useOutcome(address: DialAddress, machines: readonly Machine[], house: HouseContent): Shown {
@@ -125,7 +124,7 @@ function useOutcome(address: DialAddress, machines: readonly Machine[], house: H
     [reading, house, behind],
   );
   const { turns, held, alternative } = address;
-  const plate = useStanding(writeAddress({ words, turns: {}, held, alternative, pins: [] }));
+  const plate = usePlate(writeAddress({ words, turns: {}, held, alternative, pins: [] }));
   const { standing } = plate;
   const answer = useMemo(
     () => (suggested === null ? null : dialOutcome(suggested, { turns, held, alternative }, standing)),
@@ -142,7 +141,7 @@ function useOutcome(address: DialAddress, machines: readonly Machine[], house: H
     isCurrent: fresh !== null,
     isSettled: fresh !== null && behind.isSettled,
     refusal: answer !== null && 'refusal' in answer ? answer.refusal : null,
-    stand: plate.stand,
+    plate,
   };
 }
 

@@ -12,9 +12,13 @@ export const deskSchema = z.object({
   dialSearch: z.string().max(2000),
   /** Joints that were dialled on this device, newest first. */
   recentJoints: z.array(z.object({ title: z.string().max(200), search: z.string().max(2000) })).default([]),
-  /** The numbers that stand on Dial's plate, SI by knob, and what was said when they were computed. */
+  /** The numbers that stand on Dial's plate, SI by knob, what was said and how many coupons were heard when they came. */
   plate: z
-    .object({ said: z.string().max(2000), numbers: z.record(z.string(), z.number()) })
+    .object({
+      said: z.string().max(2000),
+      numbers: z.record(z.string(), z.number()),
+      heard: z.number().int().nonnegative(),
+    })
     .nullable()
     .default(null),
 });
