@@ -170,6 +170,7 @@ export {
   type TestKind,
   type TestResult,
 } from './inspection/couponTest.js';
+export { contradictions, standsOut } from './inspection/rules/contradictions.js';
 export { inspectionFound } from './inspection/rules/inspectionFound.js';
 export {
   jointRanges,

@@ -1,4 +1,10 @@
-import type { CouponTest, CouponTestDraft, Person } from '@lone-heron/contract';
+import {
+  contradictions,
+  type CouponTest,
+  type CouponTestDraft,
+  type Joint,
+  type Person,
+} from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
 import { requireCoupon } from '../coupons/face/requireCoupon.js';
@@ -29,8 +35,9 @@ export class InspectionService {
     return this.kit.enter(by, async (entry) => {
       const { manager, at } = entry;
       const { row } = await tests.write(entry, id, { couponId, ...draft }, async () => {
-        await requireCoupon(manager, couponId);
+        const coupon = await requireCoupon(manager, couponId);
         await requireSense(manager, couponId, draft);
+        requireNoContradiction(draft, coupon.joint);
         await manager.insert(CouponTestEntity, {
           ...{ id, couponId, kind: draft.detail.kind, ...draft },
           ...{ doneBy: by.id, recordedAt: at, withdrawnAt: null },
@@ -65,4 +72,12 @@ async function requireSense(manager: EntityManager, couponId: string, draft: Cou
   const photos = await photosOfCoupons(manager, [couponId]);
   const problems = senseProblems(draft, new Set(photos.map(({ id }) => id)));
   if (problems.length > 0) throw refused(problems);
+}
+
+/** What the figures say did not hold is not written down as held. */
+function requireNoContradiction({ detail, result }: CouponTestDraft, joint: Joint): void {
+  if (result !== 'holds') return;
+  const why = contradictions(detail, joint);
+  if (why.length === 0) return;
+  throw refused([{ field: 'result', given: result, allowed: `fails or unclear: ${why.join(' ')}` }]);
 }

@@ -62,8 +62,8 @@ describe('a test', () => {
     [section(1.2)],
     [{ kind: 'bend', side: 'root', angleDeg: 120, mandrelMm: 6, brokeAt: 'notAtAll' }],
     [{ kind: 'hammer', blows: 12, brokeAt: 'inParent' }],
-    [{ kind: 'vice', angleDeg: 90, brokeAt: 'besideWeld' }],
-    [{ kind: 'peel', brokeAt: 'inWeld' }],
+    [{ kind: 'vice', angleDeg: 90, brokeAt: 'inParent' }],
+    [{ kind: 'peel', brokeAt: 'inParent' }],
     [{ kind: 'dye', dwellMin: 10, longestMm: 0 }],
     [{ kind: 'leak', medium: 'bubbles', leak: 'none' }],
     [pressure()],
@@ -74,6 +74,22 @@ describe('a test', () => {
     expect((await write(test(detail), id).expect(200)).body).toEqual(body);
     await write(test(detail, { result: 'fails' }), id).expect(409);
     expect((await server.http.get(`/api/coupons/${couponId}/tests`)).body).toEqual([body]);
+  });
+
+  it.each([
+    [{ kind: 'vice', angleDeg: 90, brokeAt: 'besideWeld' }, 'It broke beside the weld.'],
+    [{ kind: 'peel', brokeAt: 'inWeld' }, 'It broke in the weld.'],
+    [{ kind: 'leak', medium: 'bubbles', leak: 'weld' }, 'The weld leaked.'],
+    [pressure({ startBar: 6.2, endBar: 5.9 }), 'The reading fell by 0.30 bar'],
+    [
+      section(1, { measured: { depth: { mm: 1, giveMm: 0.1 }, crown: { mm: 5, giveMm: 0.1 } } }),
+      'A crown of 5 mm',
+    ],
+  ])('did not hold where its own figures say so: %j', async (detail, why) => {
+    const { body } = (await write(test(detail)).expect(422)) as { body: Problem };
+    expect(JSON.stringify(body.errors)).toContain(why);
+    await write(test(detail, { result: 'fails' })).expect(200);
+    await write(test(detail, { result: 'unclear' })).expect(200);
   });
 
   it.each([

@@ -2,6 +2,8 @@ import { inMm, jointThermal, type InspectionFound } from '@lone-heron/core';
 import type { Coupon } from '../../coupons/coupon.js';
 import { showsThrough } from '../../coupons/rules/couponLook.js';
 import type { CouponTest, SectionReadings, TestDetail } from '../couponTest.js';
+import { standsOut } from './contradictions.js';
+import type { Joint } from '../../joint/joint.js';
 import { coreJoint } from '../../joint/rules/toCore.js';
 
 type Of<Kind extends TestDetail['kind']> = Extract<TestDetail, { kind: Kind }>;
@@ -28,7 +30,7 @@ export function inspectionFound(coupon: Coupon, tests: readonly CouponTest[]): I
     misalignment: share('misalignment'),
     bends,
     indication: dyes.length === 0 ? null : Math.max(...dyes),
-    isTight: tightFound(tests),
+    isTight: tightFound(tests, coupon.joint),
   };
 }
 
@@ -46,10 +48,11 @@ function reachFound(
   return showsThrough(coupon) ? { value: 1, isAtLeast: true } : null;
 }
 
-/** Every leak and pressure test that says something of the weld; a fitting's leak does not. */
-function tightFound(tests: readonly CouponTest[]): boolean | null {
+/** Every leak and pressure test that says something of the weld; a fitting's leak does not, nor does a word against its own figures. */
+function tightFound(tests: readonly CouponTest[], joint: Joint): boolean | null {
   const said = tests.filter(
     ({ detail, result }) => (detail.kind === 'leak' || detail.kind === 'pressure') && result !== 'unclear',
   );
-  return said.length === 0 ? null : said.every(({ result }) => result === 'holds');
+  if (said.length === 0) return null;
+  return said.every((test) => test.result === 'holds' && standsOut(test, joint).length === 0);
 }

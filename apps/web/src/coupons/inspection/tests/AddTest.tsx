@@ -1,5 +1,5 @@
 import type { Coupon, TestDetail, TestResult } from '@lone-heron/contract';
-import { testResults } from '@lone-heron/contract';
+import { contradictions, testResults } from '@lone-heron/contract';
 import { useState, type ReactNode, type SyntheticEvent } from 'react';
 import { toast } from '../../../shared/say/toast.js';
 import { useKeptId } from '../../../shared/typing/useKeptId.js';
@@ -65,9 +65,10 @@ export function TestEnd({ sheet, coupon, detail, onStored, children }: TestEndPr
   const photos = useSendPhotos(coupon.id);
   const [photoIds, setPhotoIds] = useState<readonly string[]>([]);
   const isSaving = isLoading || photos.isSending;
+  const against = detail === null || result !== 'holds' ? [] : contradictions(detail, coupon.joint);
   const save = async (event: SyntheticEvent) => {
     event.preventDefault();
-    if (detail === null || result === null || person === null || isSaving) return;
+    if (detail === null || result === null || person === null || isSaving || against.length > 0) return;
     // Photos first: the test is written down once everything that shows it is stored.
     const { stored, areAllStored } = await photos.send();
     const shown = [...photoIds, ...stored];
@@ -101,6 +102,12 @@ export function TestEnd({ sheet, coupon, detail, onStored, children }: TestEndPr
             </button>
           ))}
         </div>
+        {against.length > 0 && (
+          <p role="alert" className="fault mt-1">
+            {against.join(' ')} It cannot be written down as held: mend the figures, or say that it fails or
+            is unclear.
+          </p>
+        )}
       </fieldset>
       <fieldset>
         <legend className="mb-1 font-medium">What shows it</legend>
@@ -112,7 +119,7 @@ export function TestEnd({ sheet, coupon, detail, onStored, children }: TestEndPr
       <Failure error={error} />
       <SaveButton
         name="Write it down"
-        isReady={detail !== null && result !== null && person !== null}
+        isReady={detail !== null && result !== null && person !== null && against.length === 0}
         isSaving={isSaving}
       />
     </form>

@@ -1,4 +1,4 @@
-import { testKinds, type Coupon, type CouponTest, type Person } from '@lone-heron/contract';
+import { standsOut, testKinds, type Coupon, type CouponTest, type Person } from '@lone-heron/contract';
 import { Check, CircleHelp, Trash2, X } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -28,7 +28,12 @@ export function TestList({ coupon, people }: { coupon: Coupon; people: readonly 
       )}
       <ul className="flex flex-col divide-y divide-base-300">
         {tests.map((test) => (
-          <TestLine key={test.id} test={test} who={people.find(({ id }) => id === test.doneBy)?.name ?? ''} />
+          <TestLine
+            key={test.id}
+            test={test}
+            against={standsOut(test, coupon.joint)}
+            who={people.find(({ id }) => id === test.doneBy)?.name ?? ''}
+          />
         ))}
       </ul>
       {coupon.withdrawnAt === null && (
@@ -84,7 +89,14 @@ function TestPhotos({ test: { couponId, photoIds } }: { test: CouponTest }) {
 
 const resultMarks = { holds: Check, fails: X, unclear: CircleHelp } as const;
 
-function TestLine({ test, who }: { test: CouponTest; who: string }) {
+interface TestLineProps {
+  test: CouponTest;
+  /** Why what it found cannot have held, where it was written down so. */
+  against: readonly string[];
+  who: string;
+}
+
+function TestLine({ test, against, who }: TestLineProps) {
   const [withdraw] = useWithdrawTestMutation();
   const [restore] = useRestoreTestMutation();
   const Mark = resultMarks[test.result];
@@ -106,6 +118,11 @@ function TestLine({ test, who }: { test: CouponTest; who: string }) {
           <strong>{name}</strong> {resultWords[test.result]}
         </p>
         <p className="text-sm">{foundInWords(test.detail)}</p>
+        {against.length > 0 && (
+          <p className="fault text-sm">
+            Not taken for held: {against.join(' ')} Take it back and write it down as it was.
+          </p>
+        )}
         <TestPhotos test={test} />
         <p className="text-sm text-soft">
           {who} {shownMoment(test.doneAt, new Date())}
