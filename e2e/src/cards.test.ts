@@ -122,6 +122,13 @@ describe('cards', () => {
     await (await page.waitForSelector('main li a[href^="/cards/"]'))?.click();
     await seeText(page, 'A lead can sign it.');
     await press(page, 'Sign version 1');
+    await seeText(page, 'Signed, it is welded by');
+    await seeText(page, 'You made this version');
+    await fill(page, 'PIN of Ines 4 to 8 digits', '1357');
+    await press(page, 'Sign it');
+    await seeText(page, 'That PIN is not right.');
+    await fill(page, 'PIN of Ines 4 to 8 digits', '2468');
+    await press(page, 'Sign it');
     await seeText(page, 'Proven and signed.');
   });
 

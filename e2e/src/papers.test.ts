@@ -138,6 +138,8 @@ describe('procedure papers', () => {
     await press(page, 'Write revision 1');
     await seeText(page, 'revision 1, not approved');
     await press(page, 'Approve revision 1');
+    await fill(page, 'PIN of Ines 4 to 8 digits', '2468');
+    await press(page, 'Sign it');
     await seeText(page, 'revision 1, approved');
   });
 

@@ -245,6 +245,7 @@ export {
   roles,
   samplePin,
   sessionSchema,
+  signatureSchema,
   signInSchema,
   type Change,
   type FirstLead,
@@ -255,6 +256,7 @@ export {
   type Role,
   type RoleChange,
   type Session,
+  type Signature,
   type SignIn,
 } from './people/person.js';
 export {

@@ -1,14 +1,26 @@
-import { cardDraftSchema, cardSchema, type Card, type Person, type CardDraft } from '@lone-heron/contract';
+import {
+  cardDraftSchema,
+  cardSchema,
+  signatureSchema,
+  type Card,
+  type CardDraft,
+  type Person,
+  type Signature,
+} from '@lone-heron/contract';
 import { Controller, Delete, Get, Put } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { By, For } from '../access/access.js';
 import { Answers, AnswersMany, Id, Revision, Sent } from '../http/schemaRoutes.js';
+import { SignInService } from '../people/signIn.service.js';
 import { CardsService } from './cards.service.js';
 
 @ApiTags('cards')
 @Controller('cards')
 export class CardsController {
-  constructor(private readonly cards: CardsService) {}
+  constructor(
+    private readonly cards: CardsService,
+    private readonly door: SignInService,
+  ) {}
 
   @Get()
   @ApiOperation({ summary: 'Cards with their versions, newest first' })
@@ -58,9 +70,15 @@ export class CardsController {
 
   @Put(':id/versions/:version/signature')
   @For('lead')
-  @ApiOperation({ summary: 'Sign the newest version, once it is proven' })
+  @ApiOperation({ summary: 'Sign the newest version, once it is proven, with one’s PIN' })
   @Answers(cardSchema)
-  sign(@Id() id: string, @Revision('version') version: number, @By() by: Person): Promise<Card> {
+  async sign(
+    @Id() id: string,
+    @Revision('version') version: number,
+    @Sent(signatureSchema) { pin }: Signature,
+    @By() by: Person,
+  ): Promise<Card> {
+    await this.door.confirm(by, pin);
     return this.cards.sign(id, version, by);
   }
 

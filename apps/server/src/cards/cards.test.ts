@@ -7,6 +7,7 @@ import {
   type CardDraft,
   type NamedLevel,
   type Problem,
+  samplePin,
 } from '@lone-heron/contract';
 import { couponDraft, newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
 
@@ -53,6 +54,8 @@ const welded = async (changes: Record<string, unknown> = {}) => {
 };
 const prove = (id: string, version: number, couponId: string) =>
   server.http.put(`/api/cards/${id}/versions/${version}/proofs/${couponId}`);
+const sign = (id: string, version: number, pin = samplePin) =>
+  server.http.put(`/api/cards/${id}/versions/${version}/signature`).send({ pin });
 const card = async (id: string) =>
   ((await server.http.get('/api/cards').expect(200)).body as Card[]).find((each) => each.id === id) as Card;
 const stateOf = async (id: string) => cardState(await card(id));
@@ -61,10 +64,12 @@ describe('a card', () => {
   it('goes from draft to proven to signed to its next version, and the signed one stays in force', async () => {
     const id = await made();
     expect(await stateOf(id)).toBe('draft');
-    await server.http.put(`/api/cards/${id}/versions/1/signature`).expect(409);
+    await sign(id, 1).expect(409);
     await prove(id, 1, await welded({ back: 'even' })).expect(200);
     expect(await stateOf(id)).toBe('proven');
-    await server.http.put(`/api/cards/${id}/versions/1/signature`).expect(200);
+    await sign(id, 1, '1357').expect(401);
+    expect(await stateOf(id)).toBe('proven');
+    await sign(id, 1).expect(200);
     expect(await stateOf(id)).toBe('signed');
     expect(versionInForce(await card(id))?.signedBy).toBe('ines');
     const next = draft({ content: content({ notes: 'Tack every 40 mm.' }) });

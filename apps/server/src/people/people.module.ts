@@ -9,6 +9,6 @@ import { SignInService } from './signIn.service.js';
 @Module({
   controllers: [PeopleController, SessionController],
   providers: [PeopleService, SessionsService, SignInService, PinLock],
-  exports: [PeopleService, SessionsService],
+  exports: [PeopleService, SessionsService, SignInService],
 })
 export class PeopleModule {}

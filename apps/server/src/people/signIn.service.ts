@@ -38,6 +38,11 @@ export class SignInService {
     return { person: personOf(person), token: await this.sessions.begin(person.id) };
   }
 
+  /** Says once more that who is signed in is who they say; refused as a wrong PIN at the door is. */
+  async confirm({ id }: Person, pin: string): Promise<void> {
+    await this.requirePin(id, pin);
+  }
+
   /** Changes one's own PIN; every device of theirs has to sign in again. */
   async changeOwnPin({ id, name }: Person, { pin, newPin }: OwnPin): Promise<void> {
     await this.requirePin(id, pin);

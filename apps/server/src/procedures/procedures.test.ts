@@ -1,4 +1,4 @@
-import { nothingStated, type Card, type CardProcedure } from '@lone-heron/contract';
+import { nothingStated, samplePin, type Card, type CardProcedure } from '@lone-heron/contract';
 import { newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
 
 let server: SampleServer;
@@ -33,8 +33,11 @@ describe('a procedure', () => {
     await write(id, 3, draft({ why: 'x' })).expect(409);
     await write(id, 2, draft()).expect(422);
     await write(id, 2, draft({ why: 'group added' })).expect(200);
-    await server.http.put(`/api/cards/${id}/procedure/revisions/1/approval`).expect(409);
-    await server.http.put(`/api/cards/${id}/procedure/revisions/2/approval`).expect(200);
+    const approve = (revision: number, pin = samplePin) =>
+      server.http.put(`/api/cards/${id}/procedure/revisions/${revision}/approval`).send({ pin });
+    await approve(1).expect(409);
+    await approve(2, '1357').expect(401);
+    await approve(2).expect(200);
     const { revisions } = await read(id);
     expect(revisions.map(({ revision, approvedBy }) => [revision, approvedBy])).toEqual([
       [2, 'ines'],

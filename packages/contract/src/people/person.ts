@@ -50,6 +50,10 @@ export type SignIn = z.infer<typeof signInSchema>;
 export const ownPinSchema = z.strictObject({ pin, newPin: pin }, { error: 'a change with pin and newPin' });
 export type OwnPin = z.infer<typeof ownPinSchema>;
 
+/** A signature: who is signed in says once more that it is them. */
+export const signatureSchema = z.strictObject({ pin }, { error: 'a signature with pin' });
+export type Signature = z.infer<typeof signatureSchema>;
+
 /** A lead's reset of somebody's PIN. */
 export const pinResetSchema = z.strictObject({ newPin: pin }, { error: 'a reset with newPin' });
 export type PinReset = z.infer<typeof pinResetSchema>;

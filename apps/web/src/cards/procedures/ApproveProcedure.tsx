@@ -1,9 +1,9 @@
 import type { Card, ProcedureRevision } from '@lone-heron/contract';
-import { Signature } from 'lucide-react';
+import { useState } from 'react';
 import { usePeopleQuery } from '../../shared/api/heronApi.js';
 import { useApproveProcedureMutation } from './proceduresApi.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
-import { Failure } from '../../shared/form/Failure.js';
+import { SignButton, SignSheet } from '../../shared/door/SignSheet.js';
 import { shownMoment } from '../../shared/figures/moments.js';
 
 /** Every revision with who prepared and approved it; the newest can be approved by a lead. */
@@ -17,8 +17,13 @@ export function ApproveProcedure({
   const { data: people = [] } = usePeopleQuery(undefined);
   const person = usePersonAtDesk();
   const [approve, { isLoading, error }] = useApproveProcedureMutation();
+  const [isSigning, setSigning] = useState(false);
   const [newest] = revisions;
   if (newest === undefined) return null;
+  const put = async (pin: string) => {
+    const answer = await approve({ cardId: card.id, revision: newest.revision, pin });
+    if (answer.error === undefined) setSigning(false);
+  };
   const name = (id: string | null) => people.find((each) => each.id === id)?.name ?? '';
   const now = new Date();
   return (
@@ -36,21 +41,29 @@ export function ApproveProcedure({
         ))}
       </ol>
       {newest.approvedAt === null && (
-        <>
-          <button
-            type="button"
-            className="btn touch-always self-start"
-            disabled={person?.role !== 'lead' || isLoading}
-            onClick={() => void approve({ cardId: card.id, revision: newest.revision })}
-          >
-            <Signature className="size-5" aria-hidden="true" /> Approve revision {newest.revision}
-          </button>
-          {person?.role !== 'lead' && (
-            <p className="text-sm text-soft">Approving is for a lead who is signed in.</p>
-          )}
-        </>
+        <SignButton
+          name={`Approve revision ${newest.revision}`}
+          isLead={person?.role === 'lead'}
+          onPress={() => setSigning(true)}
+        />
       )}
-      <Failure what="Not approved." error={error} />
+      {isSigning && person !== null && (
+        <SignSheet
+          name={`Approve revision ${newest.revision}`}
+          person={person.name}
+          own={newest.preparedBy === person.id ? 'You prepared this revision yourself.' : ''}
+          isSaving={isLoading}
+          error={error}
+          onSign={(pin) => void put(pin)}
+          onClose={() => setSigning(false)}
+        >
+          <p>
+            The procedure papers of card {card.number}, revision {newest.revision}, of card version{' '}
+            {newest.cardVersion}. Approved, they go to the customer with your name; a local code may ask for
+            somebody qualified.
+          </p>
+        </SignSheet>
+      )}
     </section>
   );
 }

@@ -1,4 +1,9 @@
-import { cardProcedureSchema, type CardProcedure, type ProcedureDraft } from '@lone-heron/contract';
+import {
+  cardProcedureSchema,
+  type CardProcedure,
+  type ProcedureDraft,
+  type Signature,
+} from '@lone-heron/contract';
 import { heronApi } from '../../shared/api/heronApi.js';
 
 const proceduresApi = heronApi.injectEndpoints({
@@ -21,10 +26,11 @@ const proceduresApi = heronApi.injectEndpoints({
       responseSchema: cardProcedureSchema,
       invalidatesTags: ['Procedure', 'Change'],
     }),
-    approveProcedure: build.mutation<CardProcedure, { cardId: string; revision: number }>({
-      query: ({ cardId, revision }) => ({
+    approveProcedure: build.mutation<CardProcedure, { cardId: string; revision: number } & Signature>({
+      query: ({ cardId, revision, pin }) => ({
         url: `cards/${cardId}/procedure/revisions/${revision}/approval`,
         method: 'PUT',
+        body: { pin },
       }),
       responseSchema: cardProcedureSchema,
       invalidatesTags: ['Procedure', 'Change'],

@@ -1,7 +1,7 @@
 import { cardState, shownVersion, type Card, type Machine, type ProgramSlot } from '@lone-heron/contract';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { toast } from '../../shared/say/toast.js';
+import { sayUndoable } from '../../shared/save/sayUndoable.js';
 import { v7 as uuid } from 'uuid';
 import { useEnterSlotMutation } from './programSlotsApi.js';
 import { Failure } from '../../shared/form/Failure.js';
@@ -37,7 +37,15 @@ export function StoreInSlot({ machine, cards, slots }: StoreInSlotProps) {
     const answer = await enter({ machineId: machine.id, slot, id: uuid(), entry });
     if (answer.error !== undefined) return;
     setTypedSlot(null);
-    toast(`Slot ${slot} holds “${shownVersion(card).content.name}”. Compare it once at the machine.`);
+    const back =
+      held === undefined
+        ? ({ did: 'emptied' } as const)
+        : ({ did: 'stored', cardId: held.cardId, version: held.version } as const);
+    const undo = () => enter({ machineId: machine.id, slot, id: uuid(), entry: back });
+    sayUndoable(`Slot ${slot} holds “${shownVersion(card).content.name}”. Compare it once at the machine.`, {
+      undo,
+      undone: held === undefined ? `Slot ${slot} is empty again.` : `Slot ${slot} holds “${heldName}” again.`,
+    });
   };
   return (
     <form

@@ -1,4 +1,4 @@
-import { cardState, isProven, newestVersion, type Card, type CardVersion } from '@lone-heron/contract';
+import { cardState, type Card, type CardVersion } from '@lone-heron/contract';
 import {
   Archive,
   ArrowRightLeft,
@@ -8,18 +8,18 @@ import {
   Printer,
   ScrollText,
   Share2,
-  Signature,
 } from 'lucide-react';
 import { useDispatch, useSelector } from 'react-redux';
 import { Link } from 'react-router';
 import { v7 as uuid } from 'uuid';
-import { useRetireCardMutation, useSignCardMutation } from '../../shared/api/cardsApi.js';
+import { useRetireCardMutation } from '../../shared/api/cardsApi.js';
 import { untypedCoupon } from '../../shared/coupons/log/TypedCoupon.js';
 import LogCoupon from '../../shared/coupons/log/LogCoupon.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { logOpened, selectOpenLog } from '../../shared/memory/couponDraftSlice.js';
 import { sayUndoable } from '../../shared/save/sayUndoable.js';
+import { SignCard } from './SignCard.js';
 
 /** What can be done with a card: weld it, change it, carry it over, sign it, retire it. */
 export function CardActions({ card, shown }: { card: Card; shown: CardVersion }) {
@@ -65,32 +65,9 @@ export function CardActions({ card, shown }: { card: Card; shown: CardVersion })
         )}
         <Retire card={card} />
       </div>
-      <Sign card={card} />
+      <SignCard card={card} />
       {openLog !== null && <LogCoupon log={openLog} />}
     </section>
-  );
-}
-
-/** The signature, for a lead, once the newest version is proven. */
-function Sign({ card }: { card: Card }) {
-  const person = usePersonAtDesk();
-  const [sign, { isLoading, error }] = useSignCardMutation();
-  const newest = newestVersion(card);
-  if (!isProven(newest) || newest.signedAt !== null || card.retiredAt !== null) return null;
-  const isLead = person?.role === 'lead';
-  return (
-    <>
-      <button
-        type="button"
-        className="btn touch-always self-start btn-primary"
-        disabled={!isLead || isLoading}
-        onClick={() => void sign({ id: card.id, version: newest.version })}
-      >
-        <Signature className="size-5" aria-hidden="true" /> Sign version {newest.version}
-      </button>
-      {!isLead && <p className="text-sm text-soft">Signing is for a lead who is signed in.</p>}
-      <Failure what="Not signed." error={error} />
-    </>
   );
 }
 

@@ -1,4 +1,4 @@
-import { cardSchema, type Card, type CardDraft } from '@lone-heron/contract';
+import { cardSchema, type Card, type CardDraft, type Signature } from '@lone-heron/contract';
 import { heronApi } from './heronApi.js';
 
 /** A version of a card. */
@@ -37,8 +37,12 @@ const cardsApi = heronApi.injectEndpoints({
       responseSchema: cardSchema,
       invalidatesTags: ['Card', 'Change'],
     }),
-    signCard: build.mutation<Card, OfVersion>({
-      query: ({ id, version }) => ({ url: `cards/${id}/versions/${version}/signature`, method: 'PUT' }),
+    signCard: build.mutation<Card, OfVersion & Signature>({
+      query: ({ id, version, pin }) => ({
+        url: `cards/${id}/versions/${version}/signature`,
+        method: 'PUT',
+        body: { pin },
+      }),
       responseSchema: cardSchema,
       invalidatesTags: ['Card', 'Change'],
     }),

@@ -45,10 +45,13 @@ const ask = fetchBaseQuery({
   headers: ownHeaders,
 });
 
+/** Where a wrong PIN was given, which says nothing of who is signed in. */
+const withPin = ['signIn', 'changeOwnPin', 'signCard', 'approveProcedure'];
+
 /** Asks the server; where it wants to know who it is, the door is opened, and what was typed stays where it is. */
 const askOrSignIn: BaseQueryFn<Parameters<typeof ask>[0]> = async (args, api, extra) => {
   const answer = await ask(args, api, extra);
-  if (answer.error?.status === 401 && api.endpoint !== 'signIn' && api.endpoint !== 'changeOwnPin') {
+  if (answer.error?.status === 401 && !withPin.includes(api.endpoint)) {
     api.dispatch(signInAsked());
   }
   return answer;
