@@ -13,6 +13,7 @@ import { logOpened, selectOpenLog } from '../shared/memory/couponDraftSlice.js';
 import type { DialOutcome } from './dialOutcome.js';
 import { useRecentJoints } from './history/useRecentJoints.js';
 import { Expectation } from './odds/Expectation.js';
+import { PhoneBar } from './odds/PhoneBar.js';
 import { DialPlate } from './plate/DialPlate.js';
 import { Hero } from './section/Hero.js';
 import { Sentence } from './sentence/Sentence.js';
@@ -65,7 +66,7 @@ function DialBench({
   }, []);
   const { outcome } = dial;
   return (
-    <div className="mx-auto flex max-w-[1500px] flex-col gap-1.5 px-4 py-1.5 sm:px-6">
+    <div className="dial mx-auto flex max-w-[1500px] flex-col gap-1.5 px-4 py-1.5 sm:px-6">
       <h1 className="sr-only">Dial</h1>
       {outcome !== null && (
         <Suspense fallback={null}>
@@ -121,6 +122,7 @@ function Bench({ dial, outcome, machines, onLog }: BenchProps) {
           <Shortfall suggested={outcome.suggested} dial={dial} machines={machines} />
         </Suspense>
       )}
+      <PhoneBar outcome={outcome} onLog={onLog} />
       <div className="dial-bench">
         <Hero dial={dial} outcome={outcome} />
         <DialPlate dial={dial} outcome={outcome} onSheet={setSheet} />

@@ -26,11 +26,12 @@ export function Dimensions({ view, outcome }: { view: SectionView; outcome: Dial
         beside={isDown ? 30 : 30 * outward}
         label={`${lengthFigure(widthMm, units)} wide`}
         isLarge
+        isPastEnd={isDown}
       />
       <DimensionLine
         from={page(isDown ? edge : 0, 0)}
         to={page(isDown ? edge : 0, drawnDepth)}
-        beside={isDown ? 40 : 0.01}
+        beside={isDown ? 24 : 0.01}
         label={isDown ? lengthFigure(depthMm, units) : ''}
         note={
           isDown ? lengthRange(depthMm * Math.exp(-spread), depthMm * Math.exp(spread), units) : undefined

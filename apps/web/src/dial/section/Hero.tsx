@@ -3,6 +3,7 @@ import { Loading } from '../../shared/page/Loading.js';
 import type { DialOutcome } from '../dialOutcome.js';
 import type { Dial } from '../useDial.js';
 import { SectionDrawing } from './SectionDrawing.js';
+import { phoneLeaves, TurnTo } from './TurnTo.js';
 
 const SaveButtons = lazy(() => import('./SaveButtons.js'));
 const DepthChart = lazy(() => import('../chart/DepthChart.js'));
@@ -24,10 +25,12 @@ export function Hero({ dial, outcome }: { dial: Dial; outcome: DialOutcome }) {
   const drawings = useRef<HTMLDivElement>(null);
   return (
     <section
+      id={phoneLeaves.drawing}
       className={`sheet flex min-h-0 flex-col transition-opacity ${dial.isCurrent ? '' : 'opacity-50'}`}
       aria-label="What it will look like"
     >
       <header className="flex min-h-11 flex-wrap items-center gap-1 px-2">
+        <TurnTo leaf="numbers" />
         <div role="group" aria-label="View" className="flex flex-wrap">
           {views.map(({ id, label }) => (
             <button

@@ -25,7 +25,7 @@ export interface SectionView extends MeltFrame {
 }
 
 /** Room for words around what is drawn. */
-const margins = { left: 66, right: 124, top: 52, bottom: 44 };
+const margins = { left: 94, right: 152, top: 52, bottom: 44 };
 
 export function sectionView({ forecast }: DialOutcome, page: BoxSize, look: Look): SectionView {
   const outline = jointOutline(forecast.pass.joint);

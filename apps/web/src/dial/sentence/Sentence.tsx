@@ -1,6 +1,6 @@
 import type { Machine } from '@lone-heron/contract';
 import { Redo2, Undo2 } from 'lucide-react';
-import { lazy, memo, Suspense, useMemo, useState } from 'react';
+import { lazy, memo, Suspense, useId, useMemo, useState } from 'react';
 import { useKey } from '../../shared/keys/useKey.js';
 import { metalChoices } from '../../shared/vocabulary/metalNames.js';
 import { aimsFirst } from '../aims.js';
@@ -9,6 +9,7 @@ import { dialledMachines } from '../readMachine.js';
 import type { Dial } from '../useDial.js';
 import type { Spoken } from './Spoken.js';
 import { PickWord } from './PickWord.js';
+import { JointLine } from './JointLine.js';
 import { SayBox } from './SayBox.js';
 import { walkWords } from './walkWords.js';
 import { wireChoices, fillerChoices } from './wireChoices.js';
@@ -47,18 +48,25 @@ const SpokenSentence = memo(function SpokenSentence({
   machines: readonly Machine[];
 }) {
   const [isSaying, setSaying] = useState(false);
+  const [isAsked, setAsked] = useState(false);
+  const wordsId = useId();
+  // On a phone the words are folded, but never one that is to be mended.
+  const isOpen = isAsked || spoken.reading.said === null;
   useKey('/', () => setSaying(true));
   const words = useWords(spoken, machines);
   return (
     <div role="group" aria-label="The joint" className="flex flex-col" onKeyDown={walkWords}>
       {isSaying && <SayBox spoken={spoken} machines={machines} onDone={() => setSaying(false)} />}
-      <div className="sentence sm:pr-24">
-        <JointWords words={words} spoken={spoken} />
-        <HowWords words={words} spoken={spoken} machines={machines} />
+      <JointLine spoken={spoken} isOpen={isOpen} opens={wordsId} onToggle={() => setAsked(!isAsked)} />
+      <div id={wordsId} className={isOpen ? 'contents' : 'hidden sm:contents'}>
+        <div className="sentence sm:pr-24">
+          <JointWords words={words} spoken={spoken} />
+          <HowWords words={words} spoken={spoken} machines={machines} />
+        </div>
+        <Suspense fallback={<div className="h-7" />}>
+          <SmallWords words={words} spoken={spoken} />
+        </Suspense>
       </div>
-      <Suspense fallback={<div className="h-7" />}>
-        <SmallWords words={words} spoken={spoken} />
-      </Suspense>
     </div>
   );
 });
@@ -172,7 +180,7 @@ function AsIf({ spoken: { words, reading, sayWord } }: { spoken: Spoken }) {
 /** One change back, one forth. */
 function Steps({ dial: { undo, redo } }: { dial: Dial }) {
   return (
-    <div className="flex justify-end gap-1 sm:absolute sm:top-1 sm:right-0">
+    <div className="absolute top-0 right-0 flex sm:top-1 sm:gap-1">
       <button
         type="button"
         className="btn btn-square touch btn-ghost"

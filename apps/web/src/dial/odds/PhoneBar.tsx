@@ -1,0 +1,28 @@
+import { outcomes } from '@lone-heron/core';
+import { NotebookPen } from 'lucide-react';
+import { percentFigure } from '../../shared/figures/figures.js';
+import type { DialOutcome } from '../dialOutcome.js';
+import { evenWords } from './chanceWords.js';
+
+/** On a phone, above the stations wherever one has scrolled to: the odds in one bar, and the log. */
+export function PhoneBar({ outcome, onLog }: { outcome: DialOutcome; onLog: () => void }) {
+  const { forecast, job } = outcome;
+  return (
+    <div className="phone-bar print:hidden">
+      <div className="min-w-0 grow">
+        <p className="truncate leading-tight">
+          <strong className="text-2xl">{percentFigure(forecast.evenChance)}</strong>{' '}
+          {evenWords(job).replace(/;$/, '')}
+        </p>
+        <div className="mt-1 flex h-3 overflow-hidden rounded-sm" aria-hidden="true">
+          {outcomes.map((one) => (
+            <span key={one} style={{ width: `${forecast.odds[one] * 100}%`, background: `var(--${one})` }} />
+          ))}
+        </div>
+      </div>
+      <button type="button" className="btn h-14 shrink-0 px-5 text-lg btn-primary" onClick={onLog}>
+        <NotebookPen className="size-6" aria-hidden="true" /> Log
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,46 @@
+import { seamRow } from '@lone-heron/core';
+import { ChevronDown, ChevronUp } from 'lucide-react';
+import { lengthFigure } from '../../shared/figures/houseUnits.js';
+import { wireInWords } from '../../shared/sentences/wireInWords.js';
+import { metalName } from '../../shared/vocabulary/metalNames.js';
+import type { Said } from '../readSentence.js';
+import type { Spoken } from './Spoken.js';
+
+interface JointLineProps {
+  spoken: Spoken;
+  isOpen: boolean;
+  /** Id of the sentence that it opens. */
+  opens: string;
+  onToggle: () => void;
+}
+
+/** On a phone: the joint in one line that opens the sentence; where a word is at fault the sentence stays open. */
+export function JointLine({ spoken: { reading, house }, isOpen, opens, onToggle }: JointLineProps) {
+  const Icon = isOpen ? ChevronUp : ChevronDown;
+  return (
+    <button
+      type="button"
+      className="mr-26 flex min-h-12 min-w-0 items-center gap-2 text-left sm:hidden"
+      aria-expanded={isOpen}
+      aria-controls={opens}
+      onClick={onToggle}
+    >
+      <span className="min-w-0 leading-tight font-semibold">
+        {reading.said === null ? 'A word is to be mended' : lineOf(reading.said, house.units)}
+      </span>
+      <Icon className="size-6 shrink-0 text-primary" aria-hidden="true" />
+    </button>
+  );
+}
+
+/** "304 stainless 1.5 mm butt, gap 0.1 mm, 0.8 mm wire, the bench unit". */
+function lineOf({ joint, wireDiameterMm, machine }: Said, units: Spoken['house']['units']): string {
+  const { metal, secondMetal, kind, firstThicknessMm, secondThicknessMm, gapMm } = joint;
+  const [first, second] = [firstThicknessMm, secondThicknessMm].map((mm) => lengthFigure(mm, units));
+  return [
+    `${metalName(metal)}${secondMetal === undefined || secondMetal === metal ? '' : ` to ${metalName(secondMetal)}`} ${first}${first === second ? '' : ` to ${second}`} ${seamRow(kind).short}`,
+    `gap ${lengthFigure(gapMm, units)}`,
+    wireDiameterMm === null ? 'no wire' : `${wireInWords(wireDiameterMm)} wire`,
+    machine.name,
+  ].join(', ');
+}
