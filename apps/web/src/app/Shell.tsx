@@ -1,5 +1,7 @@
 import { useEffect } from 'react';
 import { useSelector } from 'react-redux';
+import { useHouseQuery } from '../shared/api/houseApi.js';
+import { speakIn, useSpokenUnits } from '../shared/figures/shopUnits.js';
 import { selectTheme } from '../shared/memory/deskSlice.js';
 import { Door } from './door/Door.js';
 import { ReadingClosed } from './door/ReadingClosed.js';
@@ -23,13 +25,23 @@ export function Shell() {
       <Waterline />
       <main id="station" tabIndex={-1} className="grow outline-none">
         <ReadingClosed>
-          <Pages />
+          <PagesInShopUnits />
         </ReadingClosed>
       </main>
       <KeysHelp />
       <Door />
     </div>
   );
+}
+
+/** The pages in the shop's units; drawn anew when they change. */
+function PagesInShopUnits() {
+  const { data } = useHouseQuery(undefined);
+  const units = data?.units.content;
+  useEffect(() => {
+    if (units !== undefined) speakIn(units);
+  }, [units]);
+  return <Pages key={JSON.stringify(useSpokenUnits())} />;
 }
 
 /** The chosen theme, or the device's own. */

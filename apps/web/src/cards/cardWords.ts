@@ -1,6 +1,7 @@
 import type { CardContent, CardState } from '@lone-heron/contract';
+import { spokenLength } from '../shared/figures/spoken.js';
 import { nozzleWords } from '../shared/vocabulary/nozzles.js';
-import { figure, mmFigure } from '../shared/figures/figures.js';
+import { figure } from '../shared/figures/figures.js';
 
 /** How far a card is, in a word and in a sentence. */
 export const stateWords: Readonly<Record<CardState, { name: string; says: string }>> = {
@@ -11,12 +12,12 @@ export const stateWords: Readonly<Record<CardState, { name: string; says: string
 };
 
 export function nozzleInWords({ shape, isGrooved, boreMm }: CardContent['nozzle']): string {
-  return `${nozzleWords[shape]}${isGrooved ? ', grooved' : ''}, bore ${mmFigure(boreMm)}`;
+  return `${nozzleWords[shape]}${isGrooved ? ', grooved' : ''}, bore ${spokenLength(boreMm)}`;
 }
 
 export function focusInWords(focusMm: number): string {
   if (focusMm === 0) return 'at the surface';
-  return `${mmFigure(Math.abs(focusMm))} ${focusMm > 0 ? 'above' : 'below'} the surface`;
+  return `${spokenLength(Math.abs(focusMm))} ${focusMm > 0 ? 'above' : 'below'} the surface`;
 }
 
 export function gunInWords(gunAngleDeg: number): string {

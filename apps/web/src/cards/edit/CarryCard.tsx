@@ -10,13 +10,14 @@ import {
 import { expectedDepth, inMm, RangeFault, type Candidate } from '@lone-heron/core';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { spokenLength } from '../../shared/figures/spoken.js';
 import { useKeptId } from '../../shared/typing/useKeptId.js';
 import { useWriteCardMutation } from '../../shared/api/cardsApi.js';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
 import { PickField } from '../../shared/form/PickField.js';
 import { OutcomeMark } from '../../shared/coupons/OutcomeMark.js';
 import { PageHeader } from '../../shared/page/PageHeader.js';
-import { mmFigure, percentFigure } from '../../shared/figures/figures.js';
+import { percentFigure } from '../../shared/figures/figures.js';
 import { outcomeWords } from '../../shared/vocabulary/outcomeWords.js';
 import { dialledInWords } from '../../shared/sentences/settingInWords.js';
 import { CardPage } from '../CardPage.js';
@@ -133,7 +134,7 @@ function Odds({ candidate }: { candidate: Candidate | null }) {
     <span className="inline-flex items-center gap-1.5">
       <OutcomeMark outcome={forecast.outcome} className="size-5" />
       {outcomeWords[forecast.outcome]} {percentFigure(forecast.odds[forecast.outcome])}, depth{' '}
-      {mmFigure(inMm(expectedDepth(forecast)))}
+      {spokenLength(inMm(expectedDepth(forecast)))}
     </span>
   );
 }

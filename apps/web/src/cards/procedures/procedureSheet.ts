@@ -10,8 +10,9 @@ import {
   type ProcedureStated,
 } from '@lone-heron/contract';
 import { backingTable, fillerTable, gasTable, positionTable, seamRow, wobbleNames } from '@lone-heron/core';
+import { spokenLength, spokenTravel } from '../../shared/figures/spoken.js';
 import { behindPanel, panelFigure, panelRows, type PanelRow } from '../../shared/panel/panelKnobs.js';
-import { figure, mmFigure, percentFigure } from '../../shared/figures/figures.js';
+import { figure, percentFigure } from '../../shared/figures/figures.js';
 import { flowFigure } from '../../shared/figures/houseUnits.js';
 import { metalName } from '../../shared/vocabulary/metalNames.js';
 import type { CardForecast } from '../cardForecast.js';
@@ -79,14 +80,19 @@ function jointLines(joint: Joint): PaperLine[] {
   const { conditions } = joint;
   return [
     line('Joint', seamRow(joint.kind).said.replace(/^an? /, '')),
-    line('Thickness', `${mmFigure(joint.firstThicknessMm)} and ${mmFigure(joint.secondThicknessMm)}`),
-    line('Gap', mmFigure(joint.gapMm)),
+    line('Thickness', `${spokenLength(joint.firstThicknessMm)} and ${spokenLength(joint.secondThicknessMm)}`),
+    line('Gap', spokenLength(joint.gapMm)),
     line('Sides welded', String(joint.sides ?? 1)),
-    ...('legMm' in joint ? [line('Leg', mmFigure(joint.legMm))] : []),
-    ...('tubeRadiusMm' in joint ? [line('Radius of the tube', mmFigure(joint.tubeRadiusMm))] : []),
-    ...('holeDiameterMm' in joint ? [line('Hole', mmFigure(joint.holeDiameterMm))] : []),
+    ...('legMm' in joint ? [line('Leg', spokenLength(joint.legMm))] : []),
+    ...('tubeRadiusMm' in joint ? [line('Radius of the tube', spokenLength(joint.tubeRadiusMm))] : []),
+    ...('holeDiameterMm' in joint ? [line('Hole', spokenLength(joint.holeDiameterMm))] : []),
     ...('bevel' in joint && joint.bevel !== undefined
-      ? [line('Bevel', `${figure(joint.bevel.angleDeg, 0)}° with a land of ${mmFigure(joint.bevel.landMm)}`)]
+      ? [
+          line(
+            'Bevel',
+            `${figure(joint.bevel.angleDeg, 0)}° with a land of ${spokenLength(joint.bevel.landMm)}`,
+          ),
+        ]
       : []),
     line('Position', conditions === undefined ? null : positionTable[conditions.position].onPaper),
     line('Backing', conditions === undefined ? null : backingTable[conditions.backing].onPaper),
@@ -100,8 +106,8 @@ function materialLines({
   secondThicknessMm,
 }: Joint): PaperLine[] {
   return [
-    line('First', `${metalName(metal)}, ${mmFigure(firstThicknessMm)}`),
-    line('Second', `${metalName(secondMetal)}, ${mmFigure(secondThicknessMm)}`),
+    line('First', `${metalName(metal)}, ${spokenLength(firstThicknessMm)}`),
+    line('Second', `${metalName(secondMetal)}, ${spokenLength(secondThicknessMm)}`),
   ];
 }
 
@@ -111,10 +117,10 @@ function equipmentLines({ name, revision, profile }: Machine): PaperLine[] {
   return [
     line('Machine', `${name}, as written down in revision ${revision}`, 'machine'),
     line('Rated power', `${ratedPowerW} W, configured to ${configuredPowerW} W`, 'machine'),
-    line('Spot', mmFigure(profile.spotMm), 'machine'),
-    line('Fibre core', known(mmFigure(optics?.fibreCoreMm ?? 0)), 'machine'),
-    line('Collimator', known(mmFigure(optics?.collimatorMm ?? 0)), 'machine'),
-    line('Focus lens', known(mmFigure(optics?.focusLensMm ?? 0)), 'machine'),
+    line('Spot', spokenLength(profile.spotMm), 'machine'),
+    line('Fibre core', known(spokenLength(optics?.fibreCoreMm ?? 0)), 'machine'),
+    line('Collimator', known(spokenLength(optics?.collimatorMm ?? 0)), 'machine'),
+    line('Focus lens', known(spokenLength(optics?.focusLensMm ?? 0)), 'machine'),
     line('Beam quality M2', known(figure(optics?.beamQuality ?? 0, 1)), 'machine'),
   ];
 }
@@ -130,7 +136,7 @@ function beamLines({ content, machine, units, expected }: ProcedureFacts): Paper
     line('Nozzle', nozzleInWords(content.nozzle)),
     line(
       'Travel',
-      forecast === null ? null : `${figure(forecast.travel * 1000, 1)} mm/s, as expected`,
+      forecast === null ? null : `${spokenTravel(forecast.travel * 1000)}, as expected`,
       'computed',
     ),
     line('Energy a length', forecast === null ? null : `${figure(forecast.heat / 1000, 0)} J/mm`, 'computed'),
@@ -187,7 +193,7 @@ function sequenceLines({ notes, joint }: CardContent): PaperLine[] {
       'Run',
       stitches === undefined || stitches === null
         ? 'continuous'
-        : `stitches of ${mmFigure(stitches.lengthMm)} every ${mmFigure(stitches.pitchMm)}`,
+        : `stitches of ${spokenLength(stitches.lengthMm)} every ${spokenLength(stitches.pitchMm)}`,
     ),
     line('Technique', notes === '' ? null : notes),
   ];
@@ -205,7 +211,7 @@ function levelLines({ level }: CardContent): PaperLine[] {
     ...(level.bendAngle === null ? [] : [line('Bend', `${figure(level.bendAngle, 0)}° without a break`)]),
     ...(level.longestIndication === null
       ? []
-      : [line('Dye', `no indication longer than ${mmFigure(level.longestIndication)}`)]),
+      : [line('Dye', `no indication longer than ${spokenLength(level.longestIndication)}`)]),
     ...(level.asksTight ? [line('Tightness', 'tight under pressure')] : []),
   ];
 }

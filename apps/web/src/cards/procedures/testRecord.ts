@@ -7,6 +7,7 @@ import {
   type WeldedCoupon,
 } from '@lone-heron/contract';
 import { format } from 'date-fns';
+import { spokenTravel } from '../../shared/figures/spoken.js';
 import { figure, mmFigure } from '../../shared/figures/figures.js';
 import { lookNames, wordsOfLooks } from '../../shared/vocabulary/looks.js';
 import { dialledInWords, jointInWords } from '../../shared/sentences/settingInWords.js';
@@ -52,7 +53,7 @@ function couponSection({ coupon, tests }: WeldedCoupon, nameOf: RecordFacts['nam
       line('Dialled', dialledInWords(coupon.setting)),
       line('Light on', lightOnS === null ? null : `${figure(lightOnS, 1)} s`),
       line('Length', runLengthMm === null ? null : mmFigure(runLengthMm)),
-      line('Real travel', travel === null ? null : `${figure(travel, 1)} mm/s`),
+      line('Real travel', travel === null ? null : spokenTravel(travel)),
       line(lookNames[coupon.lookedAt ?? 'back'], wordsOfLooks(coupon.lookedAt)[coupon.back].long),
       ...tests.map(({ detail, result, doneAt, doneBy, remark }) =>
         line(

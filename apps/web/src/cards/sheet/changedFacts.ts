@@ -1,5 +1,6 @@
 import { coreSetting, type CardContent, type Machine } from '@lone-heron/contract';
 import { fillerTable, gasTable, wobbleNames } from '@lone-heron/core';
+import { spokenFlow } from '../../shared/figures/spoken.js';
 import { panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
 import { figure } from '../../shared/figures/figures.js';
 import { jointInWords } from '../../shared/sentences/settingInWords.js';
@@ -43,7 +44,7 @@ function factsOf(content: CardContent, machine: Machine | undefined): ReadonlyMa
           ] as const,
         ]
       : []),
-    ['Gas', `${gasTable[gas].name} ${figure(gasFlowLMin, 1)} L/min`],
+    ['Gas', `${gasTable[gas].name} ${spokenFlow(gasFlowLMin)}`],
     ['Nozzle', nozzleInWords(content.nozzle)],
     ['Focus', focusInWords(content.focusMm)],
     ['Gun', gunInWords(content.gunAngleDeg)],

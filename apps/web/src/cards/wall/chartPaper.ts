@@ -2,10 +2,10 @@ import { cardState, coreSetting, type HouseUnits, type Machine, type Setting } f
 import { gasTable } from '@lone-heron/core';
 import { format } from 'date-fns';
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces.js';
+import { spokenLength } from '../../shared/figures/spoken.js';
 import { behindPanel, panelFigure, panelRows, type PanelRow } from '../../shared/panel/panelKnobs.js';
 import type { PageFrame } from '../../shared/paper/papers.js';
 import { printed } from '../../shared/paper/printable.js';
-import { mmFigure } from '../../shared/figures/figures.js';
 import { flowFigure } from '../../shared/figures/houseUnits.js';
 import { sentenceStart } from '../../shared/sentences/sentenceStart.js';
 import { dialledFigures, dialledRows } from '../dialledFigures.js';
@@ -115,7 +115,7 @@ function cellOf({ card, shown }: ChartedCard, { machine, units }: ChartOnPaper, 
       ],
     },
     printed(dialledFigures(others), { bold: true, fontSize: 12 * scale }),
-    printed(`gap ${mmFigure(joint.gapMm)}, ${fedAndGas(setting, units)}`, { fontSize: 10 * scale }),
+    printed(`gap ${spokenLength(joint.gapMm)}, ${fedAndGas(setting, units)}`, { fontSize: 10 * scale }),
     printed(`card ${card.number}${shown.signedAt === null ? `, ${cardState(card)}` : ''}`, {
       fontSize: 10 * scale,
     }),

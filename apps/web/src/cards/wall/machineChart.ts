@@ -1,6 +1,6 @@
 import { shownVersion, type Card, type CardVersion, type Joint } from '@lone-heron/contract';
 import { seamKinds, seamRow, type SeamKind } from '@lone-heron/core';
-import { mmFigure } from '../../shared/figures/figures.js';
+import { spokenLength } from '../../shared/figures/spoken.js';
 import { metalName } from '../../shared/vocabulary/metalNames.js';
 
 /** A card in its cell of a chart. */
@@ -75,8 +75,8 @@ function jointOf({ shown }: ChartedCard): Joint {
 
 function thicknessOf({ firstThicknessMm, secondThicknessMm }: Joint): string {
   return firstThicknessMm === secondThicknessMm
-    ? mmFigure(firstThicknessMm)
-    : `${mmFigure(firstThicknessMm)} on ${mmFigure(secondThicknessMm)}`;
+    ? spokenLength(firstThicknessMm)
+    : `${spokenLength(firstThicknessMm)} on ${spokenLength(secondThicknessMm)}`;
 }
 
 function sortKey({ firstThicknessMm, secondThicknessMm }: Joint): number {

@@ -2,10 +2,10 @@ import { realTravelMmS, type Coupon, type CouponSort, type Machine, type Person 
 import { columnVisibilityFeature, createColumnHelper, tableFeatures } from '@tanstack/react-table';
 import { memo } from 'react';
 import { Link } from 'react-router';
+import { spokenLength, spokenTravel } from '../../shared/figures/spoken.js';
 import { couponMelt } from '../../shared/coupons/couponMelt.js';
 import { MiniSection } from '../../shared/drawing/MiniSection.js';
 import { OutcomeMark } from '../../shared/coupons/OutcomeMark.js';
-import { figure } from '../../shared/figures/figures.js';
 import { outcomeOfLook, wordsOfLooks } from '../../shared/vocabulary/looks.js';
 import { shownMoment } from '../../shared/figures/moments.js';
 import { dialledInWords, jointInWords } from '../../shared/sentences/settingInWords.js';
@@ -92,7 +92,7 @@ const BackCell = memo(function BackCell({ coupon }: CouponRow) {
 function besideTheBack({ slip, section, along }: Coupon): string {
   if (slip !== undefined) return `slip: ${slipWords[slip]}`;
   if (section !== null)
-    return section.isThrough ? 'cut: through' : `cut: ${figure(section.depthMm, 2)} mm deep`;
+    return section.isThrough ? 'cut: through' : `cut: ${spokenLength(section.depthMm)} deep`;
   return along === undefined ? '' : `${along.length} stretches`;
 }
 
@@ -101,10 +101,10 @@ const TravelCell = memo(function TravelCell({ coupon }: CouponRow) {
   if (travel === null) return <span className="text-sm text-soft">not timed</span>;
   return (
     <span className="whitespace-nowrap tabular-nums">
-      {figure(travel, 1)} mm/s
+      {spokenTravel(travel)}
       <br />
       <span className="text-sm text-soft max-lg:ml-2">
-        {coupon.runLengthMm} mm in {coupon.lightOnS} s
+        {coupon.runLengthMm === null ? '' : spokenLength(coupon.runLengthMm)} in {coupon.lightOnS} s
       </span>
     </span>
   );

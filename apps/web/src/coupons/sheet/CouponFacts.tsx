@@ -1,5 +1,6 @@
 import { coreSetting, realTravelMmS, type Coupon, type Machine, type Person } from '@lone-heron/contract';
 import { fillerTable, gasTable, wobbleNames } from '@lone-heron/core';
+import { spokenLength } from '../../shared/figures/spoken.js';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
 import { panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
 import { figure } from '../../shared/figures/figures.js';
@@ -66,7 +67,7 @@ function useTimed({ coupon }: CouponFactsProps): readonly Fact[] {
   const { lightOnS, runLengthMm } = coupon;
   const parts = [
     ...(lightOnS === null ? [] : [`light on ${figure(lightOnS, 2)} s`]),
-    ...(runLengthMm === null ? [] : [`run ${figure(runLengthMm, 1)} mm`]),
+    ...(runLengthMm === null ? [] : [`run ${spokenLength(runLengthMm)}`]),
   ];
   const words = travel === null ? 'not known' : travelFigure(travel, units);
   return [['Real travel', parts.length === 0 ? words : `${words} (${parts.join(', ')})`]];
@@ -92,7 +93,7 @@ function stretches(along: NonNullable<Coupon['along']>, lookedAt: Coupon['looked
   return along
     .map(({ toMm, back, slip }, i) => {
       const from = along[i - 1]?.toMm ?? 0;
-      const words = `${figure(from, 1)} to ${figure(toMm, 1)} mm ${wordsOfLooks(lookedAt)[back].short}`;
+      const words = `${spokenLength(from)} to ${spokenLength(toMm)} ${wordsOfLooks(lookedAt)[back].short}`;
       return slip === null ? words : `${words} (${slipWords[slip]})`;
     })
     .join('; ');

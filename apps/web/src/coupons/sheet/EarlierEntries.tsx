@@ -1,4 +1,5 @@
 import type { Coupon, CouponDraft, CouponEntry, Person } from '@lone-heron/contract';
+import { spokenLength } from '../../shared/figures/spoken.js';
 import { useCouponEntriesQuery } from '../inspection/inspectionApi.js';
 import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { wordsOfLooks } from '../../shared/vocabulary/looks.js';
@@ -52,7 +53,7 @@ function entryInWords({
   const parts = [
     wordsOfLooks(lookedAt)[back].short,
     lightOnS === null ? 'light not timed' : `light on ${lightOnS} s`,
-    runLengthMm === null ? 'run not measured' : `run ${runLengthMm} mm`,
+    runLengthMm === null ? 'run not measured' : `run ${spokenLength(runLengthMm)}`,
     jointInWords(joint),
     dialledInWords(setting),
     ...(remark === '' ? [] : [`“${remark}”`]),

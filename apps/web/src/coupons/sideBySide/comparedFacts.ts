@@ -1,6 +1,7 @@
 import { realTravelMmS, type Coupon, type Machine } from '@lone-heron/contract';
 import { gasTable, wobbleNames } from '@lone-heron/core';
-import { figure, mmFigure } from '../../shared/figures/figures.js';
+import { spokenFlow, spokenLength, spokenTravel } from '../../shared/figures/spoken.js';
+import { figure } from '../../shared/figures/figures.js';
 import { jointInWords } from '../../shared/sentences/settingInWords.js';
 import { colourWords, faceWords, slipWords } from '../../shared/vocabulary/signs.js';
 import { wireInWords } from '../../shared/sentences/wireInWords.js';
@@ -35,7 +36,7 @@ function lines(machines: readonly Machine[]): readonly (readonly [string, (coupo
     ['Wobble', ({ setting: { wobble } }) => (wobble.shape === 'none' ? 'none' : wobbleNames[wobble.shape])],
     [
       'Wobble width',
-      ({ setting: { wobble } }) => (wobble.shape === 'none' ? none : mmFigure(wobble.widthMm)),
+      ({ setting: { wobble } }) => (wobble.shape === 'none' ? none : spokenLength(wobble.widthMm)),
     ],
     [
       'Wobble rate',
@@ -45,21 +46,20 @@ function lines(machines: readonly Machine[]): readonly (readonly [string, (coupo
     [
       'Pace',
       ({ setting: { pace } }) =>
-        pace.by === 'wire'
-          ? `wire ${figure(pace.wireSpeedMmS, 1)} mm/s`
-          : `${figure(pace.travelMmS, 1)} mm/s`,
+        pace.by === 'wire' ? `wire ${spokenTravel(pace.wireSpeedMmS)}` : spokenTravel(pace.travelMmS),
     ],
-    ['Gas', ({ setting: { gas, gasFlowLMin } }) => `${gasTable[gas].name} ${figure(gasFlowLMin, 0)} L/min`],
+    ['Gas', ({ setting: { gas, gasFlowLMin } }) => `${gasTable[gas].name} ${spokenFlow(gasFlowLMin)}`],
     [
       'Real travel',
       (coupon) => {
         const travel = realTravelMmS(coupon);
-        return travel === null ? 'not timed' : `${figure(travel, 1)} mm/s`;
+        return travel === null ? 'not timed' : spokenTravel(travel);
       },
     ],
     [
       'Section',
-      ({ section }) => (section === null ? none : section.isThrough ? 'through' : mmFigure(section.depthMm)),
+      ({ section }) =>
+        section === null ? none : section.isThrough ? 'through' : spokenLength(section.depthMm),
     ],
     ['Face', ({ face }) => face?.map((sign) => faceWords[sign]).join(', ') ?? none],
     [

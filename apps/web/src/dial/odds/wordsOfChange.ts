@@ -1,5 +1,6 @@
 import { wireDiameterMm, type Machine } from '@lone-heron/contract';
 import { inDegrees, type JobChange } from '@lone-heron/core';
+import { spokenLength } from '../../shared/figures/spoken.js';
 import { figure } from '../../shared/figures/figures.js';
 import type { DialWords } from '../dialWords.js';
 import { dialledMachines } from '../readMachine.js';
@@ -10,7 +11,7 @@ export function wordsOfChange(
   words: DialWords,
   machines: readonly Machine[],
 ): Partial<DialWords> | null {
-  const mm = (metres: number) => `${figure(metres * 1000, 2)} mm`;
+  const mm = (metres: number) => spokenLength(metres * 1000);
   switch (change.kind) {
     case 'bothSides':
       return { sides: '2', ...(change.leg === undefined ? {} : { leg: mm(change.leg) }) };

@@ -3,6 +3,7 @@ import { seamRow } from '@lone-heron/core';
 import { NotebookPen } from 'lucide-react';
 import { memo } from 'react';
 import { Link } from 'react-router';
+import { spokenLength, spokenTravel } from '../../shared/figures/spoken.js';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
 import { useCouponsQuery } from '../../shared/api/couponsApi.js';
 import { couponMelt } from '../../shared/coupons/couponMelt.js';
@@ -53,7 +54,7 @@ function CouponRail({ said, onLog, onPrepare, onKeep }: CouponRailProps) {
       {data !== undefined && coupons.length === 0 && (
         <p className="max-w-72 self-center px-3 text-soft">
           No coupon of this {seamRow(joint.kind).short} in {metalName(joint.metal)}{' '}
-          {figure(joint.firstThicknessMm, 2)} mm on {machine.name} yet.
+          {spokenLength(joint.firstThicknessMm)} on {machine.name} yet.
         </p>
       )}
       {coupons.map((coupon) => (
@@ -90,7 +91,7 @@ const RailCoupon = memo(function RailCoupon({ coupon }: { coupon: Coupon }) {
         <OutcomeMark outcome={outcome} className="size-5" />
         {coupon.slip === undefined ? wordsOfLooks(coupon.lookedAt)[coupon.back].short : 'slip'}
         <span className="ml-auto text-soft tabular-nums">
-          {travel === null ? 'not timed' : `${figure(travel, 1)} mm/s`}
+          {travel === null ? 'not timed' : spokenTravel(travel)}
         </span>
       </p>
     </article>

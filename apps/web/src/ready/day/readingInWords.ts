@@ -1,4 +1,5 @@
 import type { StepReading } from '@lone-heron/contract';
+import { spokenFlow, spokenLength } from '../../shared/figures/spoken.js';
 import { figure } from '../../shared/figures/figures.js';
 
 /** The values that were read at a step; empty for a plain check. */
@@ -13,6 +14,6 @@ export function readingInWords(reading: StepReading): string {
     case 'bottle':
       return `${figure(reading.bottleBar, 0)} bar`;
     case 'flow':
-      return `${figure(reading.flowLMin, 1)} L/min, ${figure(reading.torchBar, 2)} bar, ${figure(reading.boreMm, 1)} mm bore`;
+      return `${spokenFlow(reading.flowLMin)}, ${figure(reading.torchBar, 2)} bar, ${spokenLength(reading.boreMm)} bore`;
   }
 }

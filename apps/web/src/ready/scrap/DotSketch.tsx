@@ -1,3 +1,4 @@
+import { spokenLength } from '../../shared/figures/spoken.js';
 /** Half of the sketch's width stands for so many mm. */
 const reachMm = 1.2;
 
@@ -9,7 +10,7 @@ export function DotSketch({ rightMm, upMm }: { rightMm: number; upMm: number }) 
       viewBox="-50 -50 100 100"
       className="size-28 shrink-0"
       role="img"
-      aria-label={`The dot sits ${rightMm} mm to the right of the middle and ${upMm} mm above it`}
+      aria-label={`The dot sits ${spokenLength(rightMm)} to the right of the middle and ${spokenLength(upMm)} above it`}
     >
       <circle r="46" fill="var(--steel)" />
       <circle r="36" fill="var(--color-base-100)" stroke="var(--steel-line)" strokeWidth="2" />

@@ -1,11 +1,12 @@
 import type { Machine, RecordDetail, ShopRecord } from '@lone-heron/contract';
+import { shopUnits } from '../../shared/figures/shopUnits.js';
+import { spokenLength } from '../../shared/figures/spoken.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { TypedField } from '../../shared/form/TypedField.js';
 import { useKeptValues } from '../../shared/form/useTypedValues.js';
 import { useWriteRecord } from '../../shared/records/useWriteRecord.js';
 import { forgetTyping } from '../../shared/typing/keptTyping.js';
 import { KeptNote } from '../../shared/typing/KeptNote.js';
-import { figure } from '../../shared/figures/figures.js';
 import { RecordLog } from './RecordLog.js';
 import { ScrapPart } from './ScrapPart.js';
 
@@ -21,13 +22,13 @@ export function FocusPart({ machine, records }: { machine: Machine; records: rea
   const sheet = `focus ${machine.id}`;
   const { write, isSaving, failure } = useWriteRecord(machine.id, sheet);
   const tube = useKeptValues(sheet, 'tube', {
-    at: { range: { quantity: 'tube', min: -30, max: 30, unit: 'mm' }, dimension: 'length' },
+    at: { range: { quantity: 'tube', min: -30, max: 30, unit: 'mm' }, dimension: 'length', isSpoken: true },
   });
   const moved = tube.values === null || log[0] === undefined ? null : tube.values.at - log[0].detail.tubeMm;
   const save = async () => {
     if (tube.values === null) return;
     const tubeMm = tube.values.at;
-    if (await write({ kind: 'focus', tubeMm }, '', `Focus at ${tubeMm} mm is written down.`))
+    if (await write({ kind: 'focus', tubeMm }, '', `Focus at ${spokenLength(tubeMm)} is written down.`))
       forgetTyping(sheet);
   };
   return (
@@ -38,14 +39,14 @@ export function FocusPart({ machine, records }: { machine: Machine; records: rea
       <KeptNote sheet={sheet} />
       <TypedField
         label="The tube stands at"
-        unit="mm"
+        unit={shopUnits().length}
         text={tube.texts.at}
         read={tube.reads.at}
         onType={(text) => tube.type('at', text)}
       />
       {moved !== null && Math.abs(moved) >= muchMoved && (
         <p role="status" className="caution p-2 leading-snug">
-          {figure(Math.abs(moved), 1)} mm from the last time: another nozzle or lens, or something moved?
+          {spokenLength(Math.abs(moved))} from the last time: another nozzle or lens, or something moved?
         </p>
       )}
       {failure !== null && (
@@ -61,7 +62,7 @@ export function FocusPart({ machine, records }: { machine: Machine; records: rea
       >
         Write the focus down
       </button>
-      <RecordLog records={log} wordsOf={({ detail }) => `${figure(detail.tubeMm, 1)} mm`} />
+      <RecordLog records={log} wordsOf={({ detail }) => spokenLength(detail.tubeMm)} />
     </ScrapPart>
   );
 }

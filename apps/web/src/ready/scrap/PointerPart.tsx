@@ -1,6 +1,8 @@
 import type { Machine, RecordDetail, ShopRecord } from '@lone-heron/contract';
 import { driftPerMonth, inMm, mm, pointerCorrection } from '@lone-heron/core';
 import { lazy, Suspense } from 'react';
+import { shopUnits } from '../../shared/figures/shopUnits.js';
+import { spokenLength } from '../../shared/figures/spoken.js';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { Loading } from '../../shared/page/Loading.js';
@@ -9,7 +11,6 @@ import { useKeptValues, type TypedValues } from '../../shared/form/useTypedValue
 import { useWriteRecord } from '../../shared/records/useWriteRecord.js';
 import { forgetTyping } from '../../shared/typing/keptTyping.js';
 import { KeptNote } from '../../shared/typing/KeptNote.js';
-import { figure } from '../../shared/figures/figures.js';
 import { DotSketch } from './DotSketch.js';
 import { RecordLog } from './RecordLog.js';
 
@@ -21,6 +22,7 @@ export type PointerRecord = ShopRecord & { readonly detail: Extract<RecordDetail
 const away = (quantity: string) => ({
   range: { quantity, min: -5, max: 5, unit: 'mm' },
   dimension: 'length' as const,
+  isSpoken: true,
 });
 const steps = (quantity: string) => ({
   range: { quantity, min: -2000, max: 2000, unit: 'steps' },
@@ -77,7 +79,7 @@ export function PointerPart({ machine, records }: { machine: Machine; records: r
       <RecordLog
         records={log}
         wordsOf={({ detail }) =>
-          `${detail.offsetX}, ${detail.offsetY}; dot was ${figure(detail.dotRightMm, 2)} mm right, ${figure(detail.dotUpMm, 2)} mm up`
+          `${detail.offsetX}, ${detail.offsetY}; dot was ${spokenLength(detail.dotRightMm)} right, ${spokenLength(detail.dotUpMm)} up`
         }
       />
     </section>
@@ -91,14 +93,14 @@ function DotFields({ dot }: { dot: TypedValues<'right' | 'up'> }) {
       <div className="grid grow gap-2">
         <TypedField
           label="To the right (left: minus)"
-          unit="mm"
+          unit={shopUnits().length}
           text={dot.texts.right}
           read={dot.reads.right}
           onType={(text) => dot.type('right', text)}
         />
         <TypedField
           label="Upwards (down: minus)"
-          unit="mm"
+          unit={shopUnits().length}
           text={dot.texts.up}
           read={dot.reads.up}
           onType={(text) => dot.type('up', text)}
@@ -141,7 +143,7 @@ function Advice({ machine, last, dot }: AdviceProps) {
       </p>
     );
   if (dot === null)
-    return <p className="text-sm text-soft">One step moves the dot by {pointer.stepMm} mm.</p>;
+    return <p className="text-sm text-soft">One step moves the dot by {spokenLength(pointer.stepMm)}.</p>;
   if (dot.right === 0 && dot.up === 0)
     return <p className="font-semibold text-success">Central: leave it.</p>;
   const control = { ...pointer, step: mm(pointer.stepMm) };
@@ -179,7 +181,7 @@ const muchDrift = 0.1;
 
 function driftWords(x: number | null, y: number | null): string {
   if (x === null || y === null) return 'Too few readings over too short a time to tell a drift.';
-  const words = `Drifts ${figure(Math.abs(x), 2)} mm a month across and ${figure(Math.abs(y), 2)} mm up and down.`;
+  const words = `Drifts ${spokenLength(Math.abs(x))} a month across and ${spokenLength(Math.abs(y))} up and down.`;
   const isMuch = Math.abs(x) > muchDrift || Math.abs(y) > muchDrift;
   return isMuch ? `${words} Look for a loose nozzle, lens or fibre end.` : `${words} Steady.`;
 }

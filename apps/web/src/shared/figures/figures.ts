@@ -7,7 +7,7 @@ export function figure(value: number, decimals: number): string {
   return String(Number(value.toFixed(decimals)));
 }
 
-/** A length in mm as the shop writes it. */
+/** A length in mm, where that is the unit whatever the shop's is. */
 export function mmFigure(value: number): string {
   return `${figure(value, value < 10 ? 2 : 1)} mm`;
 }

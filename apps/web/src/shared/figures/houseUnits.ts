@@ -2,7 +2,7 @@ import type { HouseUnits } from '@lone-heron/contract';
 import { figure, mmFigure } from './figures.js';
 
 export const mmPerInch = 25.4;
-const litresPerCubicFoot = 28.316846592;
+export const litresPerCubicFoot = 28.316846592;
 
 /** A length as the house says it: "1.5 mm", "0.059 in". */
 export function lengthFigure(mm: number, { length }: Pick<HouseUnits, 'length'>): string {

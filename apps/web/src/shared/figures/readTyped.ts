@@ -8,6 +8,7 @@ import {
   type AllowedRange,
   type Dimension,
 } from '@lone-heron/core';
+import { spokenRange, spokenUnit } from './spoken.js';
 
 /** A value typed in any unit that its quantity has, in the range's own unit; or why it cannot be. */
 export type TypedValue = { readonly value: number } | { readonly fault: string };
@@ -16,21 +17,30 @@ export type TypedValue = { readonly value: number } | { readonly fault: string }
 export interface TypedQuantity {
   readonly range: AllowedRange;
   readonly dimension: Dimension | null;
+  /** Whether a number without a unit is in the shop's unit, which the field then shows; else in the range's own. */
+  readonly isSpoken?: boolean;
+}
+
+/** The unit that a number without one is in. */
+export function bareUnitOf({ range, isSpoken = false }: TypedQuantity): string {
+  return isSpoken ? spokenUnit(range.unit).unit : range.unit;
 }
 
 /** Reads what was typed; a number without a unit means the range's own, and one that is out of reach says what it may have been meant as. */
-export function readTyped(text: string, { range, dimension }: TypedQuantity): TypedValue {
-  const value = dimension === null ? plainNumber(text) : quantity(text, dimension, range.unit);
+export function readTyped(text: string, typed: TypedQuantity): TypedValue {
+  const { range, dimension, isSpoken = false } = typed;
+  const value = dimension === null ? plainNumber(text) : quantity(text, dimension, bareUnitOf(typed));
+  const allowed = describeRange(isSpoken ? spokenRange(range) : range);
   if (value === null) {
     return {
-      fault: describeFault({ quantity: range.quantity, given: `“${text}”`, allowed: describeRange(range) }),
+      fault: describeFault({ quantity: range.quantity, given: `“${text}”`, allowed }),
     };
   }
   const slip = slipOf(value, dimension, range);
   if (slip !== null && plainNumber(text) !== null) return { fault: slip };
   if (value >= range.min && value <= range.max) return { value: Math.round(value * 1000) / 1000 };
   return {
-    fault: describeFault({ quantity: range.quantity, given: `“${text}”`, allowed: describeRange(range) }),
+    fault: describeFault({ quantity: range.quantity, given: `“${text}”`, allowed }),
   };
 }
 

@@ -1,6 +1,9 @@
 import type { Joint, Setting } from '@lone-heron/contract';
 import { gasTable, seamRow, wobbleNames } from '@lone-heron/core';
-import { figure, mmFigure } from '../figures/figures.js';
+import { figure } from '../figures/figures.js';
+import { travelFigure } from '../figures/houseUnits.js';
+import { shopUnits } from '../figures/shopUnits.js';
+import { spokenFlow, spokenLength, spokenTravel } from '../figures/spoken.js';
 import { metalName } from '../vocabulary/metalNames.js';
 import { wireInWords } from './wireInWords.js';
 
@@ -9,14 +12,14 @@ export function jointInWords(joint: Joint): string {
   const { metal, secondMetal, kind, firstThicknessMm, secondThicknessMm, gapMm } = joint;
   const thickness =
     firstThicknessMm === secondThicknessMm
-      ? mmFigure(firstThicknessMm)
-      : `${mmFigure(firstThicknessMm)} to ${mmFigure(secondThicknessMm)}`;
+      ? spokenLength(firstThicknessMm)
+      : `${spokenLength(firstThicknessMm)} to ${spokenLength(secondThicknessMm)}`;
   const metals =
     secondMetal === undefined || secondMetal === metal
       ? metalName(metal)
       : `${metalName(metal)} to ${metalName(secondMetal)}`;
   const tack = joint.tack === undefined ? '' : ' tack';
-  return `${metals} ${thickness} ${seamRow(kind).short}${tack}, gap ${mmFigure(gapMm)}`;
+  return `${metals} ${thickness} ${seamRow(kind).short}${tack}, gap ${spokenLength(gapMm)}`;
 }
 
 /** A setting in one line, in physical units. */
@@ -24,12 +27,17 @@ export function dialledInWords({ powerW, wobble, pace, gas, gasFlowLMin }: Setti
   const sweep =
     wobble.shape === 'none'
       ? 'no wobble'
-      : `${wobbleNames[wobble.shape]} ${mmFigure(wobble.widthMm)} at ${figure(wobble.frequencyHz, 0)} Hz`;
+      : `${wobbleNames[wobble.shape]} ${spokenLength(wobble.widthMm)} at ${figure(wobble.frequencyHz, 0)} Hz`;
   const speed =
     pace.by === 'hand'
-      ? `${figure(pace.travelMmS, 1)} mm/s by hand`
-      : `${wireInWords(pace.wireDiameterMm)} wire at ${figure(pace.wireSpeedMmS * 6, 0)} cm/min`;
-  return `${figure(powerW, 0)} W, ${sweep}, ${speed}, ${gasTable[gas].short} ${figure(gasFlowLMin, 0)} L/min`;
+      ? `${spokenTravel(pace.travelMmS)} by hand`
+      : `${wireInWords(pace.wireDiameterMm)} wire at ${wireSpeed(pace.wireSpeedMmS)}`;
+  return `${figure(powerW, 0)} W, ${sweep}, ${speed}, ${gasTable[gas].short} ${spokenFlow(gasFlowLMin)}`;
+}
+
+/** A wire's speed: cm/min where lengths are in mm, in/min where they are in inches. */
+function wireSpeed(mmS: number): string {
+  return travelFigure(mmS, { travel: shopUnits().length === 'mm' ? 'cm/min' : 'in/min' });
 }
 
 /** Joint and setting in one line. */

@@ -1,4 +1,5 @@
 import type { BrokeAt, PressureMedium, TestDetail, TestKind, TestResult } from '@lone-heron/contract';
+import { spokenLength, spokenReading } from '../figures/spoken.js';
 import { figure } from '../figures/figures.js';
 import { lookWords } from './looks.js';
 import { colourWords } from './signs.js';
@@ -49,7 +50,7 @@ export function foundInWords(detail: TestDetail): string {
     case 'tint':
       return tintInWords(detail);
     case 'bend':
-      return `${detail.side} outside, ${figure(detail.angleDeg, 0)}° over ${figure(detail.mandrelMm, 1)} mm: ${brokeWords[detail.brokeAt]}`;
+      return `${detail.side} outside, ${figure(detail.angleDeg, 0)}° over ${spokenLength(detail.mandrelMm)}: ${brokeWords[detail.brokeAt]}`;
     case 'hammer':
       return `${detail.blows} blows: ${brokeWords[detail.brokeAt]}`;
     case 'vice':
@@ -59,7 +60,7 @@ export function foundInWords(detail: TestDetail): string {
     case 'dye':
       return detail.longestMm === 0
         ? `nothing shown after ${figure(detail.dwellMin, 0)} min`
-        : `longest indication ${figure(detail.longestMm, 1)} mm`;
+        : `longest indication ${spokenLength(detail.longestMm)}`;
     case 'leak':
       return `${detail.medium}: ${leakWords[detail.leak]}`;
     case 'pressure':
@@ -74,7 +75,7 @@ function tintInWords({ left, right, offset }: Extract<TestDetail, { kind: 'tint'
 
 /** “heat 0.4 ±0.1 mm to the left”; in the middle where the offset is within twice its error. */
 function offsetInWords({ mm, giveMm }: { mm: number; giveMm: number }): string {
-  const size = `${figure(Math.abs(mm), 2)} ±${figure(giveMm, 2)} mm`;
+  const size = spokenReading(Math.abs(mm), giveMm);
   if (Math.abs(mm) <= 2 * giveMm) return `heat in the middle (${size})`;
   return `heat ${size} to the ${mm > 0 ? 'left' : 'right'}`;
 }
@@ -82,7 +83,7 @@ function offsetInWords({ mm, giveMm }: { mm: number; giveMm: number }): string {
 function sectionInWords({ isThrough, measured }: Extract<TestDetail, { kind: 'section' }>): string {
   const { depth, width, throat, undercut } = measured;
   const length = (name: string, reading: { mm: number; giveMm: number } | undefined) =>
-    reading === undefined ? [] : [`${name} ${figure(reading.mm, 2)} ±${figure(reading.giveMm, 2)} mm`];
+    reading === undefined ? [] : [`${name} ${spokenReading(reading.mm, reading.giveMm)}`];
   return [
     isThrough ? 'through' : 'stopped inside',
     ...length('depth', depth),

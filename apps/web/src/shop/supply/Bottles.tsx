@@ -3,6 +3,7 @@ import { gasTable } from '@lone-heron/core';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
+import { spokenFlow, spokenLength, spokenTravel } from '../../shared/figures/spoken.js';
 import { useCouponsQuery } from '../../shared/api/couponsApi.js';
 import { useSetBottleGoneMutation } from '../../shared/api/supplyApi.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
@@ -136,8 +137,8 @@ function Left({ bottle, machine }: { bottle: Bottle; machine: Machine | undefine
       About <strong>{figure(left.hours, 1)} h</strong> of gas or <strong>{figure(left.metres, 0)} m</strong>{' '}
       of seam{' '}
       <span className="text-soft">
-        as coupon {coupon?.number} was welded: {figure(left.flowLMin, 0)} L/min at {figure(left.travelMmS, 1)}{' '}
-        mm/s, runs of 200 mm.
+        as coupon {coupon?.number} was welded: {spokenFlow(left.flowLMin)} at {spokenTravel(left.travelMmS)},
+        runs of {spokenLength(200)}.
       </span>
     </p>
   );

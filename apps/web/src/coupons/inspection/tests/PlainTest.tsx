@@ -2,6 +2,7 @@ import type { TestDetail } from '@lone-heron/contract';
 import { useEffect, useMemo } from 'react';
 import { PickField } from '../../../shared/form/PickField.js';
 import { TextField } from '../../../shared/form/TextField.js';
+import { bareUnitOf } from '../../../shared/figures/readTyped.js';
 import { TypedField } from '../../../shared/form/TypedField.js';
 import { useKeptValues } from '../../../shared/form/useTypedValues.js';
 import { figureFields } from './testFields.js';
@@ -40,7 +41,7 @@ export function PlainTest({ sheet, kind, onDetail }: PlainTestProps) {
         <TypedField
           key={name}
           label={figureFields[name].label}
-          unit={figureFields[name].quantity.range.unit}
+          unit={bareUnitOf(figureFields[name].quantity)}
           text={figures.texts[name] ?? ''}
           read={figures.reads[name] ?? null}
           onType={(text) => figures.type(name, text)}

@@ -13,6 +13,7 @@ import { useKept } from '../../../shared/typing/useKept.js';
 import { useNavigate, useParams } from 'react-router';
 import { useCouponQuery } from '../inspectionApi.js';
 import { PickField } from '../../../shared/form/PickField.js';
+import { bareUnitOf } from '../../../shared/figures/readTyped.js';
 import { TypedField } from '../../../shared/form/TypedField.js';
 import { useKeptValues, type TypedValues } from '../../../shared/form/useTypedValues.js';
 import { LoadFailed } from '../../../shared/page/LoadFailed.js';
@@ -140,7 +141,7 @@ function Figures<Name extends keyof typeof figureFields>({ names, typed }: Figur
         <TypedField
           key={name}
           label={figureFields[name].label}
-          unit={figureFields[name].quantity.range.unit}
+          unit={bareUnitOf(figureFields[name].quantity)}
           text={typed.texts[name]}
           read={typed.reads[name]}
           onType={(text) => typed.type(name, text)}

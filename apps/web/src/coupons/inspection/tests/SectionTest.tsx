@@ -2,6 +2,7 @@ import { couponTestDraftSchema, sectionMeasures, type Coupon, type TestDetail } 
 import { useEffect, useMemo } from 'react';
 import { Link } from 'react-router';
 import { TypedField } from '../../../shared/form/TypedField.js';
+import { shopUnits } from '../../../shared/figures/shopUnits.js';
 import { readTyped } from '../../../shared/figures/readTyped.js';
 import { SectionPrepared, useSectionPreparation } from './SectionPrepared.js';
 import { sectionFields } from './testFields.js';
@@ -43,7 +44,7 @@ export function SectionTest({ sheet, coupon, onDetail }: SectionTestProps) {
           <TypedField
             key={name}
             label={sectionFields[name].label}
-            unit="mm"
+            unit={shopUnits().length}
             text={texts[name] ?? ''}
             read={
               (texts[name] ?? '').trim() === ''

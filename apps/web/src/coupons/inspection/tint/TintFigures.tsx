@@ -1,4 +1,5 @@
 import { inMm, tints, type TintBands, type TintFound } from '@lone-heron/core';
+import { spokenReading } from '../../../shared/figures/spoken.js';
 import { colourWords } from '../../../shared/vocabulary/signs.js';
 import { figure } from '../../../shared/figures/figures.js';
 
@@ -62,7 +63,7 @@ export function TintFigures({ found, expected }: TintFiguresProps) {
 
 function aimInWords({ offset }: TintFound): string {
   if (offset === null) return 'No colour shows on both sides: nothing is said of the aim.';
-  const size = `${figure(Math.abs(offset.mm), 2)} ±${figure(offset.sdMm, 2)} mm`;
+  const size = spokenReading(Math.abs(offset.mm), offset.sdMm);
   if (Math.abs(offset.mm) <= 2 * offset.sdMm) return `The heat lies in the middle of the line (${size}).`;
   const [side, other] = offset.mm > 0 ? ['left', 'right'] : ['right', 'left'];
   return `The heat lies ${size} to the ${side} of the line. Aim that much to the ${other}; where the dot is central, look at the gun’s angle across the seam.`;

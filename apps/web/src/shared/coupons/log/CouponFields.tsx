@@ -3,7 +3,8 @@ import { faceSigns, seamColours, weldingSigns, type SeamColour } from '@lone-her
 import { TypedField } from '../../form/TypedField.js';
 import { OutcomeMark } from '../OutcomeMark.js';
 import { PictureChoice } from '../../form/PictureChoice.js';
-import { figure } from '../../figures/figures.js';
+import { shopUnits } from '../../figures/shopUnits.js';
+import { spokenTravel } from '../../figures/spoken.js';
 import { lookQuestions, outcomeOfLook, wordsOfLooks } from '../../vocabulary/looks.js';
 import { colourWords, faceWords, slipWords, weldingWords } from '../../vocabulary/signs.js';
 import { AlongTheRun } from './AlongTheRun.js';
@@ -113,7 +114,7 @@ function Figures({ entry, onType }: Typed) {
       </div>
       <TypedField
         label="Length of run if known"
-        unit="mm"
+        unit={shopUnits().length}
         text={entry.runLength}
         read={runLength}
         onType={(text) => onType({ runLength: text })}
@@ -122,13 +123,27 @@ function Figures({ entry, onType }: Typed) {
         <span className="text-sm font-medium">Real travel</span>
         <span className="figure flex min-h-12 items-center text-lg">
           {seconds !== null && length !== null ? (
-            `${figure(length / seconds, 1)} mm/s`
+            spokenTravel(length / seconds)
           ) : (
             <span className="font-sans text-base text-soft">from both</span>
           )}
         </span>
       </p>
+      {seconds !== null && length !== null && <OddTravel mmS={length / seconds} />}
     </div>
+  );
+}
+
+/** Hands weld within these, mm/s; figures far outside are a unit's slip more often than a hand's. */
+const hands = { least: 1.5, most: 120 } as const;
+
+function OddTravel({ mmS }: { mmS: number }) {
+  if (mmS >= hands.least && mmS <= hands.most) return null;
+  return (
+    <p role="status" className="col-span-full caution px-3 py-1">
+      {spokenTravel(mmS)} is no pace of a hand, which welds at {spokenTravel(hands.least)} to{' '}
+      {spokenTravel(hands.most)}: inches for mm, minutes for seconds? Write the unit behind the figure.
+    </p>
   );
 }
 

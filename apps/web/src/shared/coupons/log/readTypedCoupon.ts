@@ -1,5 +1,6 @@
 import type { BackLook, CouponDraft, Stretch } from '@lone-heron/contract';
 import { faceSigns, weldingSigns } from '@lone-heron/core';
+import { spokenLength } from '../../figures/spoken.js';
 import type { TypedCoupon, TypedStretch } from './TypedCoupon.js';
 import { readGunAngle, readLightOn, readRunLength, readStretchEnd } from './readTypedLog.js';
 
@@ -66,9 +67,9 @@ function readAlong({ along, runLength }: TypedCoupon): Stretch[] | string {
     if (typeof end === 'string') return end;
     if (entry.back === null) return `Say what the back of stretch ${index + 1} looked like.`;
     const last = stretches.at(-1)?.toMm ?? 0;
-    if (end <= last) return `Stretch ${index + 1} must end beyond ${last} mm.`;
+    if (end <= last) return `Stretch ${index + 1} must end beyond ${spokenLength(last)}.`;
     if (wholeMm !== null && end > wholeMm)
-      return `Stretch ${index + 1} ends beyond the run of ${wholeMm} mm.`;
+      return `Stretch ${index + 1} ends beyond the run of ${spokenLength(wholeMm)}.`;
     stretches.push({ toMm: end, back: entry.back, slip: entry.slip });
   }
   return stretches;

@@ -1,4 +1,6 @@
 import { couponRanges } from '@lone-heron/contract';
+import { shopUnits } from '../../figures/shopUnits.js';
+import { spokenRange } from '../../figures/spoken.js';
 import { describeFault, describeRange, parseQuantity, type AllowedRange } from '@lone-heron/core';
 
 /** A figure typed into the log: its value, null where it was left out, or why it cannot be. */
@@ -12,7 +14,7 @@ export function readLightOn(text: string): TypedFigure {
   });
 }
 
-/** Length of the run in mm; a number without a unit means mm, whatever its size. */
+/** Length of the run in mm; a number without a unit is in the shop's, whatever its size. */
 export function readRunLength(text: string): TypedFigure {
   return read(text, couponRanges.runLength, () => lengthMm(text));
 }
@@ -31,7 +33,7 @@ export function readGunAngle(text: string): TypedFigure {
 }
 
 function lengthMm(text: string): number | null {
-  const parsed = parseQuantity(text, 'length', { bareUnit: 'mm' });
+  const parsed = parseQuantity(text, 'length', { bareUnit: shopUnits().length });
   return parsed.ok ? parsed.value : null;
 }
 
@@ -41,6 +43,10 @@ function read(text: string, range: AllowedRange, parse: () => number | null): Ty
   if (value !== null && value >= range.min && value <= range.max)
     return { value: Math.round(value * 100) / 100 };
   return {
-    fault: describeFault({ quantity: range.quantity, given: `“${text}”`, allowed: describeRange(range) }),
+    fault: describeFault({
+      quantity: range.quantity,
+      given: `“${text}”`,
+      allowed: describeRange(spokenRange(range)),
+    }),
   };
 }

@@ -1,0 +1,94 @@
+import type { Page } from 'puppeteer-core';
+import { openPage } from './support/browser.js';
+import { openDesk, type Desk } from './support/desk.js';
+import { goTo } from './support/goTo.js';
+import { sampleShop } from './support/sampleShop.js';
+import { fill, press, seeText, signIn } from './support/screen.js';
+
+/** Units of one system that no page of a shop of the other may show. */
+const foreign = {
+  in: /\d\s?(mm|mm\/s|cm\/min|L\/min)\b/,
+  mm: /\d\s?(in|in\/min|CFH)\b/,
+} as const;
+
+/** Wire is sold by its diameter, whatever the shop's units are. */
+const wireByName = /\d(\.\d+)? (mm|in) wire/g;
+
+/** The panel of a machine, whose knobs stay in its maker's units. */
+const panel = '[aria-label="Dial these"]';
+
+/** Slots are in the panel's units; spools and nozzles go by the size they are sold under. */
+const pages = [
+  'dial',
+  'dial?kind=tee&first=3+mm&second=3+mm',
+  'coupons',
+  'cards',
+  'ready?machine=bench',
+  'ready/scrap/bench',
+  'ready/record/bench',
+  'coupons/evidence',
+  'coupons/ladders',
+  'coupons?group=metal',
+  'cards/chart',
+  'shop/supply',
+  'optics',
+  'optics/lives',
+] as const;
+
+/** A shop speaks one system of units, and a number without a unit is in it. */
+describe('units', () => {
+  const shop = sampleShop();
+  let page: Page;
+  let ines: Desk;
+  let revision = 0;
+
+  beforeAll(async () => {
+    page = await openPage(shop.browser, `${shop.heron.url}/dial`);
+    await signIn(page, 'Ines');
+    ines = await openDesk(shop.heron.url, 'ines');
+  });
+
+  const speak = async (units: object) => {
+    revision += 1;
+    expect((await ines.put(`house/units/${revision}`, units)).status).toBe(200);
+    await goTo(page, `${shop.heron.url}/shop`);
+  };
+  const inches = { length: 'in', travel: 'in/min', gasFlow: 'CFH' };
+  const millimetres = { length: 'mm', travel: 'mm/s', gasFlow: 'L/min' };
+
+  /** Lines of a page with a unit of the other system. */
+  const foreignLines = async (path: string, system: keyof typeof foreign) => {
+    await goTo(page, `${shop.heron.url}/${path}`);
+    await page.waitForSelector('main h1');
+    const text = await page.$eval(
+      'main',
+      (main, ofMachine) => {
+        main.querySelectorAll(ofMachine).forEach((part) => part.remove());
+        return (main as HTMLElement).innerText;
+      },
+      panel,
+    );
+    const told = text.replace(wireByName, '');
+    return told.split('\n').filter((line) => foreign[system].test(line));
+  };
+
+  it.each(pages)('of the other system are not on %s', async (path) => {
+    await speak(inches);
+    expect(await foreignLines(path, 'in')).toEqual([]);
+    await speak(millimetres);
+    expect(await foreignLines(path, 'mm')).toEqual([]);
+  });
+
+  it('make a bare number of a run inches where the shop says so, and question what no hand does', async () => {
+    await speak(inches);
+    await goTo(page, `${shop.heron.url}/dial`);
+    await press(page, 'Log coupon L');
+    await fill(page, 'Light on if known', '10');
+    await fill(page, 'Length of run if known', '4');
+    await seeText(page, '24 in/min');
+    await fill(page, 'Length of run if known', '4 mm');
+    await seeText(page, 'is no pace of a hand');
+    await page.keyboard.press('Escape');
+    await speak(millimetres);
+  });
+});
