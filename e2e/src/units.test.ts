@@ -64,7 +64,7 @@ describe('units', () => {
       'main',
       (main, ofMachine) => {
         main.querySelectorAll(ofMachine).forEach((part) => part.remove());
-        return (main as HTMLElement).innerText;
+        return main.innerText;
       },
       panel,
     );

@@ -54,6 +54,18 @@ describe('the calendar feed', () => {
     );
   });
 
+  it('reminds days ahead as RFC 5545 writes it, and folds lines at 75 octets', () => {
+    const title = 'größer als ½″ — ja, '.repeat(8).trim();
+    const text = calendarFeed(
+      [bench],
+      [upkeepOf([{ task: task('one', { title }), dueAt: inDays(9), share: 0.5 }])],
+      now,
+    );
+    expect(text).toMatch(/TRIGGER(;VALUE=DURATION)?:-P3D\r\n/);
+    for (const line of text.split('\r\n')) expect(Buffer.byteLength(line)).toBeLessThanOrEqual(75);
+    expect(text.endsWith('END:VCALENDAR\r\n')).toBe(true);
+  });
+
   it('puts what is over on today and says since when, and leaves out what has no day', () => {
     const events = read(
       upkeepOf([

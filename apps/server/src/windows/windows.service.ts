@@ -61,8 +61,12 @@ export class WindowsService {
   /** The window fitted on a machine now. */
   async requireFitted(machineId: string, manager: EntityManager): Promise<ProtectiveWindowEntity> {
     const fitted = await glass.fitted(manager, { machineId });
-    if (fitted === null)
-      throw conflict(`No protective window is recorded on machine ${machineId}: fit one first.`);
+    if (fitted === null) {
+      const machine = await this.machines.find(machineId, manager);
+      throw conflict(
+        `No protective window of ${machine?.name ?? 'this machine'} is written down yet. Under Optics, say that one is in; then log again.`,
+      );
+    }
     return fitted;
   }
 

@@ -28,7 +28,7 @@ const routes = [
     path: 'ladders/:id',
     element: page(async () => (await import('../coupons/ladders/LadderScreen.js')).LadderScreen),
   },
-  { path: ':id', element: page(async () => (await import('../coupons/sheet/CouponSheet.js')).CouponSheet) },
+  { path: ':id', element: page(async () => (await import('../coupons/sheet/CouponPage.js')).CouponPage) },
   {
     path: ':id/pressure',
     element: page(async () => (await import('../coupons/inspection/tests/PressureScreen.js')).PressureScreen),

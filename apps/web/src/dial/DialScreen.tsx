@@ -11,6 +11,7 @@ import { useLatest } from '../shared/form/useLatest.js';
 import { LoadFailed } from '../shared/page/LoadFailed.js';
 import { logOpened, selectOpenLog } from '../shared/memory/couponDraftSlice.js';
 import type { DialOutcome } from './dialOutcome.js';
+import { dialledMachines } from './readMachine.js';
 import { useRecentJoints } from './history/useRecentJoints.js';
 import { Expectation } from './odds/Expectation.js';
 import { PhoneBar } from './odds/PhoneBar.js';
@@ -23,6 +24,8 @@ import { unlessShown } from '../shared/api/unlessShown.js';
 
 /** Fetched after the page, as the days are. */
 const NotOpened = lazy(() => import('./NotOpened.js'));
+const NoWindowYet = lazy(() => import('./NoWindowYet.js'));
+const NoMachineYet = lazy(() => import('./NoMachineYet.js'));
 const Dropped = lazy(() => import('./Dropped.js'));
 const Shortfall = lazy(() => import('./odds/Shortfall.js'));
 const Warnings = lazy(() => import('./odds/Warnings.js'));
@@ -39,6 +42,12 @@ const LogCoupon = lazy(fetchLog);
 export function DialScreen() {
   const { data: machines, error, refetch } = unlessShown(useMachinesQuery(undefined));
   const house = useHouseQuery(undefined);
+  if (machines !== undefined && dialledMachines(machines).length === 0)
+    return (
+      <Suspense fallback={null}>
+        <NoMachineYet hasLamp={machines.length > 0} />
+      </Suspense>
+    );
   if (machines !== undefined && (house.data !== undefined || house.error !== undefined))
     return <DialBench machines={machines} house={houseContent(house.data)} />;
   return error === undefined ? (
@@ -71,6 +80,7 @@ function DialBench({
       {outcome !== null && (
         <Suspense fallback={null}>
           <NotOpened machine={outcome.said.machine} />
+          <NoWindowYet machine={outcome.said.machine} />
         </Suspense>
       )}
       <Sentence dial={dial} machines={machines} />

@@ -6,6 +6,7 @@ import { useMachinesQuery, useWindowsQuery } from '../shared/api/heronApi.js';
 import { Loading } from '../shared/page/Loading.js';
 import { LoadFailed } from '../shared/page/LoadFailed.js';
 import { ChangeWindow } from './windows/ChangeWindow.js';
+import { FirstWindow } from './windows/FirstWindow.js';
 import { FittedWindow } from './windows/FittedWindow.js';
 import { LogLight } from './light/LogLight.js';
 import { ReadCounter } from './light/ReadCounter.js';
@@ -80,10 +81,29 @@ export function OpticsScreen() {
       <DueSoon machines={machines.data} />
       <OtherParts machines={machines.data} />
       <WindowHistory machines={machines.data} />
-      {open?.what === 'change' && <ChangeWindow machine={open.machine} onClose={() => setOpen(null)} />}
+      {open?.what === 'change' && (
+        <SheetOfChange
+          machine={open.machine}
+          isFirst={!fitted.some(({ machineId }) => machineId === open.machine.id)}
+          onClose={() => setOpen(null)}
+        />
+      )}
       {logged !== undefined && <LogLight machine={logged} onClose={() => setSearch({}, { replace: true })} />}
       {open?.what === 'light' && <LogLight machine={open.machine} onClose={() => setOpen(null)} />}
       {open?.what === 'counter' && <ReadCounter machine={open.machine} onClose={() => setOpen(null)} />}
     </div>
   );
+}
+
+interface SheetOfChangeProps {
+  machine: Machine;
+  /** Whether no window of it was ever written down. */
+  isFirst: boolean;
+  onClose: () => void;
+}
+
+/** A window that came out for a new one, or the first that is written down. Which of the two stays while it is open. */
+function SheetOfChange({ machine, isFirst, onClose }: SheetOfChangeProps) {
+  const [Sheet] = useState(() => (isFirst ? FirstWindow : ChangeWindow));
+  return <Sheet machine={machine} onClose={onClose} />;
 }

@@ -1,7 +1,8 @@
 import type { Machine } from '@lone-heron/contract';
-import { Link, useSearchParams } from 'react-router';
+import { useSearchParams } from 'react-router';
 import { useLatestDaysQuery } from '../shared/api/daysApi.js';
 import { useMachinesQuery } from '../shared/api/heronApi.js';
+import { FirstSteps } from '../shared/firstHour/FirstSteps.js';
 import { Loading } from '../shared/page/Loading.js';
 import { LoadFailed } from '../shared/page/LoadFailed.js';
 import { dayInWords } from '../shared/readiness/dayWords.js';
@@ -49,11 +50,13 @@ export function ReadyScreen() {
 
 function NoMachine() {
   return (
-    <div className="sheet m-4 flex flex-wrap items-center gap-4 p-5">
-      <p className="grow">A day belongs to a machine, and this shop has none yet.</p>
-      <Link className="btn touch-always btn-primary" to="/shop">
-        Set up the first machine
-      </Link>
+    <div className="mx-auto flex max-w-3xl flex-col gap-3 px-4 py-4">
+      <h1 className="text-2xl font-semibold">Ready</h1>
+      <p className="sheet p-5 text-lg">
+        A day belongs to a machine, and this shop has none yet: its start-up and what is asked there follow
+        from it.
+      </p>
+      <FirstSteps />
     </div>
   );
 }

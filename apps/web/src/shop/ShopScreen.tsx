@@ -14,6 +14,7 @@ import {
 import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useMachinesQuery } from '../shared/api/heronApi.js';
+import { FirstSteps } from '../shared/firstHour/FirstSteps.js';
 import { Loading } from '../shared/page/Loading.js';
 import { LoadFailed } from '../shared/page/LoadFailed.js';
 import { MachineCard } from './machines/MachineCard.js';
@@ -28,6 +29,7 @@ export function ShopScreen() {
   return (
     <div className="mx-auto flex max-w-[1500px] flex-col gap-4 px-4 py-4 sm:px-6">
       <h1 className="text-2xl font-semibold">Shop</h1>
+      <FirstSteps />
       <section className="flex flex-col gap-3" aria-label="Machines">
         <h2 className="text-lg font-semibold">Machines</h2>
         {machines.length === 0 && (

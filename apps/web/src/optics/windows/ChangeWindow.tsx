@@ -7,7 +7,6 @@ import {
   type WindowChange,
 } from '@lone-heron/contract';
 import { zodResolver } from '@hookform/resolvers/zod';
-import { useState } from 'react';
 import { useController, useWatch, type Control, type UseFormRegister } from 'react-hook-form';
 import { problemOf } from '../../shared/api/problemOf.js';
 import { Modal } from '../../shared/page/Modal.js';
@@ -15,8 +14,8 @@ import { PictureChoice } from '../../shared/form/PictureChoice.js';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { windowReasonWords } from '../../shared/vocabulary/looks.js';
-import { useStockQuery } from '../stock/stockApi.js';
 import { placeWords, sealWords } from './foundInWords.js';
+import { NewGlass } from './NewGlass.js';
 import { WindowDisc } from './WindowDisc.js';
 import { SpeckMark } from './SpeckMark.js';
 import { useChangeWindowMutation, useUndoWindowChangeMutation } from './windowsApi.js';
@@ -172,36 +171,6 @@ function Choices<Word extends string>({ legend, name, control, words, of }: Choi
             />
             {words[word]}
           </label>
-        ))}
-      </div>
-    </fieldset>
-  );
-}
-
-/** Which spare went in, where the drawer has some; it is counted down by one. */
-function NewGlass({ onPick }: { onPick: (supplier: string, lot: string) => void }) {
-  const { data: stock = [] } = useStockQuery(undefined);
-  const glasses = stock.filter(({ kind }) => kind === 'window');
-  const [picked, setPicked] = useState('');
-  if (glasses.length === 0) return null;
-  return (
-    <fieldset>
-      <legend className="mb-1 font-medium">The new one, from the drawer</legend>
-      <div className="flex flex-wrap gap-2">
-        {glasses.map(({ id, name, supplier, lot, count }) => (
-          <button
-            key={id}
-            type="button"
-            aria-pressed={picked === id}
-            className={`btn touch-always h-auto py-1 text-left font-normal ${picked === id ? 'btn-primary' : ''}`}
-            onClick={() => {
-              setPicked(id);
-              onPick(supplier, lot);
-            }}
-          >
-            {name}
-            {lot !== '' && `, lot ${lot}`} <span className="tabular-nums">({count} left)</span>
-          </button>
         ))}
       </div>
     </fieldset>
