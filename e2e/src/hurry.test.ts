@@ -58,6 +58,16 @@ describe('in a hurry, keys', () => {
     expect(await valueOf(page, 'Metal')).toBe('stainless304');
   });
 
+  it('say gas, machine and wire too, as they are spoken of', async () => {
+    await page.keyboard.type('/16 ga 304 outside corner with 0.035 wire 40 CFH argon on the bench unit');
+    await seeText(page, '40 cfh: the flow is worked out');
+    await seeNoText(page, 'Not understood');
+    await page.keyboard.press('Enter');
+    await page.waitForFunction(() => location.search.includes('kind=outsideCorner'));
+    const search = await page.evaluate(() => new URLSearchParams(location.search).toString());
+    for (const said of ['wire=0.889', 'gas=argon', 'machine=bench', 'first=16ga']) expect(search).toContain(said);
+  });
+
   it('belong to a text once it is begun', async () => {
     await (await named(page, 'Thickness of the first sheet')).focus();
     await page.keyboard.type('2 l');

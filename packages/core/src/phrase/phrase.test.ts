@@ -38,11 +38,40 @@ describe('a joint said at once', () => {
         unknown: [],
       },
     ],
+    [
+      '16 ga 304 outside corner with 0.035 wire 40 CFH argon',
+      {
+        metals: ['stainless304'],
+        kind: 'outsideCorner',
+        thicknesses: ['16ga'],
+        wire: '0.035',
+        gas: 'argon',
+        flow: '40 cfh',
+        unknown: [],
+      },
+    ],
+    [
+      'cold rolled 1/16 lap on the bench unit',
+      { metals: ['lowCarbonSteel'], kind: 'lap', thicknesses: ['1/16'], machine: 'bench', unknown: [] },
+    ],
+    ['A36 3 mm T', { metals: ['lowCarbonSteel'], kind: 'tee', thicknesses: ['3mm'], unknown: [] }],
+    [
+      '304 1.5 in tube butt 2 mm, bench unit',
+      {
+        metals: ['stainless304'],
+        kind: 'tubeButt',
+        thicknesses: ['2mm'],
+        tube: '1.5in',
+        machine: 'bench',
+        unknown: [],
+      },
+    ],
+    ['tube 40 on plate', { metals: [], thicknesses: [], tube: '40', unknown: ['plate'] }],
     ['tube on plate 2mm', { metals: [], kind: 'tubeToPlate', thicknesses: ['2mm'], unknown: [] }],
     ['18 gauge galv edge', { metals: ['galvanised'], kind: 'edge', thicknesses: ['18gauge'], unknown: [] }],
     ['625 nickel 2', { metals: ['nickel625'], thicknesses: ['2'], unknown: [] }],
   ])('“%s”', (text, understood) => {
-    expect(understandJoint(text)).toEqual(understood);
+    expect(understandJoint(text, [{ id: 'bench', name: 'the bench unit' }])).toEqual(understood);
   });
 
   it('names what it does not understand and keeps the rest', () => {

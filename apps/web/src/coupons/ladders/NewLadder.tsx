@@ -1,7 +1,7 @@
 import { ladderKnobs, type Coupon, type LadderKnob, type Machine } from '@lone-heron/contract';
 import { mostRungs, planRungs, RangeFault } from '@lone-heron/core';
 import { Plus, Trash2 } from 'lucide-react';
-import { useNavigate, useSearchParams } from 'react-router';
+import { Link, useNavigate, useSearchParams } from 'react-router';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
 import { useCouponQuery } from '../inspection/inspectionApi.js';
 import { useMakeLadderMutation } from './laddersApi.js';
@@ -29,7 +29,26 @@ import { unlessShown } from '../../shared/api/unlessShown.js';
 /** A ladder planned from a coupon: which knobs, from where to where, in how many steps, how often. */
 export function NewLadder() {
   const [search] = useSearchParams();
-  const { data: coupon, error, refetch } = unlessShown(useCouponQuery(search.get('from') ?? ''));
+  const from = search.get('from');
+  return from === null || from === '' ? <NoCoupon /> : <LadderFrom couponId={from} />;
+}
+
+function NoCoupon() {
+  return (
+    <div className="mx-auto flex max-w-4xl flex-col gap-3 px-4 py-3 sm:px-6">
+      <PageHeader title="New ladder" back={{ to: '/coupons/ladders', name: 'ladders' }} />
+      <p className="sheet flex flex-wrap items-center gap-4 p-5 text-lg">
+        <span className="grow">A ladder begins from a coupon: open the one whose knobs it is to turn.</span>
+        <Link className="btn touch-always btn-primary" to="/coupons">
+          To the coupons
+        </Link>
+      </p>
+    </div>
+  );
+}
+
+function LadderFrom({ couponId }: { couponId: string }) {
+  const { data: coupon, error, refetch } = unlessShown(useCouponQuery(couponId));
   const { data: machines } = useMachinesQuery(undefined);
   if (error !== undefined) return <LoadFailed what="the coupon" error={error} retry={refetch} />;
   const machine = machines?.find(({ id }) => id === coupon?.machineId);

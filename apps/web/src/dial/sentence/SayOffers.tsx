@@ -1,5 +1,5 @@
-import type { Machine } from '@lone-heron/contract';
-import { understandJoint, type UnderstoodJoint } from '@lone-heron/core';
+import { wireDiametersMm, type HouseUnits, type Machine } from '@lone-heron/contract';
+import { parseQuantity, understandJoint, type UnderstoodJoint } from '@lone-heron/core';
 import { useEffectEvent, useLayoutEffect } from 'react';
 import { useSelector } from 'react-redux';
 import { selectRecentJoints } from '../../shared/memory/deskSlice.js';
@@ -33,7 +33,7 @@ interface Offer {
 /** What a text would be taken for, and the joints of before that hold it; the first stands out. */
 export default function SayOffers({ text, spoken, machines, ...props }: SayOffersProps) {
   const { steps, isTaken, onShown, onTaken } = props;
-  const understood = understandJoint(text);
+  const understood = understandJoint(text, machines);
   const offers = useOffers(text, understood, spoken, machines);
   const shown = offers.length === 0 ? 0 : ((steps % offers.length) + offers.length) % offers.length;
   const take = useEffectEvent((offer: Offer | undefined) => {
@@ -49,7 +49,13 @@ export default function SayOffers({ text, spoken, machines, ...props }: SayOffer
     <>
       {understood.unknown.length > 0 && (
         <p role="status" className="fault px-1 text-sm">
-          Not understood: {understood.unknown.join(', ')}. Say metal, thickness, joint, gap, wire.
+          Not understood: {understood.unknown.join(', ')}. Say metal, thickness, joint, gap, wire, gas,
+          machine.
+        </p>
+      )}
+      {understood.flow !== undefined && (
+        <p role="status" className="px-1 text-sm text-soft">
+          {understood.flow}: the flow is worked out from the joint and the nozzle, and stands on the plate.
         </p>
       )}
       <ul id="say-offers" role="listbox" aria-label="Joints on offer" className="flex flex-col">
@@ -92,7 +98,7 @@ function useOffers(
       take: () => sayWords(readAddress(new URLSearchParams(search)).address.words),
     }));
   if (text.trim() === '') return joints;
-  const words = wordsOf(understood);
+  const words = wordsOf(understood, house.units.length);
   const { said } = readSentence({ ...now, ...words }, machines, house.units.length);
   const isSomething = Object.keys(words).length > 0;
   const typed: Offer = {
@@ -104,7 +110,9 @@ function useOffers(
 }
 
 /** The words of the sentence that were understood; the rest stays as it is. */
-function wordsOf({ metals, kind, thicknesses, gap, wire }: UnderstoodJoint): Partial<DialWords> {
+function wordsOf(understood: UnderstoodJoint, system: HouseUnits['length']): Partial<DialWords> {
+  const { metals, kind, thicknesses, gap, wire, tube, gas, machine } = understood;
+  const withUnit = (text: string) => inSystem(text, system);
   const [metal, secondMetal = 'same'] = metals;
   const [first, second = first] = thicknesses;
   return {
@@ -114,15 +122,26 @@ function wordsOf({ metals, kind, thicknesses, gap, wire }: UnderstoodJoint): Par
       ? {}
       : { first: withUnit(first), second: withUnit(second) }),
     ...(gap === undefined ? {} : { gap: withUnit(gap) }),
-    ...(wire === undefined ? {} : { wire: wire === null ? 'none' : plainDiameter(wire) }),
+    ...(wire === undefined ? {} : { wire: wire === null ? 'none' : wireOnOffer(wire) }),
+    ...(tube === undefined ? {} : { tube: withUnit(tube) }),
+    ...(gas === undefined ? {} : { gas }),
+    ...(machine === undefined ? {} : { machine, asIf: '' }),
   };
 }
 
-/** A plain number of mm gets its unit, so that it reads as the rest of the sentence. */
-function withUnit(text: string): string {
-  return /^\d+(?:[.,]\d+)?$/.test(text) && Number(text.replace(',', '.')) >= 0.3 ? `${text} mm` : text;
+/** In a shop in mm a plain number gets its unit, so that it reads as the rest of the sentence; small ones are inches to all. */
+function inSystem(text: string, system: HouseUnits['length']): string {
+  const isPlain = /^\d+(?:[.,]\d+)?$/.test(text) && Number(text.replace(',', '.')) >= 0.3;
+  return isPlain && system === 'mm' ? `${text} mm` : text;
 }
 
-function plainDiameter(text: string): string {
-  return String(Number(text.replace(',', '.').replace(/\s*mm$/, '')));
+/** Diameters this close are one wire, mm. */
+const sameWireMm = 0.03;
+
+/** The wire that is sold nearest to a diameter that was typed, as "0.035", ".035 in" or "0.9 mm"; else the diameter itself. */
+function wireOnOffer(text: string): string {
+  const parsed = parseQuantity(text, 'length');
+  const mm = parsed.ok ? parsed.value : NaN;
+  const sold = wireDiametersMm.find((each) => Math.abs(each - mm) <= sameWireMm);
+  return String(sold ?? (parsed.ok ? mm : text));
 }

@@ -41,7 +41,7 @@ export function PaperPreview({ title, fileName, orientation, begin, layOut }: Pa
         </p>
       )}
       <p role="status" className="sr-only">
-        {pages === null ? 'Laying out' : `${pages.pictures.length} pages`}
+        {pages === null ? 'Laying out' : pagesInWords(pages.pictures.length)}
       </p>
       {pages === null && fault === null && <p className="px-4 text-soft">Laying the page out…</p>}
       {pages?.pictures.map(({ address }, i) => (
@@ -125,4 +125,8 @@ function usePages(paper: Paper, orientation: Orientation, layOut: PaperPreviewPr
     };
   }, [paper, orientation, layOut]);
   return { pages, fault };
+}
+
+function pagesInWords(count: number): string {
+  return count === 1 ? '1 page' : `${count} pages`;
 }
