@@ -65,7 +65,8 @@ describe('in a hurry, keys', () => {
     await page.keyboard.press('Enter');
     await page.waitForFunction(() => location.search.includes('kind=outsideCorner'));
     const search = await page.evaluate(() => new URLSearchParams(location.search).toString());
-    for (const said of ['wire=0.889', 'gas=argon', 'machine=bench', 'first=16ga']) expect(search).toContain(said);
+    for (const said of ['wire=0.889', 'gas=argon', 'machine=bench', 'first=16ga'])
+      expect(search).toContain(said);
   });
 
   it('belong to a text once it is begun', async () => {

@@ -67,10 +67,12 @@ interface SelectFieldProps extends FieldProps {
   choices: readonly string[];
   /** What to show for a choice, where that is not the choice itself. */
   words?: Readonly<Record<string, string>>;
+  /** Told of what is picked, before it is. */
+  onPick?: (choice: string) => void;
 }
 
 /** One of a few words. */
-export function SelectField({ path, label, choices, words = {} }: SelectFieldProps) {
+export function SelectField({ path, label, choices, words = {}, onPick }: SelectFieldProps) {
   const { register } = useFormContext<MachineForm>();
   const id = useId();
   return (
@@ -78,7 +80,13 @@ export function SelectField({ path, label, choices, words = {} }: SelectFieldPro
       <label htmlFor={id} className="text-sm font-medium">
         {label}
       </label>
-      <select id={id} className="select touch-always w-full text-base" {...register(path)}>
+      <select
+        id={id}
+        className="select touch-always w-full text-base"
+        {...register(path, {
+          onChange: (event: { target: { value: string } }) => onPick?.(event.target.value),
+        })}
+      >
         {choices.map((choice) => (
           <option key={choice} value={choice}>
             {words[choice] ?? choice}

@@ -2,7 +2,7 @@ import { wireSpeedUnits } from '@lone-heron/contract';
 import { wobbleNames, wobbleShapes } from '@lone-heron/core';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { CheckField, NumberField, SelectField, TextField } from '../FormFields.js';
-import { emptyCoolant, type MachineForm } from './machineForm.js';
+import { emptyCoolant, inOtherUnit, type MachineForm, type WireUnit } from './machineForm.js';
 import { MainsHint } from './MainsHint.js';
 import { AddButton, FieldFault, KnownPart, Part, Reach, RemoveButton, Row } from './MachinePart.js';
 import { FacesPart, LampPart, LightsPart, ModulationPart, PanelPart } from './PanelParts.js';
@@ -65,6 +65,12 @@ function WobblePart() {
 
 function FeederPart() {
   const unit = useWatch<MachineForm, 'wireSpeedUnit'>({ name: 'wireSpeedUnit' });
+  const { getValues, setValue } = useFormContext<MachineForm>();
+  // The speeds stay; what is typed of them is said in the unit that was picked.
+  const sayIn = (next: WireUnit) => {
+    const reach = inOtherUnit(getValues('wireSpeedMmS'), unit, next);
+    setValue('wireSpeedMmS', reach, { shouldDirty: true, shouldValidate: true });
+  };
   return (
     <KnownPart
       title="Wire feeder"
@@ -72,7 +78,12 @@ function FeederPart() {
       path="hasFeeder"
       label="A feeder is fitted"
     >
-      <SelectField path="wireSpeedUnit" label="The feeder shows" choices={wireSpeedUnits} />
+      <SelectField
+        path="wireSpeedUnit"
+        label="The feeder shows"
+        choices={wireSpeedUnits}
+        onPick={(next) => sayIn(next as WireUnit)}
+      />
       <Reach of="wireSpeedMmS" name="Wire" unit={unit} />
       <FeederMenu />
     </KnownPart>

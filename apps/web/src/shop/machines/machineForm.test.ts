@@ -1,5 +1,5 @@
 import { startingProfiles, type MachineProfile } from '@lone-heron/contract';
-import { machineFormOf, readMachineForm } from './machineForm.js';
+import { inOtherUnit, machineFormOf, readMachineForm } from './machineForm.js';
 
 const [bench, barrow] = startingProfiles.map(({ profile }) => profile) as [MachineProfile, MachineProfile];
 
@@ -20,6 +20,30 @@ describe('the form of a machine', () => {
     expect(form.wireSpeedMmS).toEqual({ least: '0.1', most: '5', step: '0.05' });
     const read = readMachineForm({ ...form, spotMm: '0,2' });
     expect('draft' in read && read.draft.profile.spotMm).toBe(0.2);
+  });
+
+  it('says the same speeds in another unit of the feeder, and leaves what cannot be read', () => {
+    const reach = { least: '5', most: '400', step: 'one' };
+    const inches = inOtherUnit(reach, 'cm/min', 'in/min');
+    expect(inches).toEqual({ least: '1.9685', most: '157.4803', step: 'one' });
+    expect(inOtherUnit(inches, 'in/min', 'cm/min').most).toBe('400');
+  });
+
+  it('takes powers with their unit', () => {
+    const form = machineFormOf('b', bench);
+    const read = readMachineForm({ ...form, ratedPowerW: '1,5 kW', configuredPowerW: '1500 W' });
+    expect('draft' in read && read.draft.profile.ratedPowerW).toBe(1500);
+  });
+
+  it('says what the feeder may do in the unit that its field shows', () => {
+    const form = machineFormOf('b', { ...bench, wireSpeedUnit: 'cm/min' });
+    form.wireSpeedMmS.most = '90000';
+    const read = readMachineForm(form);
+    const problem =
+      'problems' in read ? read.problems.find(({ field }) => field.includes('wireSpeed')) : undefined;
+    expect(problem?.given).toBe('90000');
+    expect(problem?.allowed).toMatch(/cm\/min/);
+    expect(problem?.allowed).not.toContain('mm/s');
   });
 
   it('leaves out what is not fitted or not known, the wire’s knob with the feeder', () => {

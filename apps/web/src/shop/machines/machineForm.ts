@@ -11,7 +11,7 @@ import {
   type PanelKnob,
   type MachineRevisionDraft,
 } from '@lone-heron/contract';
-import { parseNumber } from '@lone-heron/core';
+import { parseNumber, parseQuantity } from '@lone-heron/core';
 
 /** A reach of a knob as it is typed. */
 interface TypedReach {
@@ -79,6 +79,8 @@ export interface MachineForm {
     needsSending: boolean;
   };
 }
+
+export type WireUnit = MachineProfile['wireSpeedUnit'];
 
 /** mm/s in one unit of the feeder's. */
 const wireScale: Readonly<Record<MachineProfile['wireSpeedUnit'], number>> = {
@@ -218,9 +220,9 @@ export function readMachineForm(form: MachineForm): ReadMachine {
     wireSpeedUnit: form.wireSpeedUnit,
     feederMenu: form.feederMenu,
     ...panel.parts,
-    ratedPowerW: readFigure(form.ratedPowerW),
-    configuredPowerW: readFigure(form.configuredPowerW),
-    powerW: readReach(form.powerW, 1),
+    ratedPowerW: readPower(form.ratedPowerW),
+    configuredPowerW: readPower(form.configuredPowerW),
+    powerW: readPowers(form.powerW),
     spotMm: readFigure(form.spotMm),
     wobbleWidthMm: readReach(form.wobbleWidthMm, 1),
     wobbleRateHz: readReach(form.wobbleRateHz, 1),
@@ -236,7 +238,8 @@ export function readMachineForm(form: MachineForm): ReadMachine {
   const parsed = machineRevisionDraftSchema.safeParse(sent);
   if (parsed.success) return { draft: parsed.data };
   const problems = fieldProblems(parsed.error, sent);
-  return { problems: problems.map((one) => ({ ...one, field: panel.fieldInForm(one.field) })) };
+  const asShown = problems.map((one) => inFeederUnit(one, form.wireSpeedUnit));
+  return { problems: asShown.map((one) => ({ ...one, field: panel.fieldInForm(one.field) })) };
 }
 
 /** What of the panel is sent, and the way from a sent field's path back to the form's, which goes by knob and mode. */
@@ -307,6 +310,37 @@ function shownAll<Part extends object>(part: Part): Typed<Part> {
 export function readFigure(text: string): number {
   const number = parseNumber(text.trim().toLowerCase());
   return number === null || number.rest !== '' ? NaN : number.value;
+}
+
+/** A power in W, typed with or without its unit: "1500", "1,5 kW"; NaN where it is none. */
+function readPower(text: string): number {
+  const parsed = parseQuantity(text, 'power', { bareUnit: 'W' });
+  return parsed.ok ? parsed.value : NaN;
+}
+
+function readPowers({ least, most, step }: TypedReach) {
+  return { least: readPower(least), most: readPower(most), step: readPower(step) };
+}
+
+/** A reach of the feeder in another unit: the same speeds, other figures. What cannot be read stays as it was typed. */
+export function inOtherUnit(reach: TypedReach, from: WireUnit, to: WireUnit): TypedReach {
+  const turned = (text: string) => {
+    const value = readFigure(text);
+    return Number.isNaN(value) ? text : shown((value * wireScale[from]) / wireScale[to]);
+  };
+  return { least: turned(reach.least), most: turned(reach.most), step: turned(reach.step) };
+}
+
+/** A problem of the feeder said in the unit that its field shows. */
+function inFeederUnit(problem: FieldProblem, unit: WireUnit): FieldProblem {
+  if (!problem.field.includes('wireSpeedMmS') || unit === 'mm/s') return problem;
+  const shownIn = (text: string) => shown(Number(text) / wireScale[unit]);
+  const given = Number.isFinite(Number(problem.given)) ? shownIn(problem.given) : problem.given;
+  const allowed = problem.allowed.replace(
+    /(\d[\d.]*) to (\d[\d.]*) mm\/s/,
+    (_, from: string, to: string) => `${shownIn(from)} to ${shownIn(to)} ${unit}`,
+  );
+  return { ...problem, given, allowed };
 }
 
 function readReach({ least, most, step }: TypedReach, scale: number) {
