@@ -24,6 +24,7 @@ import { MachinesService } from '../machines/machines.service.js';
 import { hashOf, PhotoFiles } from '../photos/face/photoFiles.js';
 import { standingPhotos } from '../photos/face/readPhotos.js';
 import { storePhotos, type NewPhoto } from '../photos/face/storePhotos.js';
+import { Clock } from '../time/clock.js';
 import { judgeCoupons } from './face/judgeCoupons.js';
 import { newRecords, shownRows, type JudgedRow } from './face/JudgedRow.js';
 import { judgePhotos, takingIn, type TakeIn } from './judgePhotos.js';
@@ -41,6 +42,7 @@ export class CouponFilesService {
     private readonly coupons: CouponsService,
     private readonly machines: MachinesService,
     private readonly photoFiles: PhotoFiles,
+    private readonly clock: Clock,
   ) {}
 
   /** The coupons that match, oldest first, as a file; a ZIP has their photos and tests beside them. */
@@ -76,7 +78,7 @@ export class CouponFilesService {
 
   /** What would become of a file, row by row. Nothing is stored. */
   async preview(format: CouponFileFormat, bytes: Buffer, by: Person): Promise<FilePreview> {
-    const archive = readAny(format, sized(format, bytes));
+    const archive = readAny(format, sized(format, bytes), this.clock.now());
     const { coupons, photos, tests } = await this.judge(
       this.dataSource.manager,
       archive,
@@ -94,7 +96,7 @@ export class CouponFilesService {
   async store(format: CouponFileFormat, hash: string, bytes: Buffer, by: Person): Promise<FileStored> {
     if (hashOf(bytes) !== hash)
       throw conflict('This is not the file that was shown. Look at it again, then store it.');
-    const archive = readAny(format, sized(format, bytes));
+    const archive = readAny(format, sized(format, bytes), this.clock.now());
     // Pictures lie in the folder before a record names them; one that nothing names does no harm.
     const takeIn = takingIn(archive);
     const before = await this.judge(this.dataSource.manager, archive, takeIn, by);
@@ -160,9 +162,9 @@ async function knownCoupons(
   return new Set([...stored, ...fresh]);
 }
 
-function readAny(format: CouponFileFormat, bytes: Buffer): Archive {
-  if (format === 'zip') return readArchive(bytes);
-  const { rows, unknownColumns } = readCouponFile(format, bytes);
+function readAny(format: CouponFileFormat, bytes: Buffer, now: Date): Archive {
+  if (format === 'zip') return readArchive(bytes, now);
+  const { rows, unknownColumns } = readCouponFile(format, bytes, now);
   return { coupons: rows, photos: [], tests: [], pictures: new Map(), unknownColumns };
 }
 

@@ -57,6 +57,20 @@ describe('a file of coupons', () => {
     }
   });
 
+  it('takes no coupon that was not welded yet, and reads what a spreadsheet of Western Europe wrote', async () => {
+    const ahead = `${head}\n${line(1).replace('2026-10-01', '2130-10-01')}`;
+    const [row] = (await preview('csv', ahead)).rows;
+    expect(row?.standing).toBe('wrong');
+    expect(JSON.stringify(row)).toContain('welded_at is 2130-10-01');
+    const latin = Buffer.from(`${head}\n${line(2)}`.replace('notebook', 'grö\u00dfer'), 'latin1');
+    const { body } = (await server.http
+      .put('/api/coupon-files/csv/preview')
+      .set('Content-Type', 'application/octet-stream')
+      .send(latin)
+      .expect(200)) as { body: FilePreview };
+    expect(body.rows[0]?.standing).toBe('new');
+  });
+
   it('rebuilds an empty shop coupon by coupon', async () => {
     const other = await startSampleServer();
     const mine = ((await server.http.get('/api/coupons?limit=200')).body as CouponPage).coupons;

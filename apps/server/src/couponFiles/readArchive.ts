@@ -25,9 +25,9 @@ export interface Archive {
 const mostUnpacked = 400 * 1024 * 1024;
 
 /** Reads a ZIP with coupons, and where they are there photos, their pictures and tests. */
-export function readArchive(bytes: Buffer): Archive {
+export function readArchive(bytes: Buffer, now: Date): Archive {
   const files = unpack(bytes);
-  const { rows, unknownColumns } = couponsOf(files);
+  const { rows, unknownColumns } = couponsOf(files, now);
   return {
     coupons: rows,
     photos: recordsOf(files, 'photos.json', filedPhotoSchema),
@@ -52,10 +52,10 @@ function unpack(bytes: Buffer): Unzipped {
   }
 }
 
-function couponsOf(files: Unzipped) {
+function couponsOf(files: Unzipped, now: Date) {
   for (const format of ['json', 'csv'] as const) {
     const file = files[`coupons.${format}`];
-    if (file !== undefined) return readCouponFile(format, Buffer.from(file));
+    if (file !== undefined) return readCouponFile(format, Buffer.from(file), now);
   }
   throw refuseFile('a ZIP without coupons', 'one with coupons.json or coupons.csv');
 }

@@ -5,6 +5,7 @@ import {
   mostCouponsInFile,
   type FiledCoupon,
 } from '@lone-heron/contract';
+import { decodeText } from '../csv/decodeText.js';
 import { columnOf, unknownColumns } from '../csv/csvSheet.js';
 import { readTable } from '../csv/readTable.js';
 import { checkRecord } from '../http/checkRecord.js';
@@ -23,14 +24,30 @@ export interface ReadFile {
   readonly unknownColumns: string[];
 }
 
-/** Reads a file row by row; one that cannot be read as a whole is refused. */
-export function readCouponFile(format: 'csv' | 'json', bytes: Buffer): ReadFile {
-  const text = bytes.toString('utf8').replace(/^\uFEFF/, '');
+/**
+ * Reads a file row by row; one that cannot be read as a whole is refused.
+ *
+ * @param now nothing was welded later
+ */
+export function readCouponFile(format: 'csv' | 'json', bytes: Buffer, now: Date): ReadFile {
+  const text = decodeText(bytes);
   const read = format === 'csv' ? readCsv(text) : readJson(text);
   if (read.rows.length === 0) throw refuse('no coupon', 'a file with at least one');
   if (read.rows.length > mostCouponsInFile)
     throw refuse(`${read.rows.length} coupons`, `up to ${mostCouponsInFile} at once`);
-  return read;
+  const nameOf = format === 'csv' ? 'welded_at' : 'weldedAt';
+  return { ...read, rows: read.rows.map((row) => notAhead(row, now, nameOf)) };
+}
+
+/** A clock may be ahead by this much, ms. */
+const aheadMs = 24 * 3600 * 1000;
+
+/** A coupon that was not welded yet is none: its year was mistyped. */
+function notAhead(row: ReadRow, now: Date, name: string): ReadRow {
+  const { coupon } = row;
+  if (coupon === null || Date.parse(coupon.weldedAt) <= now.getTime() + aheadMs) return row;
+  const allowed = `up to now, ${now.toISOString().slice(0, 10)}`;
+  return { ...row, coupon: null, reasons: [`${name} is ${coupon.weldedAt}; allowed is ${allowed}`] };
 }
 
 function readCsv(text: string): ReadFile {
