@@ -24,6 +24,8 @@ describe('on a desk', () => {
     const focused = () => page.evaluate(() => document.activeElement?.getAttribute('aria-label'));
     await named(page, 'Say the joint at once');
     await page.keyboard.press('Escape');
+    expect(await focused()).toBe('The joint');
+    await page.keyboard.press('ArrowRight');
     expect(await focused()).toBe('Metal');
     await page.keyboard.press('ArrowRight');
     expect(await focused()).toBe('Thickness of the first sheet');

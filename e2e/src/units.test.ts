@@ -25,14 +25,10 @@ const pages = [
   'cards',
   'ready?machine=bench',
   'ready/scrap/bench',
-  'ready/record/bench',
   'coupons/evidence',
-  'coupons/ladders',
-  'coupons?group=metal',
   'cards/chart',
   'shop/supply',
   'optics',
-  'optics/lives',
 ] as const;
 
 /** A shop speaks one system of units, and a number without a unit is in it. */
@@ -72,11 +68,15 @@ describe('units', () => {
     return told.split('\n').filter((line) => foreign[system].test(line));
   };
 
-  it.each(pages)('of the other system are not on %s', async (path) => {
-    await speak(inches);
-    expect(await foreignLines(path, 'in')).toEqual([]);
-    await speak(millimetres);
-    expect(await foreignLines(path, 'mm')).toEqual([]);
+  describe.each([
+    { system: 'in', units: inches },
+    { system: 'mm', units: millimetres },
+  ] as const)('of a shop in $system', ({ system, units }) => {
+    beforeAll(() => speak(units));
+
+    it.each(pages)('are alone on %s', async (path) => {
+      expect(await foreignLines(path, system)).toEqual([]);
+    });
   });
 
   it('make a bare number of a run inches where the shop says so, and question what no hand does', async () => {

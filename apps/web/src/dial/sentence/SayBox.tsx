@@ -1,5 +1,5 @@
 import type { Machine } from '@lone-heron/contract';
-import { lazy, Suspense, useLayoutEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { lazy, Suspense, useLayoutEffect, useRef, useState, type KeyboardEvent, type RefObject } from 'react';
 import { forgetTyping } from '../../shared/typing/keptTyping.js';
 import { useKept } from '../../shared/typing/useKept.js';
 import type { Spoken } from './Spoken.js';
@@ -12,6 +12,8 @@ const kept = 'say the joint';
 interface SayBoxProps {
   spoken: Spoken;
   machines: readonly Machine[];
+  /** Where the focus goes that was nowhere: the sentence, from which the arrows walk into its words. */
+  sentence: RefObject<HTMLElement | null>;
   onDone: () => void;
 }
 
@@ -19,14 +21,14 @@ interface SayBoxProps {
  * The joint in a few words, such as "16ga al corner", with the joints of before below; Enter takes the first. It opens with the
  * key that asks for it, so that the next letter is written and no command.
  */
-export function SayBox({ spoken, machines, onDone }: SayBoxProps) {
+export function SayBox({ spoken, machines, sentence, onDone }: SayBoxProps) {
   const [text, setText] = useKept(kept, 'text', () => '');
   const { field, before } = useFocusHere();
   const [offered, setOffered] = useState<string | null>(null);
   const [steps, setSteps] = useState(0);
   const [isTaken, setTaken] = useState(false);
   const close = () => {
-    before.current?.focus();
+    (before.current ?? sentence.current)?.focus();
     onDone();
   };
   const keys = (event: KeyboardEvent) => {
@@ -87,7 +89,9 @@ function useFocusHere() {
   const field = useRef<HTMLInputElement>(null);
   const before = useRef<HTMLElement | null>(null);
   useLayoutEffect(() => {
-    if (document.activeElement instanceof HTMLElement) before.current = document.activeElement;
+    const { activeElement } = document;
+    if (activeElement instanceof HTMLElement && activeElement !== document.body)
+      before.current = activeElement;
     field.current?.focus();
     field.current?.select();
   }, []);

@@ -1,6 +1,6 @@
 import type { Machine } from '@lone-heron/contract';
 import { Redo2, Undo2 } from 'lucide-react';
-import { lazy, memo, Suspense, useId, useMemo, useState } from 'react';
+import { lazy, memo, Suspense, useId, useMemo, useRef, useState } from 'react';
 import { useKey } from '../../shared/keys/useKey.js';
 import { metalChoices } from '../../shared/vocabulary/metalNames.js';
 import { aimsFirst } from '../aims.js';
@@ -50,13 +50,23 @@ const SpokenSentence = memo(function SpokenSentence({
   const [isSaying, setSaying] = useState(false);
   const [isAsked, setAsked] = useState(false);
   const wordsId = useId();
+  const sentence = useRef<HTMLDivElement>(null);
   // On a phone the words are folded, but never one that is to be mended.
   const isOpen = isAsked || spoken.reading.said === null;
   useKey('/', () => setSaying(true));
   const words = useWords(spoken, machines);
   return (
-    <div role="group" aria-label="The joint" className="flex flex-col" onKeyDown={walkWords}>
-      {isSaying && <SayBox spoken={spoken} machines={machines} onDone={() => setSaying(false)} />}
+    <div
+      ref={sentence}
+      tabIndex={-1}
+      role="group"
+      aria-label="The joint"
+      className="flex flex-col outline-none"
+      onKeyDown={walkWords}
+    >
+      {isSaying && (
+        <SayBox spoken={spoken} machines={machines} sentence={sentence} onDone={() => setSaying(false)} />
+      )}
       <JointLine spoken={spoken} isOpen={isOpen} opens={wordsId} onToggle={() => setAsked(!isAsked)} />
       <div id={wordsId} className={isOpen ? 'contents' : 'hidden sm:contents'}>
         <div className="sentence sm:pr-24">
