@@ -46,7 +46,7 @@ describe('Dial on a phone', () => {
 
   it('has no target under 48 px among what is pressed there', async () => {
     const small = await page.$$eval(
-      'main button, main a, main input, main select, .phone-bar button',
+      'main button, main a, main input, main select, .foot-bar button',
       (targets) =>
         targets
           .filter((target) => target.getClientRects().length > 0)

@@ -14,7 +14,7 @@ import type { DialOutcome } from './dialOutcome.js';
 import { dialledMachines } from './readMachine.js';
 import { useRecentJoints } from './history/useRecentJoints.js';
 import { Expectation } from './odds/Expectation.js';
-import { PhoneBar } from './odds/PhoneBar.js';
+import { FootBar } from './odds/FootBar.js';
 import { DialPlate } from './plate/DialPlate.js';
 import { Hero } from './section/Hero.js';
 import { Sentence } from './sentence/Sentence.js';
@@ -132,7 +132,7 @@ function Bench({ dial, outcome, machines, onLog }: BenchProps) {
           <Shortfall suggested={outcome.suggested} dial={dial} machines={machines} />
         </Suspense>
       )}
-      <PhoneBar outcome={outcome} onLog={onLog} />
+      <FootBar outcome={outcome} onLog={onLog} />
       <div className="dial-bench">
         <Hero dial={dial} outcome={outcome} />
         <DialPlate dial={dial} outcome={outcome} onSheet={setSheet} />

@@ -4,11 +4,11 @@ import { percentFigure } from '../../shared/figures/figures.js';
 import type { DialOutcome } from '../dialOutcome.js';
 import { evenWords } from './chanceWords.js';
 
-/** On a phone, above the stations wherever one has scrolled to: the odds in one bar, and the log. */
-export function PhoneBar({ outcome, onLog }: { outcome: DialOutcome; onLog: () => void }) {
+/** On a phone or a tablet, at the foot wherever one has scrolled to: the odds in one bar, and the log. */
+export function FootBar({ outcome, onLog }: { outcome: DialOutcome; onLog: () => void }) {
   const { forecast, job } = outcome;
   return (
-    <div className="phone-bar print:hidden">
+    <div className="foot-bar print:hidden">
       <div className="min-w-0 grow">
         <p className="truncate leading-tight">
           <strong className="text-2xl">{percentFigure(forecast.evenChance)}</strong>{' '}
