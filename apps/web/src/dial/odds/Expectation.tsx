@@ -5,6 +5,7 @@ import { figure, percentFigure } from '../../shared/figures/figures.js';
 import { outcomeWords } from '../../shared/vocabulary/outcomeWords.js';
 import type { DialOutcome } from '../dialOutcome.js';
 import { evenWords, soundWords } from './chanceWords.js';
+import { OddsBar } from './OddsBar.js';
 import { scrapWorthCutting } from './scrapWorthCutting.js';
 
 /** Fetched after the page: what the coupons changed, and what would help. */
@@ -17,16 +18,12 @@ export function Expectation({ outcome }: { outcome: DialOutcome }) {
     <section className="sheet flex flex-col px-4 py-2.5" aria-label="What to expect">
       <h2 className="font-semibold">What to expect</h2>
       <p className="leading-snug">
-        <strong className="text-2xl">{percentFigure(forecast.evenChance)}</strong> {evenWords(job)}{' '}
+        <strong className="text-2xl">{percentFigure(forecast.evenChance)}</strong> {evenWords(job)};{' '}
         <span className="whitespace-nowrap text-soft">
           <strong>{percentFigure(forecast.soundChance)}</strong> {soundWords(job)}
         </span>
       </p>
-      <div className="my-1 flex h-3 overflow-hidden rounded-sm" aria-hidden="true">
-        {outcomes.map((one) => (
-          <span key={one} style={{ width: `${forecast.odds[one] * 100}%`, background: `var(--${one})` }} />
-        ))}
-      </div>
+      <OddsBar odds={forecast.odds} />
       <ul>
         {outcomes.map((one) => (
           <li key={one} className="flex items-center gap-2 leading-6">

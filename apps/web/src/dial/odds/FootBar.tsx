@@ -1,8 +1,8 @@
-import { outcomes } from '@lone-heron/core';
 import { NotebookPen } from 'lucide-react';
 import { percentFigure } from '../../shared/figures/figures.js';
 import type { DialOutcome } from '../dialOutcome.js';
 import { evenWords } from './chanceWords.js';
+import { OddsBar } from './OddsBar.js';
 
 /** On a phone or a tablet, at the foot wherever one has scrolled to: the odds in one bar, and the log. */
 export function FootBar({ outcome, onLog }: { outcome: DialOutcome; onLog: () => void }) {
@@ -11,14 +11,9 @@ export function FootBar({ outcome, onLog }: { outcome: DialOutcome; onLog: () =>
     <div className="foot-bar print:hidden">
       <div className="min-w-0 grow">
         <p className="truncate leading-tight">
-          <strong className="text-2xl">{percentFigure(forecast.evenChance)}</strong>{' '}
-          {evenWords(job).replace(/;$/, '')}
+          <strong className="text-2xl">{percentFigure(forecast.evenChance)}</strong> {evenWords(job)}
         </p>
-        <div className="mt-1 flex h-3 overflow-hidden rounded-sm" aria-hidden="true">
-          {outcomes.map((one) => (
-            <span key={one} style={{ width: `${forecast.odds[one] * 100}%`, background: `var(--${one})` }} />
-          ))}
-        </div>
+        <OddsBar odds={forecast.odds} />
       </div>
       <button type="button" className="btn h-14 shrink-0 px-5 text-lg btn-primary" onClick={onLog}>
         <NotebookPen className="size-6" aria-hidden="true" /> Log

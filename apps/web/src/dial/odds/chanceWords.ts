@@ -4,8 +4,8 @@ import { farFace, type WeldJob } from '@lone-heron/core';
 
 /** What an even line is here: from both sides that the runs meet; for a share, of that much. */
 export function evenWords({ aim, runs }: WeldJob): string {
-  if (aim.kind === 'share') return `reaches ${Math.round(aim.share * 100)} %, evenly;`;
-  return runs === 2 ? 'the two sides meet, evenly;' : 'an even line;';
+  if (aim.kind === 'share') return `reaches ${Math.round(aim.share * 100)} %, evenly`;
+  return runs === 2 ? 'the two sides meet, evenly' : 'an even line';
 }
 
 /** What is done with no hole in it, evenly or heavily: “66 % without a hole” alone would be read as 34 % of holes. */

@@ -11,18 +11,18 @@ export function wordsOfChange(
   words: DialWords,
   machines: readonly Machine[],
 ): Partial<DialWords> | null {
-  const mm = (metres: number) => spokenLength(metres * 1000);
+  const said = (metres: number) => spokenLength(metres * 1000);
   switch (change.kind) {
     case 'bothSides':
-      return { sides: '2', ...(change.leg === undefined ? {} : { leg: mm(change.leg) }) };
+      return { sides: '2', ...(change.leg === undefined ? {} : { leg: said(change.leg) }) };
     case 'bevel':
-      return { bevel: figure(inDegrees(change.includedAngle), 0), land: mm(change.land) };
+      return { bevel: figure(inDegrees(change.includedAngle), 0), land: said(change.land) };
     case 'gap':
-      return { gap: mm(change.gap) };
+      return { gap: said(change.gap) };
     case 'leg':
-      return { leg: mm(change.leg) };
+      return { leg: said(change.leg) };
     case 'hole':
-      return { hole: mm(change.holeDiameter) };
+      return { hole: said(change.holeDiameter) };
     case 'swapSheets':
       return {
         first: words.second,

@@ -1,8 +1,6 @@
-import { seamRow } from '@lone-heron/core';
 import { ChevronDown, ChevronUp } from 'lucide-react';
-import { lengthFigure } from '../../shared/figures/houseUnits.js';
+import { jointInWords } from '../../shared/sentences/settingInWords.js';
 import { wireInWords } from '../../shared/sentences/wireInWords.js';
-import { metalName } from '../../shared/vocabulary/metalNames.js';
 import type { Said } from '../readSentence.js';
 import type { Spoken } from './Spoken.js';
 
@@ -15,7 +13,7 @@ interface JointLineProps {
 }
 
 /** On a phone: the joint in one line that opens the sentence; where a word is at fault the sentence stays open. */
-export function JointLine({ spoken: { reading, house }, isOpen, opens, onToggle }: JointLineProps) {
+export function JointLine({ spoken: { reading }, isOpen, opens, onToggle }: JointLineProps) {
   const Icon = isOpen ? ChevronUp : ChevronDown;
   return (
     <button
@@ -26,7 +24,7 @@ export function JointLine({ spoken: { reading, house }, isOpen, opens, onToggle 
       onClick={onToggle}
     >
       <span className="min-w-0 leading-tight font-semibold">
-        {reading.said === null ? 'A word is to be mended' : lineOf(reading.said, house.units)}
+        {reading.said === null ? 'A word is to be mended' : lineOf(reading.said)}
       </span>
       <Icon className="size-6 shrink-0 text-primary" aria-hidden="true" />
     </button>
@@ -34,13 +32,7 @@ export function JointLine({ spoken: { reading, house }, isOpen, opens, onToggle 
 }
 
 /** "304 stainless 1.5 mm butt, gap 0.1 mm, 0.8 mm wire, the bench unit". */
-function lineOf({ joint, wireDiameterMm, machine }: Said, units: Spoken['house']['units']): string {
-  const { metal, secondMetal, kind, firstThicknessMm, secondThicknessMm, gapMm } = joint;
-  const [first, second] = [firstThicknessMm, secondThicknessMm].map((mm) => lengthFigure(mm, units));
-  return [
-    `${metalName(metal)}${secondMetal === undefined || secondMetal === metal ? '' : ` to ${metalName(secondMetal)}`} ${first}${first === second ? '' : ` to ${second}`} ${seamRow(kind).short}`,
-    `gap ${lengthFigure(gapMm, units)}`,
-    wireDiameterMm === null ? 'no wire' : `${wireInWords(wireDiameterMm)} wire`,
-    machine.name,
-  ].join(', ');
+function lineOf({ joint, wireDiameterMm, machine }: Said): string {
+  const wire = wireDiameterMm === null ? 'no wire' : `${wireInWords(wireDiameterMm)} wire`;
+  return `${jointInWords(joint)}, ${wire}, ${machine.name}`;
 }

@@ -2,7 +2,8 @@ import type { Machine, RecordDetail, ShopRecord } from '@lone-heron/contract';
 import { driftPerMonth, inMm, mm, pointerCorrection } from '@lone-heron/core';
 import { lazy, Suspense } from 'react';
 import { shopUnits } from '../../shared/figures/shopUnits.js';
-import { spokenLength } from '../../shared/figures/spoken.js';
+import { figure } from '../../shared/figures/figures.js';
+import { spokenLength, spokenUnit } from '../../shared/figures/spoken.js';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { Loading } from '../../shared/page/Loading.js';
@@ -127,6 +128,12 @@ function OffsetFields({ offset }: { offset: TypedValues<'x' | 'y'> }) {
   );
 }
 
+/** A step of the offset is finer than lengths are said elsewhere. */
+function stepInWords(stepMm: number): string {
+  const { unit, own } = spokenUnit('mm');
+  return `${figure(stepMm / own, 4)} ${unit}`;
+}
+
 interface AdviceProps {
   machine: Machine;
   last: PointerRecord | undefined;
@@ -143,7 +150,7 @@ function Advice({ machine, last, dot }: AdviceProps) {
       </p>
     );
   if (dot === null)
-    return <p className="text-sm text-soft">One step moves the dot by {spokenLength(pointer.stepMm)}.</p>;
+    return <p className="text-sm text-soft">One step moves the dot by {stepInWords(pointer.stepMm)}.</p>;
   if (dot.right === 0 && dot.up === 0)
     return <p className="font-semibold text-success">Central: leave it.</p>;
   const control = { ...pointer, step: mm(pointer.stepMm) };
