@@ -10,12 +10,22 @@ export const patienceMs = 60_000;
 
 /** The element with an accessible name, once it is there. */
 export async function named(page: Page, name: string, role?: string): Promise<ElementHandle<HTMLElement>> {
-  const selector = `::-p-aria([name="${name}"]${role === undefined ? '' : `[role="${role}"]`})`;
-  return (await page.waitForSelector(selector, { timeout: patienceMs })) as ElementHandle<HTMLElement>;
+  const found = await page.waitForSelector(byName(name, role), { timeout: patienceMs });
+  return found as ElementHandle<HTMLElement>;
 }
 
+/** Presses what has a name, where it lies by then: a way back moves off a button that comes up under it. */
 export async function press(page: Page, name: string, role = 'button'): Promise<void> {
-  await (await named(page, name, role)).click();
+  await page
+    .locator(byName(name, role))
+    .setWaitForStableBoundingBox(false)
+    .setWaitForEnabled(false)
+    .setTimeout(patienceMs)
+    .click();
+}
+
+function byName(name: string, role?: string): string {
+  return `::-p-aria([name="${name}"]${role === undefined ? '' : `[role="${role}"]`})`;
 }
 
 /** Types over what a field holds and leaves it. */
