@@ -21,6 +21,7 @@ import { storeTests } from '../inspection/face/storeTests.js';
 import type { Entry } from '../kit/Entry.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { MachinesService } from '../machines/machines.service.js';
+import { readPeople } from '../people/face/readPeople.js';
 import { hashOf, PhotoFiles } from '../photos/face/photoFiles.js';
 import { standingPhotos } from '../photos/face/readPhotos.js';
 import { storePhotos, type NewPhoto } from '../photos/face/storePhotos.js';
@@ -32,7 +33,7 @@ import { judgeTests } from './judgeTests.js';
 import { readArchive, type Archive } from './readArchive.js';
 import { readCouponFile } from './readCouponFile.js';
 import { refuseFile } from '../http/refuseFile.js';
-import { couponsAsCsv, couponsAsJson, filedTest } from './face/writeCouponFile.js';
+import { couponsAsCsv, couponsAsJson, filedTest, type Names } from './face/writeCouponFile.js';
 
 @Injectable()
 export class CouponFilesService {
@@ -49,18 +50,25 @@ export class CouponFilesService {
   async write(format: CouponFileFormat, filter: CouponFilter): Promise<Buffer> {
     const { manager } = this.dataSource;
     const coupons = await couponsMatching(manager, filter);
-    if (format === 'csv') return Buffer.from(couponsAsCsv(coupons));
-    if (format === 'json') return Buffer.from(couponsAsJson(coupons));
-    return this.writeZip(manager, coupons);
+    const names = await this.names(manager);
+    if (format === 'csv') return Buffer.from(couponsAsCsv(coupons, names));
+    if (format === 'json') return Buffer.from(couponsAsJson(coupons, names));
+    return this.writeZip(manager, coupons, names);
   }
 
-  private async writeZip(manager: EntityManager, coupons: readonly Coupon[]): Promise<Buffer> {
+  private async names(manager: EntityManager): Promise<Names> {
+    const machines = new Map((await this.machines.list(manager)).map(({ id, name }) => [id, name]));
+    const people = new Map((await readPeople(manager)).map(({ id, name }) => [id, name]));
+    return { machine: (id) => machines.get(id) ?? id, person: (id) => people.get(id) ?? id };
+  }
+
+  private async writeZip(manager: EntityManager, coupons: readonly Coupon[], names: Names): Promise<Buffer> {
     const ids = new Set(coupons.map(({ id }) => id));
     const [photos, tests] = await Promise.all([standingPhotos(manager), standingTests(manager)]);
     const mine = photos.filter(({ couponId }) => ids.has(couponId));
     const files: Zippable = {
-      'coupons.json': Buffer.from(couponsAsJson(coupons)),
-      'coupons.csv': Buffer.from(couponsAsCsv(coupons)),
+      'coupons.json': Buffer.from(couponsAsJson(coupons, names)),
+      'coupons.csv': Buffer.from(couponsAsCsv(coupons, names)),
       'photos.json': Buffer.from(JSON.stringify(mine, null, 1)),
       'tests.json': Buffer.from(
         JSON.stringify(tests.filter(({ couponId }) => ids.has(couponId)).map(filedTest), null, 1),
@@ -131,7 +139,7 @@ export class CouponFilesService {
     takeIn: TakeIn,
     by: Person,
   ): Promise<JudgedFile> {
-    const machineOf = (id: string) => this.machines.find(id, manager);
+    const machineOf = (said: string) => this.machines.findCalled(said, manager);
     const coupons = await judgeCoupons(manager, archive.coupons, machineOf, by);
     if (archive.photos.length + archive.tests.length === 0) return { coupons, photos: [], tests: [] };
     const known = await knownCoupons(manager, archive, coupons);

@@ -71,6 +71,27 @@ describe('a file of coupons', () => {
     expect(body.rows[0]?.standing).toBe('new');
   });
 
+  it('calls machines, people and coupons as the shop does, beside their ids', async () => {
+    const [heading = '', first = ''] = (await written('csv')).split('\n');
+    expect(heading.split(',').slice(0, 4)).toEqual(['number', 'welded_at', 'machine', 'person']);
+    expect(heading).toMatch(/,id,machine_id,person_id$/);
+    expect(first).toMatch(/^1,[^,]+,the bench unit,Maren,/);
+    const json = JSON.parse(await written('json')) as { machines: object[]; coupons: { number: number }[] };
+    expect(json.machines).toContainEqual({ id: 'bench', name: 'the bench unit' });
+    expect(json.coupons[0]?.number).toBe(1);
+  });
+
+  it('that names machine and person is read as one that has their ids', async () => {
+    const text = `${head};person\n${line(4, { machine: 'the bench unit' })};maREN\n${line(5)};Nobody`;
+    const { rows } = await preview('csv', text);
+    expect(rows.map(({ standing }) => standing)).toEqual(['new', 'wrong']);
+    expect(rows[1]?.reasons).toEqual(['person is “Nobody”; allowed is a person of this shop']);
+    await store('csv', text).expect(200);
+    const [newest] = ((await server.http.get('/api/coupons?limit=1')).body as CouponPage).coupons;
+    expect(newest).toMatchObject({ machineId: 'bench', personId: 'maren' });
+    expect((await preview('csv', `${head}\n${line(4)}`)).rows[0]?.standing).toBe('duplicate');
+  });
+
   it('rebuilds an empty shop coupon by coupon', async () => {
     const other = await startSampleServer();
     const mine = ((await server.http.get('/api/coupons?limit=200')).body as CouponPage).coupons;

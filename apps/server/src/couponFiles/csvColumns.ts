@@ -3,10 +3,10 @@ import { jointColumns, jointMoreColumn, settingColumns } from '../csv/weldColumn
 
 /** What a file of coupons has, in order. docs/file-formats.md tells the same. */
 export const csvColumns: readonly CsvColumn[] = [
-  column('id', 'text', 'id'),
+  column('number', 'number', 'number'),
   column('welded_at', 'text', 'weldedAt'),
-  column('machine', 'text', 'machineId'),
-  column('person', 'text', 'personId'),
+  column('machine', 'text', 'machineName'),
+  column('person', 'text', 'personName'),
   ...jointColumns(''),
   ...settingColumns(''),
   column('back', 'text', 'back'),
@@ -23,11 +23,20 @@ export const csvColumns: readonly CsvColumn[] = [
   column('stated', 'json', 'stated'),
   column('remark', 'text', 'remark'),
   jointMoreColumn(''),
+  column('id', 'text', 'id'),
+  column('machine_id', 'text', 'machineId'),
+  column('person_id', 'text', 'personId'),
 ];
 
-/** A coupon out of cells, not yet checked; what was not taken down is null, and no remark is an empty one. */
+/**
+ * A coupon out of cells, not yet checked; what was not taken down is null, and no remark is an empty one. Machine and
+ * person are their ids, or as the file calls them where it has none.
+ */
 export function couponOf(cells: Readonly<Record<string, string>>): { coupon: Tree; faults: string[] } {
-  const { record, faults } = recordOf(csvColumns, cells);
+  const { record: read, faults } = recordOf(csvColumns, cells);
+  const { machineName, personName, ...record } = read;
+  if (record['machineId'] === undefined) put(record, ['machineId'], machineName);
+  if (record['personId'] === undefined) put(record, ['personId'], personName);
   for (const field of ['lightOnS', 'runLengthMm'])
     if (record[field] === undefined) put(record, [field], null);
   if (record['remark'] === undefined) record['remark'] = '';

@@ -124,7 +124,7 @@ export class CouponsService {
     for (const { machineId } of coupons) {
       if (!machines.has(machineId)) machines.set(machineId, await this.machineThen(manager, machineId));
     }
-    const rows = coupons.map(({ id = uuid(), personId = by.id, ...draft }, i) => {
+    const rows = coupons.map(({ id = uuid(), personId = by.id, number: _theirs, ...draft }, i) => {
       const { revision, windowAt } = machines.get(draft.machineId) as MachineThen;
       const window = windowAt(draft.weldedAt);
       return {

@@ -40,6 +40,12 @@ export class MachinesService {
     return machine === null ? null : atRevision(manager, machine);
   }
 
+  /** The machine that a file calls so, by its id or its name; null where the shop has none. */
+  async findCalled(said: string, manager: EntityManager): Promise<Machine | null> {
+    const machine = await manager.findOneBy(MachineEntity, [{ id: said }, { name: said }]);
+    return machine === null ? null : atRevision(manager, machine);
+  }
+
   /** Every revision of a machine, newest first. */
   async history(id: string): Promise<MachineRevision[]> {
     const { manager } = this.dataSource;

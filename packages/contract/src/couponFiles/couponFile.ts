@@ -27,7 +27,9 @@ const { rung: _rung, ...carried } = couponDraftSchema.shape;
 export const filedCouponSchema = z.strictObject({
   ...carried,
   id: clientId.optional(),
-  /** Id of a person of this shop; left out, it is whoever reads the file in. */
+  /** Its number in the shop it comes from. A shop that reads it in gives it one of its own. */
+  number: z.int().positive().optional(),
+  /** Id or name of a person of this shop; left out, it is whoever reads the file in. */
   personId: z.string().max(60).optional(),
 });
 export type FiledCoupon = z.infer<typeof filedCouponSchema>;

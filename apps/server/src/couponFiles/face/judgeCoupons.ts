@@ -8,7 +8,7 @@ import {
 import { isDeepStrictEqual } from 'node:util';
 import type { EntityManager } from 'typeorm';
 import { storedDrafts, type StoredDraft } from '../../coupons/face/readCoupons.js';
-import { personIds } from '../../people/face/readPeople.js';
+import { readPeople } from '../../people/face/readPeople.js';
 import { standingsOf, type JudgedRow } from './JudgedRow.js';
 import type { ReadRow } from '../readCouponFile.js';
 
@@ -18,7 +18,7 @@ const batch = 500;
 /**
  * Holds rows against what is stored and against each other.
  *
- * @param machineOf finds a machine of this shop
+ * @param machineOf finds a machine of this shop by its id, or by its name
  * @param by who reads the file in
  */
 export async function judgeCoupons(
@@ -27,17 +27,12 @@ export async function judgeCoupons(
   machineOf: (id: string) => Promise<Machine | null>,
   by: Person,
 ): Promise<readonly JudgedRow<FiledCoupon>[]> {
-  const machines = new Map<string, Machine | null>();
-  for (const machineId of new Set(
-    rows.flatMap(({ coupon }) => (coupon === null ? [] : [coupon.machineId])),
-  )) {
-    machines.set(machineId, await machineOf(machineId));
-  }
-  const people = await personIds(manager);
-  const stored = await storedAlike(manager, rows);
+  const known = { machines: await machinesOf(rows, machineOf), people: await readPeople(manager) };
+  const named = rows.map((row) => withIds(row, known));
+  const stored = await storedAlike(manager, named);
   const seen = new Set<string>();
-  return rows.map((row) => {
-    const judged = judgeRow(row, { machines, people, stored, by });
+  return named.map((row) => {
+    const judged = judgeRow(row, { ...known, stored, by });
     if (judged.record === null || judged.standing !== 'new') return judged;
     const key = judged.record.id ?? contentKey(judged.record);
     if (seen.has(key)) return { ...judged, standing: 'duplicate', reasons: ['stands twice in this file'] };
@@ -49,7 +44,7 @@ export async function judgeCoupons(
 /** What the rows of a file are held against. */
 interface Known {
   readonly machines: ReadonlyMap<string, Machine | null>;
-  readonly people: ReadonlySet<string>;
+  readonly people: readonly Person[];
   readonly stored: {
     readonly byId: ReadonlyMap<string, StoredDraft>;
     readonly byContent: ReadonlyMap<string, StoredDraft>;
@@ -70,8 +65,9 @@ function judgeRow(
   if (beyond.length > 0) {
     return wrong(...beyond.map(({ field, given, allowed }) => `${field} is ${given}; allowed is ${allowed}`));
   }
-  const { id, personId = by.id, ...draft } = coupon;
-  if (!people.has(personId)) return wrong(`person is “${personId}”; allowed is a person of this shop`);
+  const { id, number: _theirs, personId = by.id, ...draft } = coupon;
+  if (!people.some((person) => person.id === personId))
+    return wrong(`person is “${personId}”; allowed is ${allowedPerson(personId, people)}`);
   const same = id === undefined ? stored.byContent.get(contentKey(coupon)) : stored.byId.get(id);
   if (same === undefined) return fresh(coupon);
   if (id !== undefined && !isDeepStrictEqual(withoutRung(same.draft), draft))
@@ -79,6 +75,43 @@ function judgeRow(
       `id is that of coupon ${same.number}, which says something else; a coupon is never overwritten`,
     );
   return duplicate(`is coupon ${same.number} already`);
+}
+
+/** The machines that the rows speak of, by what they call them. */
+async function machinesOf(
+  rows: readonly ReadRow[],
+  machineOf: (name: string) => Promise<Machine | null>,
+): Promise<ReadonlyMap<string, Machine | null>> {
+  const machines = new Map<string, Machine | null>();
+  for (const { coupon } of rows) {
+    if (coupon !== null && !machines.has(coupon.machineId))
+      machines.set(coupon.machineId, await machineOf(coupon.machineId));
+  }
+  return machines;
+}
+
+/** A row with the ids of what it names; what it names and nobody has stays as it is, to be told. */
+function withIds(row: ReadRow, { machines, people }: Pick<Known, 'machines' | 'people'>): ReadRow {
+  const { coupon } = row;
+  if (coupon === null) return row;
+  const machineId = machines.get(coupon.machineId)?.id ?? coupon.machineId;
+  const personId = coupon.personId === undefined ? undefined : personIdOf(coupon.personId, people);
+  return { ...row, coupon: { ...coupon, machineId, ...(personId === undefined ? {} : { personId }) } };
+}
+
+function personIdOf(said: string, people: readonly Person[]): string {
+  const called = calledSo(said, people);
+  return people.some(({ id }) => id === said) || called.length !== 1 ? said : (called[0]?.id ?? said);
+}
+
+function calledSo(said: string, people: readonly Person[]): readonly Person[] {
+  return people.filter(({ name }) => name.toLowerCase() === said.toLowerCase());
+}
+
+function allowedPerson(said: string, people: readonly Person[]): string {
+  return calledSo(said, people).length > 1
+    ? 'the id of one of them, for several are called so (person_id)'
+    : 'a person of this shop';
 }
 
 /** A file does not carry the rung. */

@@ -12,7 +12,6 @@ import { csvColumns } from '../csvColumns.js';
 /** What a file carries of a coupon: what was logged, and by whom. */
 export function filedCoupon(coupon: Coupon): FiledCoupon {
   const {
-    number: _number,
     machineRevision: _revision,
     windowId: _windowId,
     windowNumber: _windowNumber,
@@ -26,14 +25,39 @@ export function filedCoupon(coupon: Coupon): FiledCoupon {
   return filed;
 }
 
-/** Coupons as CSV: UTF-8, comma, point, a head, ISO 8601. */
-export function couponsAsCsv(coupons: readonly Coupon[]): string {
-  return writeTable(csvColumns, coupons.map(filedCoupon));
+/** What this shop calls a machine or a person, by id. */
+export interface Names {
+  readonly machine: (id: string) => string;
+  readonly person: (id: string) => string;
 }
 
-export function couponsAsJson(coupons: readonly Coupon[]): string {
-  const content = { format: couponFileName, version: couponFileVersion, coupons: coupons.map(filedCoupon) };
+/** Coupons as CSV: UTF-8, comma, point, a head, ISO 8601. */
+export function couponsAsCsv(coupons: readonly Coupon[], { machine, person }: Names): string {
+  const rows = coupons.map((coupon) => ({
+    ...filedCoupon(coupon),
+    machineName: machine(coupon.machineId),
+    personName: person(coupon.personId),
+  }));
+  return writeTable(csvColumns, rows);
+}
+
+/** Coupons as JSON, with the names that go with the ids in them. */
+export function couponsAsJson(coupons: readonly Coupon[], { machine, person }: Names): string {
+  const content = {
+    ...{ format: couponFileName, version: couponFileVersion },
+    machines: named(coupons, ({ machineId }) => machineId, machine),
+    people: named(coupons, ({ personId }) => personId, person),
+    coupons: coupons.map(filedCoupon),
+  };
   return JSON.stringify(content, null, 1);
+}
+
+function named(
+  coupons: readonly Coupon[],
+  idOf: (coupon: Coupon) => string,
+  nameOf: (id: string) => string,
+): { id: string; name: string }[] {
+  return [...new Set(coupons.map(idOf))].map((id) => ({ id, name: nameOf(id) }));
 }
 
 /** What a file carries of a test. */
