@@ -175,6 +175,7 @@ export { inspectionFound } from './inspection/rules/inspectionFound.js';
 export {
   jointRanges,
   jointSchema,
+  plainConditions,
   wireDiameterMm,
   wireDiametersMm,
   type Conditions,

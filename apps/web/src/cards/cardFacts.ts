@@ -1,14 +1,16 @@
 import type { CardContent, HouseUnits } from '@lone-heron/contract';
 import { fillerTable, gasTable, wobbleNames } from '@lone-heron/core';
 import { flowFigure } from '../shared/figures/houseUnits.js';
-import { focusInWords, gunInWords, nozzleInWords } from './cardWords.js';
+import { aroundLightInWords, focusInWords, gunInWords, nozzleInWords } from './cardWords.js';
 import { wireInWords as wireNamed } from '../shared/sentences/wireInWords.js';
 
 /** What is fitted and how the gun is held, beside the numbers of the panel. */
 export function cardFacts(
-  { setting, nozzle, focusMm, gunAngleDeg, notes, tags }: CardContent,
+  content: CardContent,
   units: HouseUnits,
 ): readonly (readonly [name: string, value: string])[] {
+  const { setting, nozzle, focusMm, gunAngleDeg, notes, tags } = content;
+  const aroundLight = aroundLightInWords(content);
   const { wobble, pace, gas, gasFlowLMin } = setting;
   return [
     ['Wobble', wobble.shape === 'none' ? 'none' : wobbleNames[wobble.shape]],
@@ -17,6 +19,7 @@ export function cardFacts(
     ['Nozzle', nozzleInWords(nozzle)],
     ['Focus', focusInWords(focusMm)],
     ['Gun', gunInWords(gunAngleDeg)],
+    ...(aroundLight === null ? [] : [['Around the light', aroundLight] as const]),
     ...(notes === '' ? [] : [['Technique', notes] as const]),
     ...(tags.length === 0 ? [] : [['Tags', tags.join(', ')] as const]),
   ];

@@ -20,6 +20,30 @@ export function focusInWords(focusMm: number): string {
   return `${spokenLength(Math.abs(focusMm))} ${focusMm > 0 ? 'above' : 'below'} the surface`;
 }
 
+/** What the panel sets around the light, as far as it was said: "gas 0.3 s before, 0.5 s after". */
+export function aroundLightInWords({
+  gasBeforeS,
+  gasAfterS,
+  rampUpS,
+  rampDownS,
+}: Pick<CardContent, 'gasBeforeS' | 'gasAfterS' | 'rampUpS' | 'rampDownS'>): string | null {
+  const gas = [...timed(gasBeforeS, 'before'), ...timed(gasAfterS, 'after')];
+  const ramp = [...timed(rampUpS, 'up'), ...timed(rampDownS, 'down')];
+  const parts = [
+    ...(gas.length === 0 ? [] : [`gas ${gas.join(', ')}`]),
+    ...(ramp.length === 0 ? [] : [`ramp ${ramp.join(', ')}`]),
+  ];
+  return parts.length === 0 ? null : parts.join('; ');
+}
+
+function timed(seconds: number | undefined, when: string): string[] {
+  return seconds === undefined ? [] : [`${secondsInWords(seconds)} ${when}`];
+}
+
+export function secondsInWords(seconds: number): string {
+  return `${figure(seconds, 2)} s`;
+}
+
 export function gunInWords(gunAngleDeg: number): string {
   return `${figure(gunAngleDeg, 0)}° from the sheet`;
 }

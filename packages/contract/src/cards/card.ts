@@ -11,6 +11,10 @@ export const cardRanges = {
   focus: { quantity: 'focus above the surface', min: -10, max: 10, unit: 'mm' },
   bore: { quantity: 'bore', min: 0.5, max: 15, unit: 'mm' },
   gunAngle: couponRanges.gunAngle,
+  gasBefore: { quantity: 'gas before light', min: 0, max: 10, unit: 's' },
+  rampUp: { quantity: 'ramp at the start', min: 0, max: 5, unit: 's' },
+  rampDown: { quantity: 'ramp at the end', min: 0, max: 5, unit: 's' },
+  gasAfter: { quantity: 'gas after light', min: 0, max: 30, unit: 's' },
 } as const;
 const mostTags = 12;
 const tagError = { error: `up to ${mostTags} different tags of 1 to 24 characters` };
@@ -33,6 +37,11 @@ export const cardContentSchema = z.strictObject(
     /** Above the surface; negative inside the sheet. */
     focusMm: boundedNumber(cardRanges.focus),
     gunAngleDeg: boundedNumber(cardRanges.gunAngle),
+    /** What the panel sets around the light; left out where nobody said. */
+    gasBeforeS: boundedNumber(cardRanges.gasBefore).optional(),
+    rampUpS: boundedNumber(cardRanges.rampUp).optional(),
+    rampDownS: boundedNumber(cardRanges.rampDown).optional(),
+    gasAfterS: boundedNumber(cardRanges.gasAfter).optional(),
     /** Technique, in the words of whoever welds it. */
     notes: shortText(2000),
     tags: z

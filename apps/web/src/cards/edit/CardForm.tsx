@@ -1,5 +1,6 @@
 import type { CardContent, HouseContent, Machine } from '@lone-heron/contract';
 import { nozzleShapes } from '@lone-heron/core';
+import { Fragment } from 'react';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { Failure } from '../../shared/form/Failure.js';
@@ -9,7 +10,7 @@ import { TextField } from '../../shared/form/TextField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
 import { nozzleWords } from '../../shared/vocabulary/nozzles.js';
 import { jointInWords } from '../../shared/sentences/settingInWords.js';
-import { cardFields, type CardField } from './cardFields.js';
+import { cardFields, fieldsAroundLight, type CardField } from './cardFields.js';
 import { readCard, typedFrom, type TypedCard } from './typedCard.js';
 import { KeptNote } from '../../shared/typing/KeptNote.js';
 import { useKept } from '../../shared/typing/useKept.js';
@@ -148,7 +149,7 @@ interface FittedProps {
   onType: (change: Partial<TypedCard>) => void;
 }
 
-/** Nozzle, focus and gun. */
+/** Nozzle, focus and gun; gas and ramps around the light. */
 function Fitted({ typed, read, onType }: FittedProps) {
   const field = (name: CardField, unit: string) => (
     <TypedField
@@ -182,6 +183,9 @@ function Fitted({ typed, read, onType }: FittedProps) {
       </label>
       {field('focusMm', 'mm')}
       {field('gunAngleDeg', '°')}
+      {fieldsAroundLight.map((name) => (
+        <Fragment key={name}>{field(name, 's')}</Fragment>
+      ))}
     </section>
   );
 }

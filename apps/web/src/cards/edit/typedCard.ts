@@ -11,7 +11,7 @@ import { panelFigure, panelRows, type PanelRow } from '../../shared/panel/panelK
 import { readTypedKnob, type TypedKnob } from '../../shared/panel/typedKnob.js';
 import { figure } from '../../shared/figures/figures.js';
 import { readTyped, type TypedValue } from '../../shared/figures/readTyped.js';
-import { cardFields, type CardField } from './cardFields.js';
+import { cardFieldNames, cardFields, fieldsAroundLight, type CardField } from './cardFields.js';
 
 /** A card as it is being typed. */
 export interface TypedCard {
@@ -35,16 +35,25 @@ export function typedFrom(content: CardContent): TypedCard {
       focusMm: figure(focusMm, 2),
       gunAngleDeg: figure(gunAngleDeg, 0),
       boreMm: figure(nozzle.boreMm, 2),
+      gasBeforeS: figureIfSaid(content.gasBeforeS),
+      rampUpS: figureIfSaid(content.rampUpS),
+      rampDownS: figureIfSaid(content.rampDownS),
+      gasAfterS: figureIfSaid(content.gasAfterS),
     },
     knobs: {},
   };
+}
+
+function figureIfSaid(seconds: number | undefined): string {
+  return seconds === undefined ? '' : figure(seconds, 2);
 }
 
 /** What was read of a typed card. */
 export interface ReadCard {
   /** Null while something is at fault. */
   readonly content: CardContent | null;
-  readonly fields: Readonly<Record<CardField, TypedValue>>;
+  /** Null for one that is empty and may be. */
+  readonly fields: Readonly<Record<CardField, TypedValue | null>>;
   readonly knobs: readonly { readonly row: PanelRow; readonly text: string; readonly read: TypedKnob }[];
 }
 
@@ -59,11 +68,9 @@ export function readCard(
   machine: Machine,
   levels: readonly NamedLevel[],
 ): ReadCard {
-  const fields = {
-    focusMm: readTyped(typed.fields.focusMm, cardFields.focusMm.quantity),
-    gunAngleDeg: readTyped(typed.fields.gunAngleDeg, cardFields.gunAngleDeg.quantity),
-    boreMm: readTyped(typed.fields.boreMm, cardFields.boreMm.quantity),
-  };
+  const fields = Object.fromEntries(
+    cardFieldNames.map((name) => [name, readField(name, typed.fields[name])]),
+  ) as ReadCard['fields'];
   const knobs = panelRows(machine.profile, coreSetting(begin.setting)).map((row) => {
     const text = typed.knobs[row.knob] ?? panelFigure(row, row.value);
     const isUntouched = text === panelFigure(row, row.value);
@@ -72,27 +79,38 @@ export function readCard(
   return { content: contentOf(typed, begin, levels, { fields, knobs }), fields, knobs };
 }
 
+function readField(name: CardField, text: string): TypedValue | null {
+  const mayBeEmpty = fieldsAroundLight.some((each) => each === name);
+  return mayBeEmpty && text.trim() === '' ? null : readTyped(text, cardFields[name].quantity);
+}
+
 function contentOf(
   typed: TypedCard,
   begin: CardContent,
   levels: readonly NamedLevel[],
   { fields, knobs }: Omit<ReadCard, 'content'>,
 ): CardContent | null {
-  const { focusMm, gunAngleDeg, boreMm } = fields;
-  if (!('value' in focusMm) || !('value' in gunAngleDeg) || !('value' in boreMm)) return null;
+  const values: Partial<Record<CardField, number>> = {};
+  for (const name of cardFieldNames) {
+    const read = fields[name];
+    if (read === null) continue;
+    if ('fault' in read) return null;
+    values[name] = read.value;
+  }
+  const { boreMm, ...said } = values;
   const setting = settingOf(begin, knobs);
   if (setting === null) return null;
   const level =
     typed.level === begin.level.name ? begin.level : levels.find(({ name }) => name === typed.level);
+  const { gasBeforeS: _before, rampUpS: _up, rampDownS: _down, gasAfterS: _after, ...kept } = begin;
   const content = {
-    ...begin,
+    ...kept,
+    ...said,
     setting,
     name: typed.name,
     notes: typed.notes,
     tags: typed.tags.split(',').flatMap((tag) => (tag.trim() === '' ? [] : [tag.trim()])),
-    nozzle: { shape: typed.shape, isGrooved: typed.isGrooved, boreMm: boreMm.value },
-    focusMm: focusMm.value,
-    gunAngleDeg: gunAngleDeg.value,
+    nozzle: { shape: typed.shape, isGrooved: typed.isGrooved, boreMm },
     level,
   };
   return cardContentSchema.safeParse(content).data ?? null;

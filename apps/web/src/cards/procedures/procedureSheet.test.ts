@@ -1,6 +1,7 @@
 import {
   houseStarts,
   nothingStated,
+  plainConditions,
   procedureFields,
   type CardContent,
   type PaperSection,
@@ -38,7 +39,37 @@ describe('a procedure', () => {
     expect(lineOf(sheet, 'Process and equipment', 'Wavelength')).toEqual({
       ...{ name: 'Wavelength', value: null, from: 'stated' },
     });
-    expect(lineOf(sheet, 'Joint', 'Position')?.value).toBeNull();
+    expect(lineOf(sheet, 'Preparation', 'Jigging')?.value).toBeNull();
+  });
+
+  it('says how it lies and what is behind, which the sentence on Dial always says', () => {
+    const joint = buttOf('stainless304', 1.5);
+    expect(lineOf(sheetOf(contentOf()), 'Joint', 'Position')?.value).toBe('flat');
+    const hung = {
+      ...joint,
+      conditions: { ...plainConditions, position: 'overhead', backing: 'copper' },
+    } as const;
+    const sheet = sheetOf(contentOf({ joint: hung }));
+    expect(lineOf(sheet, 'Joint', 'Position')?.value).toBe('overhead');
+    expect(lineOf(sheet, 'Joint', 'Backing')?.value).toBe('copper bar');
+  });
+
+  it('takes gas times and ramps from the card where the shop states nothing else', () => {
+    const content = contentOf({ gasBeforeS: 0.3, rampDownS: 0.2 });
+    const from = (stated = nothingStated) => ({
+      before: lineOf(sheetOf(content, stated), 'Gas', 'Gas before light'),
+      after: lineOf(sheetOf(content, stated), 'Gas', 'Gas after light'),
+      down: lineOf(sheetOf(content, stated), 'Pulse and ramps', 'Power ramp at the end'),
+    });
+    expect(from()).toMatchObject({
+      before: { value: '0.3 s', from: 'card' },
+      after: { value: null, from: 'stated' },
+      down: { value: '0.2 s', from: 'card' },
+    });
+    expect(from({ ...nothingStated, gasBefore: '1 s' }).before).toMatchObject({
+      value: '1 s',
+      from: 'stated',
+    });
   });
 
   it('says the energy of a length as power over travel', () => {

@@ -1,5 +1,6 @@
 import {
   coreSetting,
+  plainConditions,
   type CardContent,
   type HouseUnits,
   type Joint,
@@ -16,7 +17,7 @@ import { figure, percentFigure } from '../../shared/figures/figures.js';
 import { flowFigure } from '../../shared/figures/houseUnits.js';
 import { metalName } from '../../shared/vocabulary/metalNames.js';
 import type { CardForecast } from '../cardForecast.js';
-import { focusInWords, gunInWords, nozzleInWords } from '../cardWords.js';
+import { focusInWords, gunInWords, nozzleInWords, secondsInWords } from '../cardWords.js';
 import { fieldGroups, fieldWords } from './statedFields.js';
 import { wireInWords } from '../../shared/sentences/wireInWords.js';
 
@@ -64,8 +65,19 @@ export function statedLines(
   const fields = fieldGroups.find(({ name }) => name === group)?.fields ?? [];
   return fields
     .filter((field) => isAsked(field, content))
-    .map((field) => line(fieldWords[field].name, stated[field] === '' ? null : stated[field], 'stated'));
+    .map((field) => {
+      const { name } = fieldWords[field];
+      const card = cardSeconds[field];
+      if (stated[field] !== '' || card === undefined || content[card] === undefined)
+        return line(name, stated[field] === '' ? null : stated[field], 'stated');
+      return line(name, secondsInWords(content[card]));
+    });
 }
+
+/** What the card says where the shop states nothing else. */
+const cardSeconds: Partial<Record<ProcedureField, 'gasBeforeS' | 'gasAfterS' | 'rampUpS' | 'rampDownS'>> = {
+  ...{ gasBefore: 'gasBeforeS', gasAfter: 'gasAfterS', rampUp: 'rampUpS', rampDown: 'rampDownS' },
+};
 
 /** Without wire nobody asks for the spool. */
 function isAsked(field: ProcedureField, { setting }: CardContent): boolean {
@@ -77,7 +89,7 @@ function identification({ content }: ProcedureFacts): PaperLine[] {
 }
 
 function jointLines(joint: Joint): PaperLine[] {
-  const { conditions } = joint;
+  const { conditions = plainConditions } = joint;
   return [
     line('Joint', seamRow(joint.kind).said.replace(/^an? /, '')),
     line('Thickness', `${spokenLength(joint.firstThicknessMm)} and ${spokenLength(joint.secondThicknessMm)}`),
@@ -94,8 +106,8 @@ function jointLines(joint: Joint): PaperLine[] {
           ),
         ]
       : []),
-    line('Position', conditions === undefined ? null : positionTable[conditions.position].onPaper),
-    line('Backing', conditions === undefined ? null : backingTable[conditions.backing].onPaper),
+    line('Position', positionTable[conditions.position].onPaper),
+    line('Backing', backingTable[conditions.backing].onPaper),
   ];
 }
 

@@ -4,7 +4,7 @@ import { spokenFlow } from '../../shared/figures/spoken.js';
 import { panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
 import { figure } from '../../shared/figures/figures.js';
 import { jointInWords } from '../../shared/sentences/settingInWords.js';
-import { focusInWords, gunInWords, nozzleInWords } from '../cardWords.js';
+import { aroundLightInWords, focusInWords, gunInWords, nozzleInWords } from '../cardWords.js';
 
 /** Something that a version changed. */
 export interface ChangedFact {
@@ -48,6 +48,7 @@ function factsOf(content: CardContent, machine: Machine | undefined): ReadonlyMa
     ['Nozzle', nozzleInWords(content.nozzle)],
     ['Focus', focusInWords(content.focusMm)],
     ['Gun', gunInWords(content.gunAngleDeg)],
+    ['Around the light', aroundLightInWords(content) ?? 'none'],
     ['Technique', content.notes === '' ? 'none' : content.notes],
     ['Tags', content.tags.length === 0 ? 'none' : content.tags.join(', ')],
     ['Level', content.level.name],

@@ -1,5 +1,5 @@
-import type { Joint, Setting } from '@lone-heron/contract';
-import { gasTable, seamRow, wobbleNames } from '@lone-heron/core';
+import { plainConditions, type Joint, type Setting } from '@lone-heron/contract';
+import { backingTable, gasTable, positionTable, seamRow, surfaceTable, wobbleNames } from '@lone-heron/core';
 import { figure } from '../figures/figures.js';
 import { travelFigure } from '../figures/houseUnits.js';
 import { shopUnits } from '../figures/shopUnits.js';
@@ -7,7 +7,7 @@ import { spokenFlow, spokenLength, spokenTravel } from '../figures/spoken.js';
 import { metalName } from '../vocabulary/metalNames.js';
 import { wireInWords } from './wireInWords.js';
 
-/** A joint in one line: "304 stainless 1.5 mm butt, gap 0.1 mm". */
+/** A joint in one line, with what is out of the ordinary about it: "304 stainless 1.5 mm butt, gap 0.1 mm, overhead". */
 export function jointInWords(joint: Joint): string {
   const { metal, secondMetal, kind, firstThicknessMm, secondThicknessMm, gapMm } = joint;
   const thickness =
@@ -19,7 +19,21 @@ export function jointInWords(joint: Joint): string {
       ? metalName(metal)
       : `${metalName(metal)} to ${metalName(secondMetal)}`;
   const tack = joint.tack === undefined ? '' : ' tack';
-  return `${metals} ${thickness} ${seamRow(kind).short}${tack}, gap ${spokenLength(gapMm)}`;
+  return `${metals} ${thickness} ${seamRow(kind).short}${tack}, gap ${spokenLength(gapMm)}${unusualOf(joint)}`;
+}
+
+/** Position, backing, surface and stitches where they are not the plain ones. */
+function unusualOf({ conditions = plainConditions }: Joint): string {
+  const { position, backing, surface, stitches } = conditions;
+  const said = [
+    ...(position === plainConditions.position ? [] : [positionTable[position].said]),
+    ...(backing === plainConditions.backing ? [] : [backingTable[backing].said]),
+    ...(surface === plainConditions.surface ? [] : [surfaceTable[surface].said]),
+    ...(stitches === null
+      ? []
+      : [`stitches of ${spokenLength(stitches.lengthMm)} every ${spokenLength(stitches.pitchMm)}`]),
+  ];
+  return said.map((each) => `, ${each}`).join('');
 }
 
 /** A setting in one line, in physical units. */

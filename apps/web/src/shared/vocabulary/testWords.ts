@@ -1,4 +1,12 @@
-import type { BrokeAt, PressureMedium, TestDetail, TestKind, TestResult } from '@lone-heron/contract';
+import {
+  sectionMeasures,
+  sectionRanges,
+  type BrokeAt,
+  type PressureMedium,
+  type TestDetail,
+  type TestKind,
+  type TestResult,
+} from '@lone-heron/contract';
 import { spokenLength, spokenReading } from '../figures/spoken.js';
 import { figure } from '../figures/figures.js';
 import { lookWords } from './looks.js';
@@ -81,14 +89,11 @@ function offsetInWords({ mm, giveMm }: { mm: number; giveMm: number }): string {
 }
 
 function sectionInWords({ isThrough, measured }: Extract<TestDetail, { kind: 'section' }>): string {
-  const { depth, width, throat, undercut } = measured;
-  const length = (name: string, reading: { mm: number; giveMm: number } | undefined) =>
-    reading === undefined ? [] : [`${name} ${spokenReading(reading.mm, reading.giveMm)}`];
-  return [
-    isThrough ? 'through' : 'stopped inside',
-    ...length('depth', depth),
-    ...length('width', width),
-    ...length('throat', throat),
-    ...length('undercut', undercut),
-  ].join(', ');
+  const readings = sectionMeasures.flatMap((name) => {
+    const reading = measured[name];
+    return reading === undefined
+      ? []
+      : [`${sectionRanges[name].quantity} ${spokenReading(reading.mm, reading.giveMm)}`];
+  });
+  return [isThrough ? 'through' : 'stopped inside', ...readings].join(', ');
 }

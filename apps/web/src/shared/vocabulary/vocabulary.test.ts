@@ -1,6 +1,21 @@
 import { figure, mmFigure, percentFigure } from '../figures/figures.js';
 import { shownMoment } from '../figures/moments.js';
 import { dialledInWords, jointInWords } from '../sentences/settingInWords.js';
+import { foundInWords } from './testWords.js';
+
+describe('what a section found', () => {
+  it('is everything that was measured on it', () => {
+    const detail = {
+      kind: 'section',
+      grits: '',
+      etchant: 'none',
+      isThrough: true,
+      photoId: null,
+      measured: { crown: { mm: 0.4, giveMm: 0.05 }, misalignment: { mm: 0.2, giveMm: 0.05 } },
+    } as const;
+    expect(foundInWords(detail)).toBe('through, crown 0.4 ±0.05 mm, misalignment 0.2 ±0.05 mm');
+  });
+});
 
 describe('figures', () => {
   it.each([
@@ -37,6 +52,15 @@ describe('a joint and its setting in a line', () => {
       gapMm: 0,
     } as const;
     expect(jointInWords(joint)).toBe('304 stainless 1.5 mm to 3 mm butt, gap 0 mm');
+    const conditions = { backing: 'copper', surface: 'clean', position: 'overhead' } as const;
+    expect(
+      jointInWords({
+        ...joint,
+        conditions: { ...conditions, stitches: { lengthMm: 20, pitchMm: 60, offsetMm: 0 } },
+      }),
+    ).toBe(
+      '304 stainless 1.5 mm to 3 mm butt, gap 0 mm, overhead, a copper bar behind, stitches of 20 mm every 60 mm',
+    );
     const base = { powerW: 870, dutyPercent: 100, gas: 'dryAir', gasFlowLMin: 20 } as const;
     expect(
       dialledInWords({

@@ -1,4 +1,4 @@
-import { inMm, settingCompanions } from '@lone-heron/core';
+import { inMm, settingCompanions, type SettingCompanions } from '@lone-heron/core';
 import type { CardContent } from '../card.js';
 import type { HouseContent } from '../../house/house.js';
 import type { Joint } from '../../joint/joint.js';
@@ -18,7 +18,7 @@ interface CardBeginning {
   readonly house: Pick<HouseContent, 'nozzles' | 'acceptance' | 'practice'>;
 }
 
-/** A card to begin with: nozzle, focus and angle as Dial says them, the nozzle's bore from the drawer, the shop's first level. */
+/** A card to begin with: nozzle, focus, angle, gas times and ramps as Dial says them, the nozzle's bore from the drawer, the shop's first level. */
 export function proposeCard({ name, machine, joint, setting, house }: CardBeginning): CardContent {
   const { pace } = setting;
   const job = coreJob(joint, pace.by === 'wire' ? pace.wireDiameterMm : null, machine.profile, {
@@ -33,8 +33,17 @@ export function proposeCard({ name, machine, joint, setting, house }: CardBeginn
     nozzle: { shape, isGrooved, boreMm: onHand?.boreMm ?? usualBoreMm },
     focusMm: inMm(companions.focus.value),
     gunAngleDeg: usualGunAngleDeg,
+    ...aroundLight(companions),
     ...{ notes: '', tags: [] },
     level: level ?? asksNothing,
+  };
+}
+
+/** Gas and ramps around the light, in seconds. */
+function aroundLight({ gasBefore, rampUp, rampDown, gasAfter }: SettingCompanions) {
+  return {
+    ...{ gasBeforeS: gasBefore.value, rampUpS: rampUp.value },
+    ...{ rampDownS: rampDown.value, gasAfterS: gasAfter.value },
   };
 }
 
