@@ -4,6 +4,7 @@ import { desk, openPage } from './support/browser.js';
 import { openDesk, type Desk } from './support/desk.js';
 import { fill, named, pick, press, seeText, signIn, textOf, valueOf } from './support/screen.js';
 import { sampleShop } from './support/sampleShop.js';
+import { inches, millimetres } from './support/shopUnits.js';
 import { goTo } from './support/goTo.js';
 
 interface Logged {
@@ -116,7 +117,6 @@ describe('The advice', () => {
   });
 
   it('proposes a fillet that a shop in inches would weld, and asks for its toes', async () => {
-    const inches = { length: 'in', travel: 'in/min', gasFlow: 'CFH' };
     expect((await ines.put('house/units/1', inches)).status).toBe(200);
     await open('?metal=lowCarbonSteel&kind=tee&first=1/8+in&second=1/8+in&wire=0.889&gap=0+in');
     const wires = await (
@@ -135,9 +135,7 @@ describe('The advice', () => {
     await goTo(page, `${shop.heron.url}/coupons/${coupon.id}`);
     await seeText(page, 'both sides, nothing on the far side');
     await seeText(page, 'oth toes wetted and nothing on the far side');
-    expect((await ines.put('house/units/2', { length: 'mm', travel: 'mm/s', gasFlow: 'L/min' })).status).toBe(
-      200,
-    );
+    expect((await ines.put('house/units/2', millimetres)).status).toBe(200);
   });
 
   it('goes by what a lead says outcomes cost, and refuses what would make a hole cheap', async () => {

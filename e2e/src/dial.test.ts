@@ -17,6 +17,7 @@ import {
   valueOf,
 } from './support/screen.js';
 import { sampleShop } from './support/sampleShop.js';
+import { inches, millimetres } from './support/shopUnits.js';
 import { goTo, reload } from './support/goTo.js';
 import { countedCoupons } from './support/counted.js';
 
@@ -110,20 +111,15 @@ describe('Dial', () => {
 
   it('says three unit systems back as the house does', async () => {
     const ines = await openDesk(shop.heron.url, 'ines');
-    const inches = { length: 'in', travel: 'in/min', gasFlow: 'CFH' };
     expect((await ines.put('house/units/1', inches)).status).toBe(200);
     await open('?first=.063&second=.063');
     expect(await drawing()).toContain('0.063 in to 0.063 in butt');
     expect(await textOf(page, 'Dial these')).toMatch(/Travel\s+2\d\.\d in\/min/);
     expect(await textOf(page, 'Dial these')).toContain('argon 40 CFH');
-    expect(
-      (await ines.put('house/units/2', { length: 'mm', travel: 'cm/min', gasFlow: 'L/min' })).status,
-    ).toBe(200);
+    expect((await ines.put('house/units/2', { ...millimetres, travel: 'cm/min' })).status).toBe(200);
     await open('?first=16ga&second=16ga');
     expect(await textOf(page, 'Dial these')).toMatch(/Travel\s+\d+ cm\/min/);
-    expect((await ines.put('house/units/3', { length: 'mm', travel: 'mm/s', gasFlow: 'L/min' })).status).toBe(
-      200,
-    );
+    expect((await ines.put('house/units/3', millimetres)).status).toBe(200);
   });
 
   it('turns a knob by hand, on the drawing too, and takes it back', async () => {

@@ -3,12 +3,13 @@ import { openPage } from './support/browser.js';
 import { openDesk, type Desk } from './support/desk.js';
 import { goTo } from './support/goTo.js';
 import { sampleShop } from './support/sampleShop.js';
+import { inches, millimetres } from './support/shopUnits.js';
 import { fill, press, seeText, signIn } from './support/screen.js';
 
 /** Units of one system that no page of a shop of the other may show. */
 const foreign = {
-  in: /\d\s?(mm|mm\/s|cm\/min|L\/min)\b/,
-  mm: /\d\s?(in|in\/min|CFH)\b/,
+  in: /\d\s?(mm|mm\/s|cm\/min|L\/min|bar|kg|m)\b|°C/,
+  mm: /\d\s?(in|in\/min|CFH|psi|lb|ft)\b|°F|\$/,
 } as const;
 
 /** Wire is sold by its diameter, whatever the shop's units are. */
@@ -28,6 +29,13 @@ const pages = [
   'coupons/evidence',
   'cards/chart',
   'shop/supply',
+  'shop/stock',
+  'shop/practice',
+  'shop/acceptance',
+  'coupons/ladders',
+  'optics/lives',
+  'optics/drawer',
+  'optics/upkeep',
   'optics',
 ] as const;
 
@@ -49,8 +57,6 @@ describe('units', () => {
     expect((await ines.put(`house/units/${revision}`, units)).status).toBe(200);
     await goTo(page, `${shop.heron.url}/shop`);
   };
-  const inches = { length: 'in', travel: 'in/min', gasFlow: 'CFH' };
-  const millimetres = { length: 'mm', travel: 'mm/s', gasFlow: 'L/min' };
 
   /** Lines of a page with a unit of the other system. */
   const foreignLines = async (path: string, system: keyof typeof foreign) => {

@@ -25,6 +25,16 @@ export function openBrowser(): Promise<Browser> {
 /** What the browser reported as broken on every page of this file so far. */
 export const broken: string[] = [];
 
+/** How long the application leaves its way back on the screen, ms. @see apps/web/src/app/Toasts.tsx */
+const wayBackMs = 8000;
+
+/** A way back is there for as long as a person needs; a machine that others use too can need longer to press it. */
+function lengthenWayBack(shown: number, wanted: number): void {
+  const wait = window.setTimeout.bind(window);
+  window.setTimeout = ((act: TimerHandler, ms?: number, ...given: unknown[]) =>
+    wait(act, ms === shown ? wanted : ms, ...given)) as typeof window.setTimeout;
+}
+
 /** A page that fails its file on anything the browser reports as broken. */
 export async function openPage(browser: Browser, url: string, viewport: typeof desk = desk): Promise<Page> {
   const page = await browser.newPage();
@@ -34,6 +44,7 @@ export async function openPage(browser: Browser, url: string, viewport: typeof d
       broken.push(message.text());
   });
   page.setDefaultTimeout(patienceMs);
+  await page.evaluateOnNewDocument(lengthenWayBack, wayBackMs, patienceMs);
   await page.setViewport(viewport);
   // A page behind another draws no frames: a fade on it never ends.
   await page.bringToFront();

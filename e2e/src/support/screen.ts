@@ -14,14 +14,9 @@ export async function named(page: Page, name: string, role?: string): Promise<El
   return found as ElementHandle<HTMLElement>;
 }
 
-/** Presses what has a name, where it lies by then: a way back moves off a button that comes up under it. */
+/** Presses what has a name, where it lies once it rests: a sheet grows while it opens, a way back moves off a button. */
 export async function press(page: Page, name: string, role = 'button'): Promise<void> {
-  await page
-    .locator(byName(name, role))
-    .setWaitForStableBoundingBox(false)
-    .setWaitForEnabled(false)
-    .setTimeout(patienceMs)
-    .click();
+  await page.locator(byName(name, role)).setWaitForEnabled(false).setTimeout(patienceMs).click();
 }
 
 function byName(name: string, role?: string): string {

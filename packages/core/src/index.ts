@@ -33,6 +33,8 @@ export {
   type Dimension,
   parseNumber,
   parseQuantity,
+  poundKilograms,
+  psiBar,
 } from './quantity/index.js';
 
 // Numbers in the wrong unit, with what was probably meant

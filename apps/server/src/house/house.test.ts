@@ -10,7 +10,7 @@ describe('the house', () => {
   afterEach(() => server.stop());
 
   const now = async () => (await server.http.get('/api/house').expect(200)).body as House;
-  const units = { length: 'in', travel: 'in/min', gasFlow: 'CFH' } as const;
+  const units = { ...houseStarts.units, length: 'in', travel: 'in/min', gasFlow: 'CFH' } as const;
 
   it('keeps what a lead changes, revision by revision, and says in the history what it was', async () => {
     const before = await now();

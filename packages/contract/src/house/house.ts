@@ -24,14 +24,19 @@ const practiceSchema = z.strictObject(
   { error: `a school for each of ${Object.keys(practiceSchools).join(', ')}` },
 );
 
-/** How the shop says lengths, paces and flows; what a machine's panel shows stays the panel's own. */
+/** How the shop says what it measures and pays; what a machine's panel shows stays the panel's own. */
 const unitsSchema = z.strictObject(
   {
     length: oneOf(['mm', 'in']),
     travel: oneOf(['mm/s', 'cm/min', 'in/min']),
     gasFlow: oneOf(['L/min', 'CFH']),
+    temperature: oneOf(['°C', '°F']),
+    pressure: oneOf(['bar', 'psi']),
+    mass: oneOf(['kg', 'lb']),
+    /** As the shop writes its money, before the figure; empty where it says none. */
+    currency: shortText(6),
   },
-  { error: 'units with length, travel and gasFlow' },
+  { error: 'units with length, travel, gasFlow, temperature, pressure, mass and currency' },
 );
 export type HouseUnits = z.infer<typeof unitsSchema>;
 
@@ -175,7 +180,10 @@ export type HouseContent = { readonly [Sheet in HouseSheet]: z.infer<(typeof hou
 /** Where a shop starts, before anybody wrote a sheet. */
 export const houseStarts: HouseContent = {
   practice: usualPractice,
-  units: { length: 'mm', travel: 'mm/s', gasFlow: 'L/min' },
+  units: {
+    ...{ length: 'mm', travel: 'mm/s', gasFlow: 'L/min' },
+    ...{ temperature: '°C', pressure: 'bar', mass: 'kg', currency: '' },
+  },
   wire: [],
   nozzles: [],
   prices: {

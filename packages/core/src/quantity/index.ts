@@ -51,7 +51,7 @@ export {
 export { standardAtmosphere, normalTemperature } from './standardAir.js';
 export { sheetGaugeMm, type SheetFamily } from './sheetGauge.js';
 export { gaugeTables } from './gaugeTables.js';
-export { type Dimension } from './unitSpellings.js';
+export { poundKilograms, psiBar, type Dimension } from './unitSpellings.js';
 export { parseNumber } from './parseNumber.js';
 export { parseQuantity, type ParseOptions } from './parseQuantity.js';
 export { saidLength, saidSpeed, type SaidUnits } from './said.js';

@@ -7,7 +7,7 @@ import { dimensionUnits, type Dimension } from './unitSpellings.js';
 export type ParsedQuantity =
   | {
       readonly ok: true;
-      /** In the dimension's shop unit: mm, mm/s, L/min, bar, °C, W, ms, Hz. */
+      /** In the dimension's shop unit (mm, mm/s, L/min, bar, °C, W, ms, Hz, kg), or the one it was asked for in. */
       readonly value: number;
       /** The unit the text was read in, such as "in" for a bare ".063". */
       readonly readAs: string;
@@ -19,6 +19,8 @@ export interface ParseOptions {
   readonly sheet?: SheetFamily | null;
   /** The unit of a number without one; by default the shop unit, and for lengths see below. */
   readonly bareUnit?: string;
+  /** The unit that the value is handed on in; by default the shop unit. */
+  readonly into?: string;
 }
 
 /** Below this many millimetres a bare length is taken for inches: nobody welds 0.06 mm sheet. */
@@ -50,9 +52,18 @@ export function parseQuantity(
     return parseGauge(text, number.value, options.sheet ?? null);
   }
   const unit = number.rest === '' ? bareUnit(number, dimension, options) : number.rest;
-  const scale = dimensionUnits[dimension].scales.get(unit.replaceAll(' ', ''));
+  const scale = unitScale(dimension, unit);
   if (scale === undefined) return refuse(text, dimension);
-  return { ok: true, value: number.value * scale.factor + (scale.offset ?? 0), readAs: unit };
+  const into = options.into === undefined ? undefined : unitScale(dimension, options.into);
+  const { factor, offset = 0 } = into ?? { factor: 1 };
+  return {
+    ...{ ok: true, readAs: unit },
+    value: (number.value * scale.factor + (scale.offset ?? 0) - offset) / factor,
+  };
+}
+
+function unitScale(dimension: Dimension, unit: string) {
+  return dimensionUnits[dimension].scales.get(unit.toLowerCase().replaceAll(' ', ''));
 }
 
 function bareUnit(number: NumberAndRest, dimension: Dimension, options: ParseOptions): string {

@@ -1,6 +1,6 @@
 /** What a typed quantity can be a quantity of. */
 export type Dimension =
-  'length' | 'speed' | 'flow' | 'pressure' | 'temperature' | 'power' | 'duration' | 'frequency';
+  'length' | 'speed' | 'flow' | 'pressure' | 'temperature' | 'power' | 'duration' | 'frequency' | 'mass';
 
 /** How to turn a number in some unit into the dimension's shop unit: value x factor + offset. */
 interface UnitScale {
@@ -19,7 +19,8 @@ interface DimensionUnits {
 
 export const inchMm = 25.4;
 const cubicFootLitres = 28.316846592;
-const psiBar = 0.0689475729316836;
+export const psiBar = 0.0689475729316836;
+export const poundKilograms = 0.45359237;
 
 /** Spreads one scale over the spellings people use for it. */
 function spellings(rows: readonly (readonly [names: string, factor: number, offset?: number])[]) {
@@ -34,7 +35,7 @@ function spellings(rows: readonly (readonly [names: string, factor: number, offs
 
 /**
  * The units of the shop floor with every spelling we accept. Exact by definition: inch 25.4 mm, cubic foot
- * 28.316846592 L, psi from 4.4482216152605 N per square inch, kgf 9.80665 N.
+ * 28.316846592 L, psi from 4.4482216152605 N per square inch, kgf 9.80665 N, pound 0.45359237 kg.
  */
 export const dimensionUnits: Readonly<Record<Dimension, DimensionUnits>> = {
   length: {
@@ -122,6 +123,16 @@ export const dimensionUnits: Readonly<Record<Dimension, DimensionUnits>> = {
       ['hz', 1],
       ['khz', 1000],
       ['mhz', 1e6],
+    ]),
+  },
+  mass: {
+    shopUnit: 'kg',
+    examples: '5 kg, 800 g, 11 lb',
+    scales: spellings([
+      ['kg kilogram kilograms', 1],
+      ['g gram grams', 1e-3],
+      ['lb lbs pound pounds', poundKilograms],
+      ['oz ounce ounces', poundKilograms / 16],
     ]),
   },
 };

@@ -14,6 +14,7 @@ import { cardFields, fieldsAroundLight, type CardField } from './cardFields.js';
 import { readCard, typedFrom, type TypedCard } from './typedCard.js';
 import { KeptNote } from '../../shared/typing/KeptNote.js';
 import { useKept } from '../../shared/typing/useKept.js';
+import { bareUnitOf } from '../../shared/figures/readTyped.js';
 
 interface CardFormProps {
   /** Under which what is typed is kept; whoever saves it ends that. */
@@ -151,10 +152,10 @@ interface FittedProps {
 
 /** Nozzle, focus and gun; gas and ramps around the light. */
 function Fitted({ typed, read, onType }: FittedProps) {
-  const field = (name: CardField, unit: string) => (
+  const field = (name: CardField) => (
     <TypedField
       label={cardFields[name].label}
-      unit={unit}
+      unit={name === 'gunAngleDeg' ? '°' : bareUnitOf(cardFields[name].quantity)}
       text={typed.fields[name]}
       read={read[name]}
       onType={(text) => onType({ fields: { ...typed.fields, [name]: text } })}
@@ -171,7 +172,7 @@ function Fitted({ typed, read, onType }: FittedProps) {
         choices={nozzleShapes.map((value) => ({ value, label: nozzleWords[value] }))}
         onPick={(shape) => onType({ shape })}
       />
-      {field('boreMm', 'mm')}
+      {field('boreMm')}
       <label className="flex min-h-12 items-center gap-3 self-end">
         <input
           type="checkbox"
@@ -181,10 +182,10 @@ function Fitted({ typed, read, onType }: FittedProps) {
         />
         Grooved for wire
       </label>
-      {field('focusMm', 'mm')}
-      {field('gunAngleDeg', '°')}
+      {field('focusMm')}
+      {field('gunAngleDeg')}
       {fieldsAroundLight.map((name) => (
-        <Fragment key={name}>{field(name, 's')}</Fragment>
+        <Fragment key={name}>{field(name)}</Fragment>
       ))}
     </section>
   );

@@ -10,8 +10,12 @@ import { turnKnob, type NozzleShape } from '@lone-heron/core';
 import { panelFigure, panelRows, type PanelRow } from '../../shared/panel/panelKnobs.js';
 import { readTypedKnob, type TypedKnob } from '../../shared/panel/typedKnob.js';
 import { figure } from '../../shared/figures/figures.js';
-import { readTyped, type TypedValue } from '../../shared/figures/readTyped.js';
+import { readTypedOver, type TypedValue } from '../../shared/figures/readTyped.js';
 import { cardFieldNames, cardFields, fieldsAroundLight, type CardField } from './cardFields.js';
+import { typedText } from '../../shared/figures/spoken.js';
+
+/** With which the fields begin. */
+const fieldDecimals = 2;
 
 /** A card as it is being typed. */
 export interface TypedCard {
@@ -32,9 +36,9 @@ export function typedFrom(content: CardContent): TypedCard {
     ...{ name, notes, tags: tags.join(', '), shape: nozzle.shape, isGrooved: nozzle.isGrooved },
     level: level.name,
     fields: {
-      focusMm: figure(focusMm, 2),
-      gunAngleDeg: figure(gunAngleDeg, 0),
-      boreMm: figure(nozzle.boreMm, 2),
+      focusMm: typedText(focusMm, 'mm', fieldDecimals),
+      gunAngleDeg: figure(gunAngleDeg, fieldDecimals),
+      boreMm: typedText(nozzle.boreMm, 'mm', fieldDecimals),
       gasBeforeS: figureIfSaid(content.gasBeforeS),
       rampUpS: figureIfSaid(content.rampUpS),
       rampDownS: figureIfSaid(content.rampDownS),
@@ -45,7 +49,7 @@ export function typedFrom(content: CardContent): TypedCard {
 }
 
 function figureIfSaid(seconds: number | undefined): string {
-  return seconds === undefined ? '' : figure(seconds, 2);
+  return seconds === undefined ? '' : figure(seconds, fieldDecimals);
 }
 
 /** What was read of a typed card. */
@@ -69,7 +73,7 @@ export function readCard(
   levels: readonly NamedLevel[],
 ): ReadCard {
   const fields = Object.fromEntries(
-    cardFieldNames.map((name) => [name, readField(name, typed.fields[name])]),
+    cardFieldNames.map((name) => [name, readField(name, typed.fields[name], begin)]),
   ) as ReadCard['fields'];
   const knobs = panelRows(machine.profile, coreSetting(begin.setting)).map((row) => {
     const text = typed.knobs[row.knob] ?? panelFigure(row, row.value);
@@ -79,9 +83,11 @@ export function readCard(
   return { content: contentOf(typed, begin, levels, { fields, knobs }), fields, knobs };
 }
 
-function readField(name: CardField, text: string): TypedValue | null {
+function readField(name: CardField, text: string, begin: CardContent): TypedValue | null {
   const mayBeEmpty = fieldsAroundLight.some((each) => each === name);
-  return mayBeEmpty && text.trim() === '' ? null : readTyped(text, cardFields[name].quantity);
+  if (mayBeEmpty && text.trim() === '') return null;
+  const was = name === 'boreMm' ? begin.nozzle.boreMm : begin[name];
+  return readTypedOver(was, text, cardFields[name].quantity, fieldDecimals);
 }
 
 function contentOf(

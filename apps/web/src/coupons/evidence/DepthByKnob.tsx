@@ -4,7 +4,7 @@ import { lazy, Suspense, useMemo, useState } from 'react';
 import { PickField } from '../../shared/form/PickField.js';
 import { Loading } from '../../shared/page/Loading.js';
 import { jointInWords } from '../../shared/sentences/settingInWords.js';
-import { knobUnits } from '../ladders/ladderKnobs.js';
+import { knobUnit } from '../ladders/ladderKnobs.js';
 import { couponsByJoint, knobDepths } from './knobDepths.js';
 
 /** Fetched when the page is opened: charts are heavy. */
@@ -47,7 +47,7 @@ export function DepthByKnob({ coupons, machines }: DepthByKnobProps) {
         <PickField
           label="Knob"
           value={knob}
-          choices={ladderKnobs.map((value) => ({ value, label: knobUnits[value].name }))}
+          choices={ladderKnobs.map((value) => ({ value, label: knobUnit(value).name }))}
           onPick={setKnob}
         />
       </div>

@@ -3,7 +3,7 @@ import { useCallback } from 'react';
 import { LineChart, type ChartInk } from '../../shared/chart/LineChart.js';
 import { footAxis, valueAxis } from '../../shared/chart/valueAxis.js';
 import { figure } from '../../shared/figures/figures.js';
-import { knobUnits } from '../ladders/ladderKnobs.js';
+import { knobUnit } from '../ladders/ladderKnobs.js';
 import type { KnobDepth } from './knobDepths.js';
 
 interface KnobDepthChartProps {
@@ -19,7 +19,7 @@ export default function KnobDepthChart({ knob, depths, thicknessMm }: KnobDepthC
     (ink: ChartInk) => chartOption(knob, depths, thicknessMm, ink),
     [knob, depths, thicknessMm],
   );
-  const { name, unit, perSi, decimals } = knobUnits[knob];
+  const { name, unit, perSi, decimals } = knobUnit(knob);
   return (
     <>
       <LineChart
@@ -61,7 +61,7 @@ const room = 0.08;
 
 function chartOption(knob: LadderKnob, depths: readonly KnobDepth[], thicknessMm: number, ink: ChartInk) {
   const { token, text } = ink;
-  const { name, unit, perSi } = knobUnits[knob];
+  const { name, unit, perSi } = knobUnit(knob);
   const places = depths.map(({ at }) => at * perSi);
   const [least, most] = [Math.min(...places), Math.max(...places)];
   const aside = room * (most - least || most);

@@ -4,7 +4,7 @@ import { LineChart, type ChartInk } from '../../shared/chart/LineChart.js';
 import { footAxis, valueAxis } from '../../shared/chart/valueAxis.js';
 import { PickField } from '../../shared/form/PickField.js';
 import { ladderCurves, type LadderCurve } from './ladderCurves.js';
-import { knobUnits } from './ladderKnobs.js';
+import { knobUnit } from './ladderKnobs.js';
 import type { LadderSays } from './ladderSays.js';
 
 interface LadderChartProps {
@@ -24,7 +24,7 @@ export default function LadderChart({ axes, says }: LadderChartProps) {
           <PickField
             label="Depth over"
             value={picked}
-            choices={axes.map(({ knob }, i) => ({ value: String(i), label: knobUnits[knob].name }))}
+            choices={axes.map(({ knob }, i) => ({ value: String(i), label: knobUnit(knob).name }))}
             onPick={setPicked}
           />
         </div>
@@ -54,7 +54,7 @@ function chartOption(
 ) {
   const { token, text } = ink;
   const curves = ladderCurves(axes, across, answer.depthAt);
-  const { name, unit, perSi } = knobUnits[axes[across]?.knob ?? 'power'];
+  const { name, unit, perSi } = knobUnit(axes[across]?.knob ?? 'power');
   const values = axes[across]?.values ?? [];
   const [least, most] = [Math.min(...values), Math.max(...values)];
   const tallest = Math.max(...curves.flatMap((curve) => curve.points.map(({ high }) => high))) * 1.6;

@@ -19,7 +19,7 @@ import { PageHeader } from '../../shared/page/PageHeader.js';
 import { figure } from '../../shared/figures/figures.js';
 import { outcomeOfLook, wordsOfLooks } from '../../shared/vocabulary/looks.js';
 import { settingInWords } from '../../shared/sentences/settingInWords.js';
-import { knobUnits, rungInWords, rungLabel } from './ladderKnobs.js';
+import { knobUnit, rungInWords, rungLabel } from './ladderKnobs.js';
 import { ladderSays, type LadderSays } from './ladderSays.js';
 import { ModulationSchools } from './ModulationSchools.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
@@ -191,7 +191,7 @@ function Said({ ladder, says }: { ladder: Ladder; says: LadderSays }) {
 function answerInWords({ axes }: Ladder, index: number, { change, low, high, verdict }: KnobAnswer): string {
   const axis = axes[index];
   if (axis === undefined) return '';
-  const { name, unit, perSi, decimals } = knobUnits[axis.knob];
+  const { name, unit, perSi, decimals } = knobUnit(axis.knob);
   const range = `${name} from ${figure(Math.min(...axis.values) * perSi, decimals)} to ${figure(Math.max(...axis.values) * perSi, decimals)} ${unit}`;
   const interval = `${percent(low)} to ${percent(high)}`;
   if (verdict === 'effect') {

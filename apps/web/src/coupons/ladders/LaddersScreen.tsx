@@ -6,7 +6,7 @@ import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { Loading } from '../../shared/page/Loading.js';
 import { PageHeader } from '../../shared/page/PageHeader.js';
 import { jointInWords } from '../../shared/sentences/settingInWords.js';
-import { knobUnits } from './ladderKnobs.js';
+import { knobUnit } from './ladderKnobs.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** Every ladder of the shop, those under way first. */
@@ -50,7 +50,7 @@ function LadderLine({ ladder, machine }: { ladder: Ladder; machine: Machine | un
           L{ladder.number} {ladder.name}
         </strong>
         <span className="text-soft">
-          {ladder.axes.map(({ knob }) => knobUnits[knob].name.toLowerCase()).join(' and ')},{' '}
+          {ladder.axes.map(({ knob }) => knobUnit(knob).name.toLowerCase()).join(' and ')},{' '}
           {ladder.rungs.length} coupons, {jointInWords(ladder.joint)}, {machine?.name ?? ladder.machineId}
           {ladder.closedAt !== null && ', put away'}
         </span>

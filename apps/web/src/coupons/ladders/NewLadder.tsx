@@ -18,7 +18,7 @@ import { PageHeader } from '../../shared/page/PageHeader.js';
 import { figure } from '../../shared/figures/figures.js';
 import { readTyped } from '../../shared/figures/readTyped.js';
 import { settingInWords } from '../../shared/sentences/settingInWords.js';
-import { allowedOn, knobUnits, placeOn, stepsBetween } from './ladderKnobs.js';
+import { allowedOn, knobUnit, placeOn, stepsBetween } from './ladderKnobs.js';
 import { ModulationSchools } from './ModulationSchools.js';
 import { forgetTyping } from '../../shared/typing/keptTyping.js';
 import { KeptNote } from '../../shared/typing/KeptNote.js';
@@ -180,7 +180,7 @@ function offeredKnobs(machine: Machine, coupon: Coupon): readonly LadderKnob[] {
 
 /** A knob as it is first offered: to each side of where the coupon stood, or over the machine's range. */
 function firstAxis(knob: LadderKnob, machine: Machine, coupon: Coupon): TypedAxis {
-  const { perSi, decimals } = knobUnits[knob];
+  const { perSi, decimals } = knobUnit(knob);
   const allowed = allowedOn(machine.profile, coupon.setting, knob);
   const [min, max] = [allowed?.min ?? 0, allowed?.max ?? Infinity];
   const here = placeOn(coupon.setting, knob);
@@ -221,11 +221,11 @@ function planOf(axes: readonly TypedAxis[], repeats: number, machine: Machine, c
     const range = allowedOn(machine.profile, coupon.setting, knob);
     if (range === null) return null;
     const [from, to] = [least, most].map((text) =>
-      readTyped(text, { range, dimension: knobUnits[knob].dimension }),
+      readTyped(text, { range, dimension: knobUnit(knob).dimension }),
     );
     if (from === undefined || to === undefined || !('value' in from) || !('value' in to)) return null;
     if (to.value <= from.value) return null;
-    const { perSi } = knobUnits[knob];
+    const { perSi } = knobUnit(knob);
     return { knob, values: stepsBetween(from.value, to.value, Number(steps)).map((value) => value / perSi) };
   });
   const whole = read.filter((axis) => axis !== null);
@@ -257,7 +257,7 @@ interface AxisFieldsProps {
 }
 
 function AxisFields({ axis, offered, allowed, onChange, onKnob, onRemove }: AxisFieldsProps) {
-  const { unit, dimension } = knobUnits[axis.knob];
+  const { unit, dimension } = knobUnit(axis.knob);
   const read = (text: string) => (allowed === null ? null : readTyped(text, { range: allowed, dimension }));
   return (
     <div
@@ -268,7 +268,7 @@ function AxisFields({ axis, offered, allowed, onChange, onKnob, onRemove }: Axis
       <PickField
         label="Knob"
         value={axis.knob}
-        choices={offered.map((value) => ({ value, label: knobUnits[value].name }))}
+        choices={offered.map((value) => ({ value, label: knobUnit(value).name }))}
         onPick={onKnob}
       />
       <TypedField
@@ -295,7 +295,7 @@ function AxisFields({ axis, offered, allowed, onChange, onKnob, onRemove }: Axis
         <button
           type="button"
           className="btn btn-square touch-always btn-ghost"
-          aria-label={`Leave ${knobUnits[axis.knob].name.toLowerCase()} out`}
+          aria-label={`Leave ${knobUnit(axis.knob).name.toLowerCase()} out`}
           onClick={onRemove}
         >
           <Trash2 className="size-5" aria-hidden="true" />

@@ -1,6 +1,6 @@
 import type { LadderAxis } from '@lone-heron/contract';
 import { figure } from '../../shared/figures/figures.js';
-import { knobUnits } from './ladderKnobs.js';
+import { knobUnit } from './ladderKnobs.js';
 import type { LadderSays } from './ladderSays.js';
 
 /** Depth over one knob, with one standard deviation of it either way; the knob in its plain unit, depths in mm. */
@@ -37,7 +37,7 @@ export function ladderCurves(
   });
   const second = axes[by];
   if (second === undefined) return [along('', middle)];
-  const { name, unit, perSi, decimals } = knobUnits[second.knob];
+  const { name, unit, perSi, decimals } = knobUnit(second.knob);
   return [Math.min(...second.values), Math.max(...second.values)].map((value) =>
     along(`${name} ${figure(value * perSi, decimals)} ${unit}`, middle.with(by, value)),
   );
@@ -52,7 +52,7 @@ function curveAlong(
   const axis = axes[across];
   if (axis === undefined) return [];
   const [least, most] = [Math.min(...axis.values), Math.max(...axis.values)];
-  const { perSi } = knobUnits[axis.knob];
+  const { perSi } = knobUnit(axis.knob);
   return Array.from({ length: curvePoints }, (_, i) => {
     const value = least * (most / least) ** (i / (curvePoints - 1));
     const { depth, low, high } = depthAt(places.with(across, value));

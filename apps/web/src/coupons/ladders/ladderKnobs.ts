@@ -11,8 +11,9 @@ import {
 import { knobRange, knobValue, type AllowedRange, type Dimension } from '@lone-heron/core';
 import { panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
 import { figure } from '../../shared/figures/figures.js';
+import { spokenUnit } from '../../shared/figures/spoken.js';
 
-/** How a knob is typed and drawn: in a plain unit, so many of which are one of SI. */
+/** How a knob is typed and drawn: in the shop's unit, so many of which are one of SI. */
 interface KnobUnit {
   readonly name: string;
   readonly unit: string;
@@ -22,7 +23,7 @@ interface KnobUnit {
   readonly dimension: Dimension | null;
 }
 
-export const knobUnits: Readonly<Record<LadderKnob, KnobUnit>> = {
+const knobsOfOurs: Readonly<Record<LadderKnob, KnobUnit>> = {
   power: { name: 'Power', unit: 'W', perSi: 1, decimals: 0, dimension: 'power' },
   duty: { name: 'Duty', unit: '%', perSi: 100, decimals: 0, dimension: null },
   wobbleWidth: { name: 'Wobble width', unit: 'mm', perSi: 1000, decimals: 2, dimension: 'length' },
@@ -32,6 +33,16 @@ export const knobUnits: Readonly<Record<LadderKnob, KnobUnit>> = {
   modulation: { name: 'Modulation', unit: 'Hz', perSi: 1, decimals: 0, dimension: 'frequency' },
 };
 
+/** How a knob is typed and drawn in this shop. */
+export function knobUnit(knob: LadderKnob): KnobUnit {
+  const ours = knobsOfOurs[knob];
+  const { unit, own } = spokenUnit(ours.unit);
+  const decimals = unit === 'in' ? inchDecimals : ours.decimals;
+  return { ...ours, unit, decimals, perSi: ours.perSi / own };
+}
+
+const inchDecimals = 3;
+
 /** Where a setting stands on a knob, SI; null where it has no such knob. */
 export function placeOn(setting: Setting, knob: LadderKnob): number | null {
   if (knob === 'modulation') return setting.modulationHz ?? null;
@@ -40,7 +51,7 @@ export function placeOn(setting: Setting, knob: LadderKnob): number | null {
 
 /** What a machine allows of a knob in its plain unit; null where the setting or the machine has no such knob. */
 export function allowedOn(profile: MachineProfile, setting: Setting, knob: LadderKnob): AllowedRange | null {
-  const { name, unit, perSi } = knobUnits[knob];
+  const { name, unit, perSi } = knobUnit(knob);
   const quantity = name.toLowerCase();
   if (knob === 'modulation') {
     const { modulationHz } = profile;
@@ -66,7 +77,7 @@ export function rungInWords(ladder: Ladder, machine: Machine | undefined, index:
     .map(({ knob }, i) => {
       const row = rows.find((each) => each.knob === knob);
       if (row !== undefined) return `${row.name} ${panelFigure(row, row.value)} ${row.scale.unit}`;
-      const { name, unit, perSi, decimals } = knobUnits[knob];
+      const { name, unit, perSi, decimals } = knobUnit(knob);
       return `${name} ${figure((values[i] ?? 0) * perSi, decimals)} ${unit}`;
     })
     .join(', ');

@@ -3,6 +3,7 @@ import { nozzleWords } from '../../shared/vocabulary/nozzles.js';
 import { figure } from '../../shared/figures/figures.js';
 import { flowFigure, lengthFigure, travelFigure } from '../../shared/figures/houseUnits.js';
 import type { DialOutcome } from '../dialOutcome.js';
+import { spokenMass } from '../../shared/figures/spoken.js';
 
 /** Something that is set or fitted beside the knobs, with why. */
 export interface PlateFact {
@@ -53,7 +54,7 @@ function gasFact({ gas, companions: { gasBefore, gasAfter }, house }: DialOutcom
 function wireFact({ filler }: DialOutcome): readonly PlateFact[] {
   if (filler === null) return [];
   const shelf =
-    filler.onShelfKg > 0 ? `${figure(filler.onShelfKg, 1)} kg on the shelf` : 'none of it on the shelf';
+    filler.onShelfKg > 0 ? `${spokenMass(filler.onShelfKg)} on the shelf` : 'none of it on the shelf';
   const value = fillerTable[filler.filler].name.replace(/ wire$/, '');
   return [{ name: 'Wire', value, why: `${filler.why}; ${shelf}` }];
 }

@@ -3,6 +3,7 @@ import { mm, wireDiameterFor, wireSizes } from '@lone-heron/core';
 import { wireInWords } from '../../shared/sentences/wireInWords.js';
 import type { Choice } from './PickWord.js';
 import type { Spoken } from './Spoken.js';
+import { spokenMass } from '../../shared/figures/spoken.js';
 
 /** Every diameter the shop may have, in the system it buys in, those on the shelf first, with the usual one for this sheet marked. */
 export function wireChoices({ reading, house, suggested, words }: Spoken): readonly Choice[] {
@@ -49,7 +50,7 @@ export function fillerChoices({ suggested, words }: Spoken): readonly Choice[] {
   const said = words.filler;
   const [best] = offers;
   const label = ({ filler, why, onShelfKg }: (typeof offers)[number]) =>
-    `${filler}: ${why}${onShelfKg > 0 ? `; ${onShelfKg.toFixed(1)} kg on the shelf` : '; none on the shelf'}`;
+    `${filler}: ${why}${onShelfKg > 0 ? `; ${spokenMass(onShelfKg)} on the shelf` : '; none on the shelf'}`;
   const others = offers.map((offer) => ({ value: offer.filler, label: label(offer) }));
   const isOdd = said !== 'usual' && !offers.some(({ filler }) => filler === said);
   return [

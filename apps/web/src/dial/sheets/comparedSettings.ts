@@ -20,6 +20,7 @@ import { allKnobs } from '../allKnobs.js';
 import type { HandTurns } from '../dialAddress.js';
 import { turned, type DialOutcome } from '../dialOutcome.js';
 import { behindPanel, panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
+import { metresPerFoot, spokenMoney } from '../../shared/figures/spoken.js';
 
 /** A setting in the comparison. */
 export interface ComparedSetting {
@@ -72,6 +73,7 @@ export function comparedRows(
       return `${panelFigure(row, row.value)} ${row.scale.unit}${behind === undefined ? '' : `, ${behind}`}`;
     }),
   );
+  const seam = units.length === 'mm' ? { name: 'metre', metres: 1 } : { name: 'foot', metres: metresPerFoot };
   const reach = ({ forecast }: ComparedSetting) => lengthFigure(inMm(expectedDepth(forecast)), units);
   return [
     ...panel,
@@ -88,7 +90,9 @@ export function comparedRows(
       const shrinks = lengthFigure(inMm(distortion.transverseShrinkage), units);
       return `${shrinks}, ${figure(inDegrees(distortion.angle), 1)}° (half to double)`;
     }),
-    rowOf('Cost of a metre', settings, (each) => figure(costOf(each, outcome).perMetre, 2)),
+    rowOf(`Cost of a ${seam.name}`, settings, (each) =>
+      spokenMoney(costOf(each, outcome).perMetre * seam.metres),
+    ),
     rowOf(
       'Load on the window',
       settings,

@@ -8,6 +8,7 @@ import type {
 } from '@lone-heron/contract';
 import { findMetal, type FaultContext } from '@lone-heron/core';
 import { figure, percentFigure } from '../../shared/figures/figures.js';
+import { spokenFigure } from '../../shared/figures/spoken.js';
 
 /** What the application has of a machine; what has not come yet, or is not there, is left out. */
 export interface MachineKnowledge {
@@ -79,7 +80,7 @@ function gasOf({ bottle }: MachineKnowledge): Part | null {
   if (bottle === undefined) return null;
   return {
     context: { gasLeftShare: bottle.pressureBar / fullBar },
-    words: `${figure(bottle.pressureBar, 0)} bar in the bottle`,
+    words: `${spokenFigure(bottle.pressureBar, 'bar', 0)} in the bottle`,
   };
 }
 

@@ -16,6 +16,7 @@ import { stockWords } from '../headParts/partWords.js';
 import { useSaveStockMutation, useStockQuery } from './stockApi.js';
 import { StockForm } from './StockForm.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
+import { spokenMoney } from '../../shared/figures/spoken.js';
 
 /** A form that is open: on a sort, or on a new one. */
 interface OpenForm {
@@ -157,12 +158,12 @@ function StockRow({ item, onOpen }: { item: StockItem; onOpen: () => void }) {
         </span>
       </td>
       <td className="whitespace-nowrap tabular-nums">{figure(item.deliveryDays, 0)} days</td>
-      <td className="tabular-nums">{item.price === null ? '' : figure(item.price, 2)}</td>
+      <td className="tabular-nums">{item.price === null ? '' : spokenMoney(item.price)}</td>
       <td className="tabular-nums">
         {advice.order > 0 && (
           <strong className="text-error">
             {advice.order}
-            {advice.cost !== null && ` for ${figure(advice.cost, 2)}`}
+            {advice.cost !== null && ` for ${spokenMoney(advice.cost)}`}
           </strong>
         )}
       </td>

@@ -4,6 +4,7 @@ import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interface
 import type { PageFrame } from '../../shared/paper/papers.js';
 import { printed } from '../../shared/paper/printable.js';
 import { figure } from '../../shared/figures/figures.js';
+import { spokenMoney } from '../../shared/figures/spoken.js';
 
 /** A line of the order. */
 interface OrderLine extends StockAdvice {
@@ -68,8 +69,8 @@ function linesOf(lines: readonly OrderLine[], scale: number): Content {
           text(String(order), true),
           text(`${item.name}${item.lot === '' ? '' : ` (last lot ${item.lot})`}`),
           text(String(item.count)),
-          text(item.price === null ? '' : figure(item.price, 2)),
-          text(cost === null ? '' : figure(cost, 2)),
+          text(item.price === null ? '' : spokenMoney(item.price)),
+          text(cost === null ? '' : spokenMoney(cost)),
         ]),
       ],
     },

@@ -15,6 +15,7 @@ import { Failure } from '../../shared/form/Failure.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { useEnterStepMutation } from '../readyApi.js';
 import { readingFields, readStepReading, type ReadingField } from './readStepReading.js';
+import { bareUnitOf } from '../../shared/figures/readTyped.js';
 
 interface StepNowProps {
   day: Day;
@@ -166,7 +167,7 @@ function ValueField({ field, text, fault, isFirst, onType }: ValueFieldProps) {
           aria-describedby={fault === undefined ? undefined : ids.fault}
           onChange={(event) => onType(event.target.value)}
         />
-        <span className="text-soft">{field.range.unit}</span>
+        <span className="text-soft">{bareUnitOf(field)}</span>
       </span>
       {fault !== undefined && (
         <span id={ids.fault} role="alert" className="fault text-sm leading-snug">

@@ -1,5 +1,11 @@
 import type { StepReading } from '@lone-heron/contract';
-import { spokenFlow, spokenLength } from '../../shared/figures/spoken.js';
+import {
+  spokenFigure,
+  spokenFlow,
+  spokenLength,
+  spokenLowPressure,
+  spokenTemperature,
+} from '../../shared/figures/spoken.js';
 import { figure } from '../../shared/figures/figures.js';
 
 /** The values that were read at a step; empty for a plain check. */
@@ -8,12 +14,12 @@ export function readingInWords(reading: StepReading): string {
     case 'none':
       return '';
     case 'coolant':
-      return `${figure(reading.coolantC, 1)} °C`;
+      return spokenTemperature(reading.coolantC);
     case 'room':
-      return `${figure(reading.roomC, 1)} °C, ${figure(reading.humidityPercent, 0)} %`;
+      return `${spokenTemperature(reading.roomC)}, ${figure(reading.humidityPercent, 0)} %`;
     case 'bottle':
-      return `${figure(reading.bottleBar, 0)} bar`;
+      return spokenFigure(reading.bottleBar, 'bar', 0);
     case 'flow':
-      return `${spokenFlow(reading.flowLMin)}, ${figure(reading.torchBar, 2)} bar, ${spokenLength(reading.boreMm)} bore`;
+      return `${spokenFlow(reading.flowLMin)}, ${spokenLowPressure(reading.torchBar)}, ${spokenLength(reading.boreMm)} bore`;
   }
 }

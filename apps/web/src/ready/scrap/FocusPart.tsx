@@ -22,7 +22,7 @@ export function FocusPart({ machine, records }: { machine: Machine; records: rea
   const sheet = `focus ${machine.id}`;
   const { write, isSaving, failure } = useWriteRecord(machine.id, sheet);
   const tube = useKeptValues(sheet, 'tube', {
-    at: { range: { quantity: 'tube', min: -30, max: 30, unit: 'mm' }, dimension: 'length', isSpoken: true },
+    at: { range: { quantity: 'tube', min: -30, max: 30, unit: 'mm' }, dimension: 'length' },
   });
   const moved = tube.values === null || log[0] === undefined ? null : tube.values.at - log[0].detail.tubeMm;
   const save = async () => {

@@ -23,7 +23,6 @@ export type PointerRecord = ShopRecord & { readonly detail: Extract<RecordDetail
 const away = (quantity: string) => ({
   range: { quantity, min: -5, max: 5, unit: 'mm' },
   dimension: 'length' as const,
-  isSpoken: true,
 });
 const steps = (quantity: string) => ({
   range: { quantity, min: -2000, max: 2000, unit: 'steps' },

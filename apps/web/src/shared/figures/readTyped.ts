@@ -8,7 +8,7 @@ import {
   type AllowedRange,
   type Dimension,
 } from '@lone-heron/core';
-import { spokenRange, spokenUnit } from './spoken.js';
+import { spokenRange, spokenUnit, typedText } from './spoken.js';
 
 /** A value typed in any unit that its quantity has, in the range's own unit; or why it cannot be. */
 export type TypedValue = { readonly value: number } | { readonly fault: string };
@@ -17,31 +17,43 @@ export type TypedValue = { readonly value: number } | { readonly fault: string }
 export interface TypedQuantity {
   readonly range: AllowedRange;
   readonly dimension: Dimension | null;
-  /** Whether a number without a unit is in the shop's unit, which the field then shows; else in the range's own. */
-  readonly isSpoken?: boolean;
 }
 
-/** The unit that a number without one is in. */
-export function bareUnitOf({ range, isSpoken = false }: TypedQuantity): string {
-  return isSpoken ? spokenUnit(range.unit).unit : range.unit;
+/** The unit that a number without one is in, which its field shows: the shop's. */
+export function bareUnitOf({ range }: TypedQuantity): string {
+  return spokenUnit(range.unit).unit;
 }
 
-/** Reads what was typed; a number without a unit means the range's own, and one that is out of reach says what it may have been meant as. */
+/** Reads what was typed; a number without a unit is in the shop's, and one that is out of reach says what it may have been meant as. */
 export function readTyped(text: string, typed: TypedQuantity): TypedValue {
-  const { range, dimension, isSpoken = false } = typed;
-  const value = dimension === null ? plainNumber(text) : quantity(text, dimension, bareUnitOf(typed));
-  const allowed = describeRange(isSpoken ? spokenRange(range) : range);
+  const { range, dimension } = typed;
+  const value = dimension === null ? plainNumber(text) : quantity(text, dimension, typed);
+  const allowed = describeRange(dimension === null ? range : spokenRange(range));
   if (value === null) {
     return {
       fault: describeFault({ quantity: range.quantity, given: `“${text}”`, allowed }),
     };
   }
-  const slip = slipOf(value, dimension, range);
-  if (slip !== null && plainNumber(text) !== null) return { fault: slip };
-  if (value >= range.min && value <= range.max) return { value: Math.round(value * 1000) / 1000 };
+  const isOwnUnit = bareUnitOf(typed) === range.unit;
+  const slip = isOwnUnit && plainNumber(text) !== null ? slipOf(value, dimension, range) : null;
+  if (slip !== null) return { fault: slip };
+  const rounded = Math.round(value * 1e6) / 1e6;
+  if (rounded >= range.min && rounded <= range.max) return { value: rounded };
   return {
     fault: describeFault({ quantity: range.quantity, given: `“${text}”`, allowed }),
   };
+}
+
+/**
+ * Reads what was typed over a value: one that nobody touched stays what it was, to its last digit, however the shop's unit
+ * rounds it.
+ *
+ * @param decimals with which its text began. @see typedText
+ */
+export function readTypedOver(was: number | undefined, text: string, typed: TypedQuantity, decimals: number) {
+  return was !== undefined && text === typedText(was, typed.range.unit, decimals)
+    ? { value: was }
+    : readTyped(text, typed);
 }
 
 function plainNumber(text: string): number | null {
@@ -49,8 +61,8 @@ function plainNumber(text: string): number | null {
   return number === null || number.rest !== '' ? null : number.value;
 }
 
-function quantity(text: string, dimension: Dimension, bareUnit: string): number | null {
-  const parsed = parseQuantity(text, dimension, { bareUnit });
+function quantity(text: string, dimension: Dimension, typed: TypedQuantity): number | null {
+  const parsed = parseQuantity(text, dimension, { bareUnit: bareUnitOf(typed), into: typed.range.unit });
   return parsed.ok ? parsed.value : null;
 }
 

@@ -1,9 +1,26 @@
 import { houseStarts, type HouseUnits } from '@lone-heron/contract';
 import { readTyped } from './readTyped.js';
 import { speakIn } from './shopUnits.js';
-import { spokenFlow, spokenLength, spokenRange, spokenReading, spokenTravel, spokenUnit } from './spoken.js';
+import {
+  spokenDistance,
+  spokenFlow,
+  spokenLength,
+  spokenLowPressure,
+  spokenMass,
+  spokenMoney,
+  spokenPressure,
+  spokenRange,
+  spokenReading,
+  spokenTemperature,
+  spokenTravel,
+  spokenUnit,
+  typedText,
+} from './spoken.js';
 
-const inches: HouseUnits = { length: 'in', travel: 'in/min', gasFlow: 'CFH' };
+const inches: HouseUnits = {
+  ...{ length: 'in', travel: 'in/min', gasFlow: 'CFH' },
+  ...{ temperature: '°F', pressure: 'psi', mass: 'lb', currency: '$' },
+};
 const run = { range: { quantity: 'run', min: 1, max: 2000, unit: 'mm' }, dimension: 'length' } as const;
 
 afterEach(() => speakIn(houseStarts.units));
@@ -29,18 +46,44 @@ describe('in a shop in inches', () => {
     expect(spokenUnit('W')).toEqual({ unit: 'W', own: 1 });
   });
 
-  it('a bare number is in the shop’s unit where the field shows it, and in the range’s own where it does not', () => {
-    expect(readTyped('4', { ...run, isSpoken: true })).toEqual({ value: 101.6 });
-    expect(readTyped('4 mm', { ...run, isSpoken: true })).toEqual({ value: 4 });
-    expect(readTyped('4', run)).toEqual({ value: 4 });
+  it('pressure, warmth, weight, distance and money are in its units', () => {
+    expect([spokenPressure(138), spokenLowPressure(0.4), spokenTemperature(22)]).toEqual([
+      ...['2002 psi', '5.8 psi', '71.6 °F'],
+    ]);
+    expect([spokenMass(5), spokenDistance(30), spokenMoney(12.5)]).toEqual(['11 lb', '98 ft', '$ 12.5']);
+  });
+
+  it.each([
+    ['4', 'mm', 'length', 101.6],
+    ['4 mm', 'mm', 'length', 4],
+    ['2000', 'bar', 'pressure', 137.895146],
+    ['72', '°C', 'temperature', 22.222222],
+    ['20 °C', '°C', 'temperature', 20],
+    ['11', 'kg', 'mass', 4.989516],
+    ['100', 'm', 'length', 30.48],
+    ['24', 'mm/s', 'speed', 10.16],
+  ] as const)('%s typed for %s is read in its unit', (text, unit, dimension, value) => {
+    const range = { quantity: 'what is typed', min: 0, max: 2000, unit };
+    expect(readTyped(text, { range, dimension })).toEqual({ value });
+  });
+
+  it('what a field begins with is read back as it was', () => {
+    for (const [value, unit, dimension] of [
+      [137.895146, 'bar', 'pressure'],
+      [1.016, 'mm', 'length'],
+      [2.267962, 'kg', 'mass'],
+    ] as const) {
+      const range = { quantity: 'what is typed', min: 0, max: 2000, unit };
+      expect(readTyped(typedText(value, unit, 2), { range, dimension })).toEqual({ value });
+    }
   });
 
   it('what is allowed is said in it, and is allowed', () => {
     const said = spokenRange(run.range);
-    expect(readTyped('900', { ...run, isSpoken: true })).toEqual({
+    expect(readTyped('900', { ...run })).toEqual({
       fault: expect.stringContaining(`${said.min} to ${said.max} in`) as string,
     });
     for (const edge of [said.min, said.max])
-      expect(readTyped(String(edge), { ...run, isSpoken: true })).toHaveProperty('value');
+      expect(readTyped(String(edge), { ...run })).toHaveProperty('value');
   });
 });

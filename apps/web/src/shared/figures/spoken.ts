@@ -1,5 +1,5 @@
 import type { HouseUnits } from '@lone-heron/contract';
-import type { AllowedRange } from '@lone-heron/core';
+import { poundKilograms, psiBar, type AllowedRange } from '@lone-heron/core';
 import { figure } from './figures.js';
 import {
   flowFigure,
@@ -23,11 +23,17 @@ export function spokenReading(mm: number, giveMm: number): string {
   return `${figure(mm / per, decimals)} ±${figure(giveMm / per, decimals)} ${length}`;
 }
 
-/** The shop's unit for a unit of ours, and how many of ours are one of it. */
+/** The shop's unit for a unit of ours. */
 interface SpokenUnit {
   readonly unit: string;
+  /** How many of ours are one of it. */
   readonly own: number;
+  /** What it says at our zero; 0 where left out. */
+  readonly atZero?: number;
 }
+
+const ours: SpokenUnit['own'] = 1;
+const fahrenheit: SpokenUnit = { unit: '°F', own: 5 / 9, atZero: 32 };
 
 /** How the shop says a unit of ours; a unit of which there is only one is said as it is. */
 export function spokenUnit(unit: string, units: HouseUnits = shopUnits()): SpokenUnit {
@@ -37,13 +43,62 @@ export function spokenUnit(unit: string, units: HouseUnits = shopUnits()): Spoke
     return { unit: scale.unit, own: scale.mmS };
   }
   if (unit === 'L/min' && units.gasFlow === 'CFH') return { unit: 'CFH', own: litresPerCubicFoot / 60 };
-  return { unit, own: 1 };
+  if (unit === '°C' && units.temperature === '°F') return fahrenheit;
+  if (unit === 'bar' && units.pressure === 'psi') return { unit: 'psi', own: psiBar };
+  if (unit === 'kg' && units.mass === 'lb') return { unit: 'lb', own: poundKilograms };
+  if (unit === 'm' && units.length === 'in') return { unit: 'ft', own: metresPerFoot };
+  return { unit, own: ours };
+}
+
+/** What is told in metres is told in feet where lengths are in inches. */
+export const metresPerFoot = (12 * mmPerInch) / 1000;
+
+/** A value of ours in the shop's unit, as a number. */
+export function inSpoken(value: number, unit: string, units: HouseUnits = shopUnits()): number {
+  const { own, atZero = 0 } = spokenUnit(unit, units);
+  return value / own + atZero;
+}
+
+/**
+ * A value of ours in the shop's unit, in words: "12 bar", "174 psi".
+ *
+ * @param decimals at most, of the unit that is said
+ */
+export function spokenFigure(value: number, unit: string, decimals: number): string {
+  return `${figure(inSpoken(value, unit), decimals)} ${spokenUnit(unit).unit}`;
+}
+
+export const spokenTemperature = (celsius: number): string => spokenFigure(celsius, '°C', 1);
+/** A bottle's pressure, or a test's. */
+export const spokenPressure = (bar: number): string =>
+  spokenFigure(bar, 'bar', shopUnits().pressure === 'bar' ? 2 : 0);
+/** A small pressure, as at a nozzle. */
+export const spokenLowPressure = (bar: number): string =>
+  spokenFigure(bar, 'bar', shopUnits().pressure === 'bar' ? 2 : 1);
+export const spokenMass = (kilograms: number): string => spokenFigure(kilograms, 'kg', 1);
+export const spokenDistance = (metres: number): string => spokenFigure(metres, 'm', 0);
+
+/** What a field begins with: a value of ours in the unit that the field reads. */
+export function typedText(value: number, unit: string, decimals: number): string {
+  return figure(inSpoken(value, unit), spokenUnit(unit).own === ours ? decimals : Math.max(decimals, 3));
+}
+
+/** Money as the shop writes it: "$ 12.50"; the figure alone where it says no currency. */
+export function spokenMoney(amount: number, decimals = 2): string {
+  return withCurrency(figure(amount, decimals));
+}
+
+/** A figure, or a range of them, with the shop's currency before it. */
+export function withCurrency(words: string): string {
+  const { currency } = shopUnits();
+  return currency === '' ? words : `${currency} ${words}`;
 }
 
 /** A range as the shop says it, rounded inwards so that what it says is allowed. */
 export function spokenRange(range: AllowedRange): AllowedRange {
   const { unit, own } = spokenUnit(range.unit);
-  if (own === 1) return { ...range, unit };
-  const rounded = (value: number, round: (value: number) => number) => round((value / own) * 1000) / 1000;
+  if (own === ours) return { ...range, unit };
+  const rounded = (value: number, round: (value: number) => number) =>
+    round(inSpoken(value, range.unit) * 1000) / 1000;
   return { ...range, unit, min: rounded(range.min, Math.ceil), max: rounded(range.max, Math.floor) };
 }

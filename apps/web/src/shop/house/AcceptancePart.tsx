@@ -4,10 +4,10 @@ import { useState } from 'react';
 import { Failure } from '../../shared/form/Failure.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
-import { figure } from '../../shared/figures/figures.js';
 import { readTyped, type TypedValue } from '../../shared/figures/readTyped.js';
 import { AskLead } from './AskLead.js';
 import type { WrittenSheet } from './useHouseSheet.js';
+import { spokenUnit, typedText } from '../../shared/figures/spoken.js';
 
 type FigureName = Exclude<keyof NamedLevel, 'name' | 'asksTight'>;
 
@@ -34,7 +34,8 @@ const emptyLevel: TypedLevel = {
 function readFigure(name: FigureName, text: string): TypedValue | null {
   if (text.trim() === '') return null;
   const { label, unit, max } = figures[name];
-  return readTyped(text, { range: { quantity: label.toLowerCase(), min: 0, max, unit }, dimension: null });
+  const range = { quantity: label.toLowerCase(), min: 0, max, unit };
+  return readTyped(text, { range, dimension: unit === 'mm' ? 'length' : null });
 }
 
 /** The levels of the shop; in per cent of the thickness where that is what counts. */
@@ -76,7 +77,7 @@ export function AcceptancePart({ sheet }: { sheet: WrittenSheet<'acceptance'> })
 function typedLevel(level: NamedLevel): TypedLevel {
   const texts = figureNames.map((name) => {
     const value = level[name];
-    return [name, value === null ? '' : figure(value * figures[name].per, 1)] as const;
+    return [name, value === null ? '' : typedText(value * figures[name].per, figures[name].unit, 1)] as const;
   });
   return {
     ...(Object.fromEntries(texts) as Record<FigureName, string>),
@@ -134,7 +135,7 @@ function Level({ level, index, onChange, onRemove }: LevelProps) {
           <TypedField
             key={name}
             label={figures[name].label}
-            unit={figures[name].unit}
+            unit={spokenUnit(figures[name].unit).unit}
             text={level[name]}
             read={readFigure(name, level[name])}
             onType={(text) => onChange({ [name]: text })}

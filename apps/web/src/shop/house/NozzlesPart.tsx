@@ -6,20 +6,24 @@ import { Failure } from '../../shared/form/Failure.js';
 import { PickField } from '../../shared/form/PickField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
 import { nozzleWords } from '../../shared/vocabulary/nozzles.js';
-import { figure } from '../../shared/figures/figures.js';
-import { readTyped } from '../../shared/figures/readTyped.js';
+import { bareUnitOf, readTyped, readTypedOver } from '../../shared/figures/readTyped.js';
 import type { WrittenSheet } from './useHouseSheet.js';
+import { typedText } from '../../shared/figures/spoken.js';
 
 /** A sort of nozzle as it is typed. */
 interface TypedNozzle extends Pick<NozzleOnHand, 'shape' | 'isGrooved'> {
   readonly bore: string;
+  /** What the bore began as; left out for a new one. */
+  readonly boreMm?: number;
   readonly count: string;
 }
 
 const boreRange = { quantity: 'bore', min: 0.5, max: 15, unit: 'mm' } as const;
 const countRange = { quantity: 'count', min: 0, max: 999, unit: '' } as const;
 
-const readBore = (text: string) => readTyped(text, { range: boreRange, dimension: 'length' });
+const boreQuantity = { range: boreRange, dimension: 'length' } as const;
+const readBore = ({ bore, boreMm }: Pick<TypedNozzle, 'bore' | 'boreMm'>) =>
+  readTypedOver(boreMm, bore, boreQuantity, 2);
 
 /** A whole number of nozzles. */
 function readCount(text: string) {
@@ -37,14 +41,18 @@ export function NozzlesPart({ sheet }: { sheet: WrittenSheet<'nozzles'> }) {
     sheet.content.map(({ shape, isGrooved, boreMm, count }) => ({
       shape,
       isGrooved,
-      bore: `${figure(boreMm, 2)} mm`,
+      bore: typedText(boreMm, 'mm', 2),
+      boreMm,
       count: String(count),
     })),
   );
   const change = (index: number, part: Partial<TypedNozzle>) =>
     setNozzles(nozzles.map((nozzle, i) => (i === index ? { ...nozzle, ...part } : nozzle)));
-  const content = nozzles.flatMap(({ shape, isGrooved, bore, count }) => {
-    const [boreMm, counted] = [readBore(bore), readCount(count)];
+  const content = nozzles.flatMap(({ shape, isGrooved, bore, boreMm: was, count }) => {
+    const [boreMm, counted] = [
+      readBore({ bore, ...(was === undefined ? {} : { boreMm: was }) }),
+      readCount(count),
+    ];
     if (!('value' in boreMm) || !('value' in counted)) return [];
     return [{ shape, isGrooved, boreMm: boreMm.value, count: counted.value }];
   });
@@ -117,9 +125,9 @@ function NozzleRow({ nozzle, index, onChange, onRemove }: NozzleRowProps) {
       />
       <TypedField
         label="Bore"
-        unit=""
+        unit={bareUnitOf(boreQuantity)}
         text={nozzle.bore}
-        read={nozzle.bore === '' ? null : readBore(nozzle.bore)}
+        read={nozzle.bore === '' ? null : readBore(nozzle)}
         onType={(bore) => onChange({ bore })}
       />
       <TypedField

@@ -1,7 +1,10 @@
-import type { HouseUnits } from '@lone-heron/contract';
+import { houseStarts } from '@lone-heron/contract';
+import { useState } from 'react';
 import { Failure } from '../../shared/form/Failure.js';
 import { Loading } from '../../shared/page/Loading.js';
-import { flowFigure, lengthFigure, travelFigure } from '../../shared/figures/houseUnits.js';
+import { TextField } from '../../shared/form/TextField.js';
+import { figure } from '../../shared/figures/figures.js';
+import { inSpoken } from '../../shared/figures/spoken.js';
 import { ShopPage } from '../ShopPage.js';
 import { AskLead } from './AskLead.js';
 import { useHouseSheet, type WrittenSheet } from './useHouseSheet.js';
@@ -10,14 +13,26 @@ const questions = {
   length: { title: 'Lengths', choices: ['mm', 'in'] },
   travel: { title: 'Travel', choices: ['mm/s', 'cm/min', 'in/min'] },
   gasFlow: { title: 'Gas flow', choices: ['L/min', 'CFH'] },
+  pressure: { title: 'Pressure', choices: ['bar', 'psi'] },
+  temperature: { title: 'Temperature', choices: ['°C', '°F'] },
+  mass: { title: 'Wire by weight', choices: ['kg', 'lb'] },
 } as const;
 type UnitName = keyof typeof questions;
 
-/** An everyday figure in the unit that is offered, so that one sees it before one picks it. */
-function example(name: UnitName, unit: string): string {
-  const units = { length: unit, travel: unit, gasFlow: unit } as unknown as HouseUnits;
-  if (name === 'length') return lengthFigure(1.5, units);
-  return name === 'travel' ? travelFigure(10, units) : flowFigure(15, units);
+/** An everyday figure of ours, which is shown in each unit that is offered, so that one sees it before one picks it. */
+const everyday: Readonly<Record<UnitName, { value: number; unit: string; decimals: number }>> = {
+  length: { value: 1.5, unit: 'mm', decimals: 3 },
+  travel: { value: 10, unit: 'mm/s', decimals: 1 },
+  gasFlow: { value: 15, unit: 'L/min', decimals: 0 },
+  pressure: { value: 150, unit: 'bar', decimals: 0 },
+  temperature: { value: 22, unit: '°C', decimals: 1 },
+  mass: { value: 5, unit: 'kg', decimals: 1 },
+};
+
+function example(name: UnitName, choice: string): string {
+  const units = { ...houseStarts.units, [name]: choice };
+  const { value, unit, decimals } = everyday[name];
+  return `${figure(inSpoken(value, unit, units), decimals)} ${choice}`;
 }
 
 /** How the house says what it reads and writes; a machine's panel keeps its own. */
@@ -28,7 +43,7 @@ export function UnitsScreen() {
     <ShopPage title="Units">
       <p className="max-w-3xl text-soft">
         What is typed is understood in any unit. Here is how it is said back; a machine’s panel keeps its own.
-        In a house that says inches a number without a unit means inches.
+        A number without a unit means the one that its field shows.
       </p>
       {!sheet.mayChange && <AskLead what="the units" />}
       <Failure error={sheet.error} />
@@ -36,6 +51,7 @@ export function UnitsScreen() {
         {(Object.keys(questions) as UnitName[]).map((name) => (
           <UnitChoice key={name} name={name} sheet={sheet} />
         ))}
+        <Currency sheet={sheet} />
       </div>
     </ShopPage>
   );
@@ -62,5 +78,33 @@ function UnitChoice({ name, sheet }: { name: UnitName; sheet: WrittenSheet<'unit
         ))}
       </div>
     </fieldset>
+  );
+}
+
+/** How the shop writes its money. */
+function Currency({ sheet }: { sheet: WrittenSheet<'units'> }) {
+  const [typed, setTyped] = useState(sheet.content.currency);
+  const currency = typed.trim();
+  return (
+    <form
+      className="sheet flex flex-col gap-2 p-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void sheet.save(
+          { ...sheet.content, currency },
+          currency === '' ? 'Money without a sign.' : `Money in ${currency}.`,
+        );
+      }}
+    >
+      <h2 className="text-lg font-semibold">Money</h2>
+      <TextField label="Sign before a price, such as $ or CHF" text={typed} longest={6} onType={setTyped} />
+      <button
+        type="submit"
+        className="btn touch-always self-end"
+        disabled={!sheet.mayChange || sheet.isSaving || currency === sheet.content.currency}
+      >
+        Save the sign
+      </button>
+    </form>
   );
 }

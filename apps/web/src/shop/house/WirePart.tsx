@@ -6,10 +6,10 @@ import { Failure } from '../../shared/form/Failure.js';
 import { PickField } from '../../shared/form/PickField.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
-import { figure } from '../../shared/figures/figures.js';
-import { readTyped } from '../../shared/figures/readTyped.js';
+import { readTyped, bareUnitOf } from '../../shared/figures/readTyped.js';
 import { wireInWords } from '../../shared/sentences/wireInWords.js';
 import type { WrittenSheet } from './useHouseSheet.js';
+import { typedText } from '../../shared/figures/spoken.js';
 
 /** A spool as it is typed. */
 interface TypedSpool extends Omit<WireSpool, 'kilograms'> {
@@ -17,7 +17,8 @@ interface TypedSpool extends Omit<WireSpool, 'kilograms'> {
 }
 
 const kilograms = { quantity: 'wire on the spool', min: 0, max: 100, unit: 'kg' } as const;
-const read = (text: string) => readTyped(text, { range: kilograms, dimension: null });
+const mass = { range: kilograms, dimension: 'mass' } as const;
+const read = (text: string) => readTyped(text, mass);
 
 const diameterChoices = wireDiametersMm.map((mm) => ({ value: String(mm), label: wireInWords(mm) }));
 const fillerChoices = fillers.map((filler) => ({
@@ -30,7 +31,7 @@ const newSpool: TypedSpool = { filler: '308L', diameterMm: 0.8, kilograms: '', b
 /** The spools on the shelf. */
 export function WirePart({ sheet }: { sheet: WrittenSheet<'wire'> }) {
   const [spools, setSpools] = useState<readonly TypedSpool[]>(() =>
-    sheet.content.map((spool) => ({ ...spool, kilograms: figure(spool.kilograms, 2) })),
+    sheet.content.map((spool) => ({ ...spool, kilograms: typedText(spool.kilograms, 'kg', 2) })),
   );
   const change = (index: number, part: Partial<TypedSpool>) =>
     setSpools(spools.map((spool, i) => (i === index ? { ...spool, ...part } : spool)));
@@ -105,7 +106,7 @@ function SpoolRow({ spool, index, onChange, onRemove }: SpoolRowProps) {
       />
       <TypedField
         label="Left"
-        unit="kg"
+        unit={bareUnitOf(mass)}
         text={spool.kilograms}
         read={spool.kilograms === '' ? null : read(spool.kilograms)}
         onType={(text) => onChange({ kilograms: text })}

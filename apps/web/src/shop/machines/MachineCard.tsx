@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import { figure } from '../../shared/figures/figures.js';
 import { machineFormOf } from './machineForm.js';
 import { saveMachineFile } from './machineFile.js';
+import { spokenTemperature } from '../../shared/figures/spoken.js';
 
 /** One machine at a glance. */
 export function MachineCard({ machine }: { machine: Machine }) {
@@ -74,7 +75,7 @@ function factsOf({ name, profile }: Machine): readonly (readonly [what: string, 
       'Coolant',
       coolant.length === 0
         ? 'not known'
-        : coolant.map((circuit) => `${circuit.name} ${figure(circuit.setPointC, 1)} °C`).join(', '),
+        : coolant.map((circuit) => `${circuit.name} ${spokenTemperature(circuit.setPointC)}`).join(', '),
     ],
   ];
 }

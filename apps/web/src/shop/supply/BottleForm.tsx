@@ -14,6 +14,8 @@ import { readBottle, typedBottle, type ReadBottle, type TypedBottle } from './ty
 import { forgetTyping } from '../../shared/typing/keptTyping.js';
 import { KeptNote } from '../../shared/typing/KeptNote.js';
 import { useKept } from '../../shared/typing/useKept.js';
+import { shopUnits } from '../../shared/figures/shopUnits.js';
+import { spokenUnit } from '../../shared/figures/spoken.js';
 
 interface BottleFormProps {
   id: string;
@@ -91,7 +93,7 @@ function BottleFields({ typed, read, machines, onType }: BottleFieldsProps) {
       />
       <TypedField
         label="Pressure"
-        unit="bar"
+        unit={spokenUnit('bar').unit}
         text={typed.pressure}
         read={read.pressure}
         onType={type('pressure')}
@@ -101,7 +103,7 @@ function BottleFields({ typed, read, machines, onType }: BottleFieldsProps) {
       <TextField label="Supplier" text={typed.supplier} longest={60} onType={type('supplier')} />
       <TypedField
         label="Price, if known"
-        unit=""
+        unit={shopUnits().currency}
         text={typed.price}
         read={read.price}
         onType={type('price')}

@@ -3,7 +3,15 @@ import { gasTable } from '@lone-heron/core';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import { spokenFlow, spokenLength, spokenTravel } from '../../shared/figures/spoken.js';
+import {
+  inSpoken,
+  spokenDistance,
+  spokenFlow,
+  spokenLength,
+  spokenMoney,
+  spokenTravel,
+  spokenUnit,
+} from '../../shared/figures/spoken.js';
 import { useCouponsQuery } from '../../shared/api/couponsApi.js';
 import { useSetBottleGoneMutation } from '../../shared/api/supplyApi.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
@@ -92,8 +100,8 @@ function BottleCard({ bottle, machine, onEdit }: BottleCardProps) {
         <Gauge share={bottle.pressureBar / 200} />
       </div>
       <p className="text-3xl font-semibold">
-        <span className="figure">{figure(bottle.pressureBar, 0)}</span>{' '}
-        <span className="text-lg font-normal">bar</span>
+        <span className="figure">{figure(inSpoken(bottle.pressureBar, 'bar'), 0)}</span>{' '}
+        <span className="text-lg font-normal">{spokenUnit('bar').unit}</span>
         <span className="text-base font-normal text-soft"> in {figure(bottle.litres, 0)} L</span>
       </p>
       <Left bottle={bottle} machine={machine} />
@@ -102,7 +110,7 @@ function BottleCard({ bottle, machine, onEdit }: BottleCardProps) {
         {bottle.purity !== '' && ` · ${bottle.purity}`}
         {bottle.batch !== '' && ` · batch ${bottle.batch}`}
         {bottle.supplier !== '' && ` · ${bottle.supplier}`}
-        {bottle.price !== null && ` · price ${figure(bottle.price, 2)}`}
+        {bottle.price !== null && ` · price ${spokenMoney(bottle.price)}`}
       </p>
       <div className="mt-auto flex gap-2">
         <button type="button" className="btn touch-always" onClick={onEdit}>
@@ -134,8 +142,8 @@ function Left({ bottle, machine }: { bottle: Bottle; machine: Machine | undefine
     return <p className="text-soft">What is left is said once a coupon tells how it is used.</p>;
   return (
     <p className="leading-snug">
-      About <strong>{figure(left.hours, 1)} h</strong> of gas or <strong>{figure(left.metres, 0)} m</strong>{' '}
-      of seam{' '}
+      About <strong>{figure(left.hours, 1)} h</strong> of gas or{' '}
+      <strong>{spokenDistance(left.metres)}</strong> of seam{' '}
       <span className="text-soft">
         as coupon {coupon?.number} was welded: {spokenFlow(left.flowLMin)} at {spokenTravel(left.travelMmS)},
         runs of {spokenLength(200)}.

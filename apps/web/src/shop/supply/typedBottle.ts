@@ -1,6 +1,7 @@
 import { bottleRanges, type Bottle, type BottleDraft } from '@lone-heron/contract';
 import { figure } from '../../shared/figures/figures.js';
 import { readTyped, type TypedQuantity, type TypedValue } from '../../shared/figures/readTyped.js';
+import { typedText } from '../../shared/figures/spoken.js';
 
 /** A bottle as it is typed. */
 export interface TypedBottle {
@@ -44,7 +45,7 @@ const newBottle: TypedBottle = {
 export function typedBottle(bottle: Bottle | null): TypedBottle {
   if (bottle === null) return newBottle;
   const { gas, litres, pressureBar, purity, batch, supplier, price, machineId } = bottle;
-  const figures = { litres: figure(litres, 2), pressure: figure(pressureBar, 1) };
+  const figures = { litres: figure(litres, 2), pressure: typedText(pressureBar, 'bar', 1) };
   const shownPrice = price === null ? '' : figure(price, 2);
   return { gas, ...figures, purity, batch, supplier, price: shownPrice, machineId: machineId ?? '' };
 }

@@ -24,6 +24,7 @@ import { TestEnd } from './AddTest.js';
 import { figureFields } from './testFields.js';
 import { leakWords, mediumWords } from '../../../shared/vocabulary/testWords.js';
 import { unlessShown } from '../../../shared/api/unlessShown.js';
+import { spokenPressure } from '../../../shared/figures/spoken.js';
 
 /** A pressure test from what is stored to what may be claimed: water first, and the pressure let off before it is handled. */
 export function PressureScreen() {
@@ -215,7 +216,10 @@ function claimOf(plan: Before, hold: Held, needle: 'steady' | 'swinging', leak: 
   const { volumeL, fullScaleBar, classPercent, divisionBar } = plan.values;
   const { startBar, endBar, heldMin } = hold.values;
   if (Math.max(startBar, endBar) > fullScaleBar) {
-    return { words: `The dial ends at ${fullScaleBar} bar: it cannot have read more.`, isFault: true };
+    return {
+      words: `The dial ends at ${spokenPressure(fullScaleBar)}: it cannot have read more.`,
+      isFault: true,
+    };
   }
   const gauge = { fullScale: barGauge(fullScaleBar), classPercent, division: barGauge(divisionBar) };
   const reading = { start: barGauge(startBar), end: barGauge(endBar), minutes: heldMin };

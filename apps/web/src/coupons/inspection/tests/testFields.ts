@@ -12,7 +12,7 @@ const figureField = (
   label: string,
   name: keyof typeof testRanges,
   dimension: TypedQuantity['dimension'] = null,
-): FigureField => ({ label, quantity: { range: testRanges[name], dimension, isSpoken: true } });
+): FigureField => ({ label, quantity: { range: testRanges[name], dimension } });
 
 /** Figures of the tests that ask for some, by the field of the record. */
 export const figureFields = {
@@ -38,6 +38,6 @@ export const figureFields = {
 export const sectionFields: Readonly<Record<SectionMeasure, FigureField>> = Object.fromEntries(
   Object.entries(sectionRanges).map(([name, range]) => [
     name,
-    { label: sentenceStart(range.quantity), quantity: { range, dimension: 'length', isSpoken: true } },
+    { label: sentenceStart(range.quantity), quantity: { range, dimension: 'length' } },
   ]),
 ) as Record<SectionMeasure, FigureField>;

@@ -13,6 +13,8 @@ import { PickField } from '../../../shared/form/PickField.js';
 import { TypedField } from '../../../shared/form/TypedField.js';
 import { useTypedValues } from '../../../shared/form/useTypedValues.js';
 import { figure, percentFigure } from '../../../shared/figures/figures.js';
+import { bareUnitOf } from '../../../shared/figures/readTyped.js';
+import { typedText } from '../../../shared/figures/spoken.js';
 import { metalChoices } from '../../../shared/vocabulary/metalNames.js';
 
 interface WillItLastProps {
@@ -21,7 +23,7 @@ interface WillItLastProps {
 }
 
 const quantities = {
-  metres: { range: { quantity: 'seam', min: 0.01, max: 10_000, unit: 'm' }, dimension: null },
+  metres: { range: { quantity: 'seam', min: 0.01, max: 10_000, unit: 'm' }, dimension: 'length' },
   pace: { range: { quantity: 'pace', min: 0.5, max: 100, unit: 'mm/s' }, dimension: 'speed' },
   power: { range: { quantity: 'mean power', min: 10, max: 6000, unit: 'W' }, dimension: 'power' },
   angle: { range: { quantity: 'gun angle', min: 10, max: 90, unit: '° from the sheet' }, dimension: null },
@@ -33,7 +35,12 @@ export function WillItLast({ study, machines }: WillItLastProps) {
   const { data: house } = useHouseQuery(undefined);
   const [machineId, setMachineId] = useState(study.fitted[0]?.machineId ?? '');
   const [metal, setMetal] = useState(metalChoices[0]?.value ?? 'lowCarbonSteel');
-  const typed = useTypedValues(quantities, { metres: '10', pace: '10', power: '1000', angle: '45' });
+  const typed = useTypedValues(quantities, {
+    metres: typedText(10, 'm', 0),
+    pace: typedText(10, 'mm/s', 1),
+    power: '1000',
+    angle: '45',
+  });
   const fitted = study.fitted.find((each) => each.machineId === machineId);
   const mine = cards
     .filter(({ retiredAt }) => retiredAt === null)
@@ -75,7 +82,7 @@ export function WillItLast({ study, machines }: WillItLastProps) {
           <TypedField
             key={name}
             label={{ metres: 'Seam', pace: 'Pace', power: 'Mean power', angle: 'Gun from the sheet' }[name]}
-            unit={{ metres: 'm', pace: 'mm/s', power: 'W', angle: '°' }[name]}
+            unit={name === 'angle' ? '°' : bareUnitOf(quantities[name])}
             text={typed.texts[name]}
             read={typed.reads[name]}
             onType={(text) => typed.type(name, text)}

@@ -10,6 +10,8 @@ import { useWriteRecord } from '../../../shared/records/useWriteRecord.js';
 import { beamShareOf, glassBetween, usualGlassMm } from './glassOnPhoto.js';
 import { countInWords } from './countInWords.js';
 import { useSpeckCount } from './useSpeckCount.js';
+import { bareUnitOf } from '../../../shared/figures/readTyped.js';
+import { typedText } from '../../../shared/figures/spoken.js';
 
 interface CountBoardProps {
   machine: Machine;
@@ -24,7 +26,7 @@ const quantities = {
 
 /** The photo with two presses on the rim, the specks that were found, and the way to keep the count. */
 export function CountBoard({ machine, fitted, photo, onKept }: CountBoardProps) {
-  const typed = useTypedValues(quantities, { glass: String(usualGlassMm) });
+  const typed = useTypedValues(quantities, { glass: typedText(usualGlassMm, 'mm', 1) });
   const [rim, setRim] = useState<readonly PicturePoint[]>([]);
   const { isRunning, said, count, start, cancel, forget } = useSpeckCount(photo);
   const [one, other] = rim;
@@ -47,7 +49,7 @@ export function CountBoard({ machine, fitted, photo, onKept }: CountBoardProps) 
         </p>
         <TypedField
           label="Free width of the glass"
-          unit="mm"
+          unit={bareUnitOf(quantities.glass)}
           text={typed.texts.glass}
           read={typed.reads.glass}
           onType={(text) => {

@@ -5,6 +5,7 @@ import { wordsOfLooks } from '../../vocabulary/looks.js';
 import { slipWords } from '../../vocabulary/signs.js';
 import type { TypedStretch } from './TypedCoupon.js';
 import { readStretchEnd } from './readTypedLog.js';
+import { shopUnits } from '../../figures/shopUnits.js';
 
 interface AlongTheRunProps {
   along: readonly TypedStretch[];
@@ -60,7 +61,7 @@ function Stretch({ stretch, name, lookedAt, onChange, onRemove }: StretchProps) 
       <div className="w-32">
         <TypedField
           label={`${name} ends at`}
-          unit="mm"
+          unit={shopUnits().length}
           text={stretch.to}
           read={read}
           onType={(to) => onChange({ to })}
