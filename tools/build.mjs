@@ -45,7 +45,14 @@ function bundle(folder) {
 function run(folder, command, args) {
   // Whatever calls this, a test runner included, gets the interface as it is shipped.
   const env = { ...process.env, NODE_ENV: 'production' };
-  execFileSync(command, args, { cwd: folder, stdio: ['ignore', 2, 2], env });
+  try {
+    execFileSync(command, args, { cwd: folder, stdio: ['ignore', 'pipe', 'pipe'], env });
+  } catch (failure) {
+    // What a build that went well has to say is for nobody who starts the shop.
+    process.stderr.write(failure.stdout);
+    process.stderr.write(failure.stderr);
+    process.exit(1);
+  }
 }
 
 function fromRoot(path) {

@@ -1,6 +1,7 @@
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig, type Plugin } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 
 /** Lists the scripts that the page asks for before it can show anything, for the bench to weigh. */
 function listFirstScreen(): Plugin {
@@ -40,10 +41,39 @@ function withoutJsonSchemas(): Plugin {
   };
 }
 
+/** The manifest by which it installs, and the worker that keeps it for when the server is away. */
+function installable() {
+  return VitePWA({
+    strategies: 'injectManifest',
+    srcDir: 'src/serviceWorker',
+    filename: 'serviceWorker.ts',
+    injectRegister: null,
+    injectManifest: {
+      globPatterns: ['**/*.{html,js,mjs,css,svg,png,woff2}'],
+      // The writer of PDF files with its fonts is the largest.
+      maximumFileSizeToCacheInBytes: 4 * 1024 * 1024,
+    },
+    manifest: {
+      name: 'Lone Heron',
+      short_name: 'Lone Heron',
+      description: 'Works out what to dial on a handheld laser welder and keeps what worked',
+      start_url: '/ready',
+      display: 'standalone',
+      background_color: '#e7edef',
+      theme_color: '#3f6275',
+      icons: [
+        { src: '/icon-192.png', sizes: '192x192', type: 'image/png' },
+        { src: '/icon-512.png', sizes: '512x512', type: 'image/png' },
+        { src: '/icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+      ],
+    },
+  });
+}
+
 const server = `http://127.0.0.1:${process.env.PORT ?? '4180'}`;
 
 export default defineConfig({
-  plugins: [withoutJsonSchemas(), react(), tailwindcss(), listFirstScreen()],
+  plugins: [withoutJsonSchemas(), react(), tailwindcss(), listFirstScreen(), installable()],
   resolve: { conditions: ['source', 'module', 'browser', 'development|production'] },
   // Every browser that runs this knows modulepreload.
   build: {

@@ -29,13 +29,10 @@ const pages = [
   'coupons/evidence',
   'cards/chart',
   'shop/supply',
-  'shop/stock',
   'shop/practice',
   'shop/acceptance',
   'coupons/ladders',
   'optics/lives',
-  'optics/drawer',
-  'optics/upkeep',
   'optics',
 ] as const;
 

@@ -35,8 +35,23 @@ function lengthenWayBack(shown: number, wanted: number): void {
     wait(act, ms === shown ? wanted : ms, ...given)) as typeof window.setTimeout;
 }
 
+/** Files begin with an empty browser: keeping the whole application in it for when the server is away would be done in each. */
+function withoutServiceWorker(): void {
+  Object.defineProperty(Navigator.prototype, 'serviceWorker', { value: undefined });
+  // What asks whether a browser has them looks for the name.
+  delete (Navigator.prototype as { serviceWorker?: unknown }).serviceWorker;
+}
+
 /** A page that fails its file on anything the browser reports as broken. */
 export async function openPage(browser: Browser, url: string, viewport: typeof desk = desk): Promise<Page> {
+  const page = await openInstallable(browser, viewport);
+  await page.evaluateOnNewDocument(withoutServiceWorker);
+  await goTo(page, url);
+  return page;
+}
+
+/** A page, not yet anywhere, of a browser that keeps the application for when the server is away. */
+export async function openInstallable(browser: Browser, viewport: typeof desk = desk): Promise<Page> {
   const page = await browser.newPage();
   page.on('pageerror', (error) => broken.push(String(error)));
   page.on('console', (message) => {
@@ -48,6 +63,5 @@ export async function openPage(browser: Browser, url: string, viewport: typeof d
   await page.setViewport(viewport);
   // A page behind another draws no frames: a fade on it never ends.
   await page.bringToFront();
-  await goTo(page, url);
   return page;
 }

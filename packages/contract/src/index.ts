@@ -98,6 +98,7 @@ export {
   evidenceBudget,
   kindsLike,
   metalsLike,
+  relevantAmong,
   relevantTo,
   thicknessFactor,
 } from './coupons/rules/relevantTo.js';

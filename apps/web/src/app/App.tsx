@@ -1,4 +1,4 @@
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Provider } from 'react-redux';
 import { BrowserRouter } from 'react-router';
 import { Shell } from './Shell.js';
@@ -10,6 +10,7 @@ const OutboxSender = lazy(() => import('../shared/outbox/OutboxSender.js'));
 
 export function App() {
   const [store] = useState(createStore);
+  useOpenOffline();
   return (
     <Provider store={store}>
       {/* At once: what is typed next builds on the address that the last key made. */}
@@ -23,3 +24,15 @@ export function App() {
     </Provider>
   );
 }
+
+/** Once the page is there: what it takes to open without the server is fetched behind everything else. */
+function useOpenOffline(): void {
+  useEffect(() => {
+    const start = () => void import('./openOffline.js').then(({ openOffline }) => openOffline());
+    const waiting = setTimeout(start, settledAfter);
+    return () => clearTimeout(waiting);
+  }, []);
+}
+
+/** The first page and what it asks have come by then, ms. */
+const settledAfter = 3000;

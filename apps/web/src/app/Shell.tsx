@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { lazy, Suspense, useEffect } from 'react';
 import { useSelector } from 'react-redux';
 import { useHouseQuery } from '../shared/api/houseApi.js';
 import { speakIn, useSpokenUnits } from '../shared/figures/shopUnits.js';
@@ -9,6 +9,9 @@ import { Pages } from './Pages.js';
 import { useKeptPlace } from './useKeptPlace.js';
 import { KeysHelp } from './KeysHelp.js';
 import { Waterline } from './Waterline.js';
+
+/** Fetched after the page. */
+const ServerAway = lazy(() => import('./ServerAway.js'));
 
 /** The frame of every screen: the waterline, and the station below it. */
 export function Shell() {
@@ -23,6 +26,9 @@ export function Shell() {
         Skip to the station
       </a>
       <Waterline />
+      <Suspense fallback={null}>
+        <ServerAway />
+      </Suspense>
       <main id="station" tabIndex={-1} className="grow outline-none">
         <ReadingClosed>
           <PagesInShopUnits />

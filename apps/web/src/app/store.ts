@@ -6,6 +6,7 @@ import { doorSlice } from '../shared/door/doorSlice.js';
 import { dialHistorySlice } from '../dial/history/dialHistorySlice.js';
 import { deskSlice } from '../shared/memory/deskSlice.js';
 import { couponDraftSlice } from '../shared/memory/couponDraftSlice.js';
+import { keptSlice } from '../shared/kept/keptSlice.js';
 import { outboxSlice } from '../shared/outbox/outboxSlice.js';
 import { keepInBrowser, readFromBrowser } from '../shared/memory/browserMemory.js';
 
@@ -15,6 +16,7 @@ const reducer = combineReducers({
   [couponDraftSlice.name]: couponDraftSlice.reducer,
   [doorSlice.name]: doorSlice.reducer,
   [outboxSlice.name]: outboxSlice.reducer,
+  [keptSlice.name]: keptSlice.reducer,
   [dialHistorySlice.name]: dialHistorySlice.reducer,
 });
 

@@ -136,7 +136,7 @@ function Bench({ dial, outcome, machines, onLog }: BenchProps) {
       <div className="dial-bench">
         <Hero dial={dial} outcome={outcome} />
         <DialPlate dial={dial} outcome={outcome} onSheet={setSheet} />
-        <Expectation outcome={outcome} />
+        <Expectation outcome={outcome} isSettled={dial.isSettled} />
       </div>
       <Suspense fallback={null}>
         <Warnings outcome={outcome} />

@@ -12,7 +12,7 @@ import { scrapWorthCutting } from './scrapWorthCutting.js';
 const Learned = lazy(() => import('./Learned.js'));
 
 /** Odds, not verdicts: each outcome with its mark, its word and its probability, and what the shop's coupons changed. */
-export function Expectation({ outcome }: { outcome: DialOutcome }) {
+export function Expectation({ outcome, isSettled }: { outcome: DialOutcome; isSettled: boolean }) {
   const { forecast, job } = outcome;
   return (
     <section className="sheet flex flex-col px-4 py-2.5" aria-label="What to expect">
@@ -38,7 +38,10 @@ export function Expectation({ outcome }: { outcome: DialOutcome }) {
           {scrapWords(outcome)} Heat {figure(inJoulePerMm(forecast.heat), 0)} J/mm.
         </p>
         {job.evidence === undefined ? (
-          <p>From the model alone: depth ±{percentFigure(forecast.spread)}, not yet moved by coupons.</p>
+          <p>
+            From the model alone: depth ±{percentFigure(forecast.spread)},{' '}
+            {isSettled ? 'not yet moved by coupons.' : 'for your coupons have not come.'}
+          </p>
         ) : (
           <Suspense fallback={null}>
             <Learned outcome={outcome} />

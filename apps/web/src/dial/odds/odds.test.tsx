@@ -24,7 +24,7 @@ const textOf = (name: string) => screen.getByRole('region', { name }).textConten
 
 describe('what to expect', () => {
   it('gives each outcome its probability, in whole per cents that add up', () => {
-    render(<Expectation outcome={outcomeOf('')} />);
+    render(<Expectation outcome={outcomeOf('')} isSettled />);
     const shares = screen
       .getAllByRole('listitem')
       .map((item) => Number(/(\d+)\u202f%/.exec(item.textContent)?.[1]));
@@ -35,12 +35,12 @@ describe('what to expect', () => {
   });
 
   it('says what a share of the thickness lands on', () => {
-    render(<Expectation outcome={outcomeOf('first=3 mm&second=3 mm&aim=share-70')} />);
+    render(<Expectation outcome={outcomeOf('first=3 mm&second=3 mm&aim=share-70')} isSettled />);
     expect(textOf('What to expect')).toContain('reaches 70 %, evenly');
   });
 
   it('says of two sides that they meet', () => {
-    render(<Expectation outcome={outcomeOf('first=5 mm&second=5 mm&wire=none&sides=2')} />);
+    render(<Expectation outcome={outcomeOf('first=5 mm&second=5 mm&wire=none&sides=2')} isSettled />);
     expect(textOf('What to expect')).toContain('the two sides meet, evenly');
   });
 
@@ -50,18 +50,18 @@ describe('what to expect', () => {
     ['a share', 'first=3 mm&second=3 mm&aim=share-70', 'that deep without a hole'],
     ['two sides', 'first=5 mm&second=5 mm&wire=none&sides=2', 'meet without a hole'],
   ])('never leaves a cold weld of %s to be read as a hole', (_, search, said) => {
-    render(<Expectation outcome={outcomeOf(search)} />);
+    render(<Expectation outcome={outcomeOf(search)} isSettled />);
     expect(textOf('What to expect')).toContain(said);
   });
 
   it('does not send anybody to weld scrap for what cannot be done', () => {
     const hopeless = outcomeOf('first=10 mm&second=10 mm&wire=none');
-    render(<Expectation outcome={hopeless} />);
+    render(<Expectation outcome={hopeless} isSettled />);
     expect(textOf('What to expect')).toContain('More scrap will not help');
   });
 
   it('says that scrap would tell where the machine falls short by less than the doubt', () => {
-    render(<Expectation outcome={outcomeOf('first=6 mm&second=6 mm&wire=none')} />);
+    render(<Expectation outcome={outcomeOf('first=6 mm&second=6 mm&wire=none')} isSettled />);
     expect(textOf('What to expect')).toMatch(/It may land all the same: about \d+ coupons would tell\./);
   });
 

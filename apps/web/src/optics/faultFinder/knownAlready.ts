@@ -7,7 +7,7 @@ import type {
   WindowStudy,
 } from '@lone-heron/contract';
 import { findMetal, type FaultContext } from '@lone-heron/core';
-import { figure, percentFigure } from '../../shared/figures/figures.js';
+import { percentFigure } from '../../shared/figures/figures.js';
 import { spokenFigure } from '../../shared/figures/spoken.js';
 
 /** What the application has of a machine; what has not come yet, or is not there, is left out. */

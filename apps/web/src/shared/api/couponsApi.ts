@@ -2,7 +2,9 @@ import {
   couponGroupsSchema,
   couponPageSchema,
   couponSchema,
+  relevantAmong,
   relevantCouponsSchema,
+  relevantQuerySchema,
   type Coupon,
   type CouponDraft,
   type CouponGroupQuery,
@@ -12,6 +14,8 @@ import {
   type RelevantAsked,
   type RelevantCoupons,
 } from '@lone-heron/contract';
+import { evidenceQuery } from '../evidence/evidenceQuery.js';
+import { isAway } from '../outbox/isAway.js';
 import { heronApi } from './heronApi.js';
 
 /** Coupons: listed, gathered, logged and taken back. Comes behind the first screen, which has no schema of them. */
@@ -23,7 +27,14 @@ export const couponsApi = heronApi.injectEndpoints({
       providesTags: ['Coupon'],
     }),
     relevantCoupons: build.query<RelevantCoupons, RelevantAsked>({
-      query: (params) => ({ url: 'coupons/relevant', params: { ...params } }),
+      queryFn: async (asked, _api, _extra, ask) => {
+        const answer = await ask({ url: 'coupons/relevant', params: { ...asked } });
+        if (answer.error === undefined || !isAway(answer.error)) return answer as { data: RelevantCoupons };
+        // A joint that was never asked about while the server answered: the newest coupons are kept, and speak to it too.
+        const kept = couponPageSchema.safeParse((await ask({ url: 'coupons', params: evidenceQuery })).data);
+        if (!kept.success) return { error: answer.error };
+        return { data: relevantAmong(kept.data.coupons, kept.data.total, relevantQuerySchema.parse(asked)) };
+      },
       responseSchema: relevantCouponsSchema,
       providesTags: ['Coupon'],
     }),

@@ -10,6 +10,8 @@ import {
   type SignIn,
 } from '@lone-heron/contract';
 import { createApi, fetchBaseQuery, type BaseQueryFn } from '@reduxjs/toolkit/query/react';
+import { keptAtHeader } from '../kept/keptAtHeader.js';
+import { freshShown, keptShown } from '../kept/keptSlice.js';
 import { signInAsked } from '../door/doorSlice.js';
 
 /** Whatever the server is asked for, by name. */
@@ -51,6 +53,9 @@ const withPin = ['signIn', 'changeOwnPin', 'signCard', 'approveProcedure'];
 /** Asks the server; where it wants to know who it is, the door is opened, and what was typed stays where it is. */
 const askOrSignIn: BaseQueryFn<Parameters<typeof ask>[0]> = async (args, api, extra) => {
   const answer = await ask(args, api, extra);
+  const keptAt = answer.meta?.response?.headers.get(keptAtHeader) ?? null;
+  if (keptAt !== null) api.dispatch(keptShown(keptAt));
+  else if (answer.meta?.response !== undefined) api.dispatch(freshShown());
   if (answer.error?.status === 401 && !withPin.includes(api.endpoint)) {
     api.dispatch(signInAsked());
   }

@@ -85,12 +85,8 @@ export function typedText(value: number, unit: string, decimals: number): string
 
 /** Money as the shop writes it: "$ 12.50"; the figure alone where it says no currency. */
 export function spokenMoney(amount: number, decimals = 2): string {
-  return withCurrency(figure(amount, decimals));
-}
-
-/** A figure, or a range of them, with the shop's currency before it. */
-export function withCurrency(words: string): string {
   const { currency } = shopUnits();
+  const words = figure(amount, decimals);
   return currency === '' ? words : `${currency} ${words}`;
 }
 

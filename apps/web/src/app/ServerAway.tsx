@@ -1,0 +1,35 @@
+import { formatDistanceToNowStrict } from 'date-fns';
+import { CloudOff } from 'lucide-react';
+import { useEffect } from 'react';
+import { useDispatch, useSelector } from 'react-redux';
+import { everything, heronApi } from '../shared/api/heronApi.js';
+import { shownMoment } from '../shared/figures/moments.js';
+import { selectKeptSince } from '../shared/kept/keptSlice.js';
+
+/** How often it is looked whether the server is back, ms. */
+const lookEvery = 10_000;
+
+/** Above every page while the server is away: that this is what was last known, and how old it is. */
+export default function ServerAway() {
+  const since = useSelector(selectKeptSince);
+  const dispatch = useDispatch();
+  useEffect(() => {
+    if (since === null) return undefined;
+    const again = setInterval(() => dispatch(heronApi.util.invalidateTags([...everything])), lookEvery);
+    return () => clearInterval(again);
+  }, [since, dispatch]);
+  if (since === null) return null;
+  return (
+    <p
+      className="flex items-center justify-center gap-2 bg-warning px-4 py-2 text-warning-content"
+      role="status"
+    >
+      <CloudOff className="size-5 shrink-0" aria-hidden="true" />
+      <span>
+        The server does not answer. This is as it was {shownMoment(since, new Date())},{' '}
+        {formatDistanceToNowStrict(new Date(since))} ago. Coupons you log wait here and are sent when it is
+        back.
+      </span>
+    </p>
+  );
+}

@@ -1,0 +1,12 @@
+/** Under which names the browser keeps what the server answered, and pictures. */
+export const answersCache = 'lone-heron-answers';
+export const picturesCache = 'lone-heron-pictures';
+
+/** Files are asked for to be taken away, the documents are for programmers, and backups are nobody's to keep. */
+const notKept = ['photos', 'coupon-files', 'exchange', 'backups', 'docs', 'calendar', 'health'];
+
+/** Whether an answer of the server is kept for when it is away. */
+export function isKept(path: string): boolean {
+  const [, api, noun = ''] = path.split('/');
+  return api === 'api' && !notKept.some((each) => noun.startsWith(each));
+}
