@@ -206,6 +206,13 @@ describe('a new shop', () => {
     const open = await startHeron(folder, port, ['serve', '--lan']);
     expect(open.printed()).toContain('Everybody on the local network can reach it');
     expect((await fetch(`${open.url}/api/machines`)).status).toBe(401);
+    expect(open.printed()).toMatch(/([0-9A-F]{2}:){31}[0-9A-F]{2}/);
+    const asked = await openBrowser();
+    const outside = await openPage(asked, `${open.url}/shop/phones`, phone);
+    await seeText(outside, 'Make the phone trust this shop, once');
+    const authority = await (await fetch(`${open.url}/api/network/authority`)).text();
+    expect(authority).toContain('BEGIN CERTIFICATE');
+    await asked.close();
     await open.stop();
     removeFolder(folder);
   });

@@ -19,6 +19,8 @@ import { LaddersModule } from './ladders/ladders.module.js';
 import { LightModule } from './light/light.module.js';
 import { MachinesModule } from './machines/machines.module.js';
 import { WindowsModule } from './windows/windows.module.js';
+import { NetworkModule } from './network/network.module.js';
+import { thisMachineAlone, type ReachedBy } from './network/reachedBy.js';
 import { PeopleModule } from './people/people.module.js';
 import { PhotosModule } from './photos/photos.module.js';
 import { ProceduresModule } from './procedures/procedures.module.js';
@@ -46,12 +48,14 @@ export interface AppPlan {
   readonly isOnNetwork: boolean;
   /** Certificate and key to serve HTTPS with, or null for HTTP. */
   readonly tls: { readonly cert: Buffer; readonly key: Buffer } | null;
+  /** How it is reached from the network; by this machine alone where left out. */
+  readonly reached?: ReachedBy;
 }
 
 /** The whole server over one database file. */
 @Module({})
 export class AppModule {
-  static over({ databaseFile, webFolder, isOnNetwork }: AppPlan): DynamicModule {
+  static over({ databaseFile, webFolder, isOnNetwork, reached = thisMachineAlone }: AppPlan): DynamicModule {
     return {
       module: AppModule,
       imports: [
@@ -61,6 +65,7 @@ export class AppModule {
         KitModule,
         AccessModule.with(isOnNetwork),
         ...(webFolder === null ? [] : [serveInterface(webFolder)]),
+        NetworkModule.reached(reached),
         MachinesModule,
         PeopleModule,
         WindowsModule,

@@ -1,9 +1,15 @@
 import 'reflect-metadata';
 import type { NestExpressApplication } from '@nestjs/platform-express';
+import type { RequestListener, Server } from 'node:http';
+import { createServer } from 'node:https';
+import { join } from 'node:path';
 import { createApp } from './createApp.js';
 import { seedWorkshop } from './demo/seedWorkshop.js';
+import { thisMachineAlone, type ReachedBy } from './network/reachedBy.js';
 import { openDataFolder } from './start/dataFolder.js';
+import { localNames } from './start/localNames.js';
 import { requireReadyForNetwork } from './start/networkReady.js';
+import { ownCertificate, type OwnCertificate } from './start/ownCertificate.js';
 import { portFault, requireFreePort } from './start/portFree.js';
 import { readSettings, type ServerSettings } from './start/settings.js';
 import { StartFault } from './start/StartFault.js';
@@ -19,18 +25,49 @@ async function start(): Promise<void> {
   await requireFreePort(port, host);
   const copy = await setAsideBeforeMigrating(databaseFile);
   if (copy !== null) console.log(`The database is brought up to date; the old one is kept as ${copy}`);
-  const app = await createApp({ databaseFile, webFolder: settings.webFolder, isOnNetwork, tls });
+  const own = await ownCertificateFor(settings);
+  if (own !== null) await requireFreePort(settings.httpsPort, host);
+  const reached = reachedBy(settings, own);
+  const app = await createApp({ databaseFile, webFolder: settings.webFolder, isOnNetwork, tls, reached });
+  const second =
+    own === null ? null : createServer(own, app.getHttpAdapter().getInstance() as RequestListener);
   try {
     await prepare(app, settings);
-    await listen(app, port, host);
+    await listen(app.getHttpServer(), port, host);
+    if (second !== null) await listen(second, settings.httpsPort, host);
   } catch (error) {
     await app.close();
     throw error instanceof Error ? portFault(error, port) : error;
   }
-  for (const signal of ['SIGINT', 'SIGTERM'] as const) {
-    process.once(signal, () => void app.close().then(() => process.exit(0)));
-  }
-  console.log(whereItIs(settings));
+  const end = async () => {
+    second?.close();
+    second?.closeAllConnections();
+    await app.close();
+    process.exit(0);
+  };
+  for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => void end());
+  console.log(whereItIs(settings, reached));
+}
+
+/** On the network without a certificate that was given: one of the shop's own, which lies beside its data. */
+function ownCertificateFor({
+  isOnNetwork,
+  tlsFiles,
+  dataFolder,
+}: ServerSettings): Promise<OwnCertificate | null> {
+  if (!isOnNetwork || tlsFiles !== null) return Promise.resolve(null);
+  return ownCertificate(join(dataFolder, 'certificate'), localNames(), new Date());
+}
+
+function reachedBy(
+  { isOnNetwork, port, httpsPort, tlsFiles }: ServerSettings,
+  own: OwnCertificate | null,
+): ReachedBy {
+  if (!isOnNetwork) return thisMachineAlone;
+  const at = (scheme: string, onPort: number) =>
+    localNames().addresses.map((address) => `${scheme}://${address}:${onPort}`);
+  const addresses = tlsFiles === null ? [...at('https', httpsPort), ...at('http', port)] : at('https', port);
+  return { isOnNetwork, addresses, authority: own?.authority ?? null };
 }
 
 /** Fills an empty demo, and looks at the door before the network may knock. */
@@ -41,8 +78,7 @@ async function prepare(app: NestExpressApplication, { demo, isOnNetwork }: Serve
 }
 
 /** Listens without Nest's own log of a failure, which is told in one line instead. */
-function listen(app: NestExpressApplication, port: number, host: string): Promise<void> {
-  const server = app.getHttpServer();
+function listen(server: Server, port: number, host: string): Promise<void> {
   return new Promise((resolve, reject) => {
     server.once('error', reject);
     server.listen(port, host, () => {
@@ -52,15 +88,23 @@ function listen(app: NestExpressApplication, port: number, host: string): Promis
   });
 }
 
-function whereItIs({ port, dataFolder, isOnNetwork, tlsFiles }: ServerSettings): string {
-  const scheme = tlsFiles === null ? 'http' : 'https';
-  const address = `Lone Heron is at ${scheme}://127.0.0.1:${port} with its data in ${dataFolder}`;
-  if (!isOnNetwork) return address;
-  const open =
-    tlsFiles === null
-      ? 'PINs cross the network unencrypted: give HERON_TLS_CERT and HERON_TLS_KEY where others share it.'
-      : 'Over HTTPS.';
-  return `${address}\nEverybody on the local network can reach it at this machine’s name or address. ${open}`;
+function whereItIs({ port, dataFolder, tlsFiles }: ServerSettings, reached: ReachedBy): string {
+  const here = `${tlsFiles === null ? 'http' : 'https'}://127.0.0.1:${port}`;
+  const address = `Lone Heron is at ${here} with its data in ${dataFolder}`;
+  if (!reached.isOnNetwork) return address;
+  const lines = [
+    address,
+    'Everybody on the local network can reach it:',
+    ...reached.addresses.map((each) => `  ${each}`),
+  ];
+  if (reached.authority === null) return [...lines, 'Over HTTPS.'].join('\n');
+  return [
+    ...lines,
+    'Over http PINs cross the network unencrypted, and phones do not keep it for when the server is away.',
+    `Over https a phone warns until it trusts this shop: ${here}/shop/phones says how, step by step.`,
+    `Fingerprint (SHA-256) of “${reached.authority.name}”:`,
+    `  ${reached.authority.fingerprint}`,
+  ].join('\n');
 }
 
 start().catch((error: unknown) => {

@@ -102,6 +102,7 @@ export {
   relevantTo,
   thicknessFactor,
 } from './coupons/rules/relevantTo.js';
+export { networkSchema, type Network } from './network/network.js';
 export {
   cardRowSchema,
   exchangedCardSchema,

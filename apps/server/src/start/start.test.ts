@@ -13,6 +13,7 @@ describe('settings from the environment', () => {
       demo: false,
       webFolder: null,
       isOnNetwork: false,
+      httpsPort: 4181,
       tlsFiles: null,
     });
   });

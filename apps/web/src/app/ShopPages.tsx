@@ -35,6 +35,10 @@ const routes = [
     element: page(async () => (await import('../shop/training/TrainingScreen.js')).TrainingScreen),
   },
   {
+    path: 'phones',
+    element: page(async () => (await import('../shop/network/PhonesScreen.js')).PhonesScreen),
+  },
+  {
     path: 'backup',
     element: page(async () => (await import('../shop/backups/BackupScreen.js')).BackupScreen),
   },

@@ -4,6 +4,7 @@ import {
   FileUp,
   Fuel,
   HardDriveDownload,
+  Smartphone,
   History,
   Package,
   Plus,
@@ -59,6 +60,7 @@ const parts = [
   { path: 'people', name: 'People', what: 'who may do what', icon: Users },
   { path: 'training', name: 'Training', what: 'who is cleared for what', icon: BadgeCheck },
   { path: 'history', name: 'History', what: 'who changed what', icon: History },
+  { path: 'phones', name: 'On phones', what: 'addresses, and how a phone trusts them', icon: Smartphone },
   { path: 'backup', name: 'Backup', what: 'the whole shop, copied', icon: HardDriveDownload },
 ] as const;
 
