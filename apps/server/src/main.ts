@@ -7,7 +7,7 @@ import { createApp } from './createApp.js';
 import { seedWorkshop } from './demo/seedWorkshop.js';
 import { thisMachineAlone, type ReachedBy } from './network/reachedBy.js';
 import { openDataFolder } from './start/dataFolder.js';
-import { localNames } from './start/localNames.js';
+import { isLocal, localNames } from './start/localNames.js';
 import { requireReadyForNetwork } from './start/networkReady.js';
 import { ownCertificate, type OwnCertificate } from './start/ownCertificate.js';
 import { portFault, requireFreePort } from './start/portFree.js';
@@ -64,9 +64,13 @@ function reachedBy(
   own: OwnCertificate | null,
 ): ReachedBy {
   if (!isOnNetwork) return thisMachineAlone;
-  const at = (scheme: string, onPort: number) =>
-    localNames().addresses.map((address) => `${scheme}://${address}:${onPort}`);
-  const addresses = tlsFiles === null ? [...at('https', httpsPort), ...at('http', port)] : at('https', port);
+  const { host, addresses: all } = localNames();
+  const at = (scheme: string, onPort: number, named: readonly string[] = all) =>
+    named.map((address) => `${scheme}://${address}:${onPort}`);
+  const addresses =
+    tlsFiles === null
+      ? [...at('https', httpsPort, [...all.filter(isLocal), `${host}.local`]), ...at('http', port)]
+      : at('https', port);
   return { isOnNetwork, addresses, authority: own?.authority ?? null };
 }
 

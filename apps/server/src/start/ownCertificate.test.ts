@@ -1,4 +1,4 @@
-import { X509Certificate } from '@peculiar/x509';
+import { SubjectAlternativeNameExtension, X509Certificate } from '@peculiar/x509';
 import { mkdtempSync, rmSync, statSync } from 'node:fs';
 import { createServer, request } from 'node:https';
 import type { AddressInfo } from 'node:net';
@@ -18,7 +18,7 @@ describe('the shop’s own certificate', () => {
   afterEach(() => rmSync(folder, { recursive: true }));
 
   const leafOf = (pem: Buffer) =>
-    new X509Certificate(pem.toString().split('-----END')[0] + '-----END CERTIFICATE-----');
+    new X509Certificate(`${pem.toString().split('-----END')[0] ?? ''}-----END CERTIFICATE-----`);
 
   it('is taken by whoever trusts its authority, under each name of the machine, and for no other name', async () => {
     const own = await ownCertificate(folder, names, new Date());
@@ -38,6 +38,18 @@ describe('the shop’s own certificate', () => {
     await expect(ask('bank.example')).rejects.toThrow(/altnames/);
     server.close();
     server.closeAllConnections();
+  });
+
+  it('names no address beyond the local network, for which its authority could not vouch', async () => {
+    const { cert } = await ownCertificate(
+      folder,
+      { host: 'weldshop', addresses: ['8.8.4.4', '10.1.2.3'] },
+      now,
+    );
+    const said = leafOf(cert).getExtension(SubjectAlternativeNameExtension)?.names.toJSON() ?? [];
+    expect(said.map(({ value }) => value)).toEqual([
+      ...['localhost', 'weldshop', 'weldshop.local', '127.0.0.1', '10.1.2.3'],
+    ]);
   });
 
   it('stays with its authority over starts, and is made anew when a name is new or its year ends', async () => {

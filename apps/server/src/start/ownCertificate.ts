@@ -17,7 +17,7 @@ import {
 import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
 import { createHash, webcrypto } from 'node:crypto';
 import { join } from 'node:path';
-import type { LocalNames } from './localNames.js';
+import { isLocal, localRanges, type LocalNames } from './localNames.js';
 import type { Tls } from './tls.js';
 
 /** A certificate that the shop makes itself, with the authority that vouches for it. */
@@ -75,7 +75,10 @@ function isGood({ certificate }: Pair, names: LocalNames, now: Date): boolean {
 
 function namesOf({ host, addresses }: LocalNames) {
   const dns = ['localhost', host, `${host}.local`].map((value) => ({ type: 'dns', value }) as const);
-  return [...dns, ...['127.0.0.1', ...addresses].map((value) => ({ type: 'ip', value }) as const)];
+  return [
+    ...dns,
+    ...['127.0.0.1', ...addresses.filter(isLocal)].map((value) => ({ type: 'ip', value }) as const),
+  ];
 }
 
 async function makeAuthority(folder: string, { host }: LocalNames, now: Date): Promise<Pair> {
@@ -115,14 +118,12 @@ async function makeLeaf(folder: string, authority: Pair, names: LocalNames, now:
   return keepPair(folder, 'server', { certificate, key: keys.privateKey });
 }
 
-/** IPv4 addresses that never leave a local network. */
-const localRanges = ['10.0.0.0/8', '172.16.0.0/12', '192.168.0.0/16', '169.254.0.0/16', '127.0.0.0/8'];
 const nameConstraintsId = '2.5.29.30';
 
 /** RFC 5280, 4.2.1.10. */
 function localNamesAlone(host: string): Extension {
   const named = [host, 'localhost', 'local'].map((dNSName) => new GeneralName({ dNSName }));
-  const numbered = localRanges.map((iPAddress) => new GeneralName({ iPAddress }));
+  const numbered = localRanges.map((range) => new GeneralName({ iPAddress: range.join('/') }));
   const permittedSubtrees = new GeneralSubtrees(
     [...named, ...numbered].map((base) => new GeneralSubtree({ base })),
   );

@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { useDispatch } from 'react-redux';
 import { useLocation } from 'react-router';
 import { useSessionQuery } from '../../shared/api/heronApi.js';
+import { isOpenPage } from '../../shared/door/openPages.js';
 import { signInAsked } from '../../shared/door/doorSlice.js';
 
 /** On the network nothing is shown before somebody has signed in; on the shop's own machine everything is. */
@@ -10,8 +11,7 @@ export function ReadingClosed({ children }: { children: ReactNode }) {
   const { data: session } = useSessionQuery(undefined);
   const dispatch = useDispatch();
   const { pathname } = useLocation();
-  // A phone that is to trust the shop asks how before anybody signs in on it.
-  if (pathname === '/shop/phones') return children;
+  if (isOpenPage(pathname)) return children;
   if (session?.isReadingClosed !== true || session.person !== null) return children;
   return (
     <section className="mx-auto flex max-w-xl flex-col items-start gap-4 px-6 py-20">

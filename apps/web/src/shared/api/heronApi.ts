@@ -12,6 +12,7 @@ import {
 import { createApi, fetchBaseQuery, type BaseQueryFn } from '@reduxjs/toolkit/query/react';
 import { keptAtHeader } from '../kept/keptAtHeader.js';
 import { freshShown, keptShown } from '../kept/keptSlice.js';
+import { isOpenPage } from '../door/openPages.js';
 import { signInAsked } from '../door/doorSlice.js';
 
 /** Whatever the server is asked for, by name. */
@@ -56,9 +57,8 @@ const askOrSignIn: BaseQueryFn<Parameters<typeof ask>[0]> = async (args, api, ex
   const keptAt = answer.meta?.response?.headers.get(keptAtHeader) ?? null;
   if (keptAt !== null) api.dispatch(keptShown(keptAt));
   else if (answer.meta?.response !== undefined) api.dispatch(freshShown());
-  if (answer.error?.status === 401 && !withPin.includes(api.endpoint)) {
-    api.dispatch(signInAsked());
-  }
+  const asksWho = answer.error?.status === 401 && !withPin.includes(api.endpoint);
+  if (asksWho && !isOpenPage(window.location.pathname)) api.dispatch(signInAsked());
   return answer;
 };
 

@@ -47,6 +47,7 @@ export function UnitsScreen() {
       </p>
       {!sheet.mayChange && <AskLead what="the units" />}
       <Failure error={sheet.error} />
+      <AllAtOnce sheet={sheet} />
       <div className="grid items-start gap-3 md:grid-cols-3">
         {(Object.keys(questions) as UnitName[]).map((name) => (
           <UnitChoice key={name} name={name} sheet={sheet} />
@@ -54,6 +55,36 @@ export function UnitsScreen() {
         <Currency sheet={sheet} />
       </div>
     </ShopPage>
+  );
+}
+
+const systems = [
+  {
+    name: 'All metric',
+    units: { length: 'mm', travel: 'mm/s', gasFlow: 'L/min', pressure: 'bar', temperature: '°C', mass: 'kg' },
+  },
+  {
+    name: 'All in inches',
+    units: { length: 'in', travel: 'in/min', gasFlow: 'CFH', pressure: 'psi', temperature: '°F', mass: 'lb' },
+  },
+] as const;
+
+/** The whole of one system at a press; money stays as it is. */
+function AllAtOnce({ sheet }: { sheet: WrittenSheet<'units'> }) {
+  return (
+    <div className="flex flex-wrap gap-3">
+      {systems.map(({ name, units }) => (
+        <button
+          key={name}
+          type="button"
+          className="btn touch-always"
+          disabled={!sheet.mayChange || sheet.isSaving}
+          onClick={() => void sheet.save({ ...sheet.content, ...units }, `${name}.`)}
+        >
+          {name}
+        </button>
+      ))}
+    </div>
   );
 }
 
