@@ -22,6 +22,7 @@ export const csvColumns: readonly CsvColumn[] = [
   column('along', 'json', 'along'),
   column('stated', 'json', 'stated'),
   column('remark', 'text', 'remark'),
+  column('dated_back', 'text', 'datedBack'),
   jointMoreColumn(''),
   column('id', 'text', 'id'),
   column('machine_id', 'text', 'machineId'),

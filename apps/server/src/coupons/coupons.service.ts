@@ -17,6 +17,7 @@ import {
   type RelevantQuery,
 } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
+import { isDeepStrictEqual } from 'node:util';
 import { v7 as uuid } from 'uuid';
 import { DataSource, type EntityManager } from 'typeorm';
 import { refused } from '../http/problem.js';
@@ -98,12 +99,13 @@ export class CouponsService {
     return this.kit.enter(by, async (entry) => {
       const { manager, at } = entry;
       const { row, isNew } = await coupons.write(entry, id, draft, async () => {
+        requireWelded(draft, this.clock.now());
         const machine = await this.requireReferences(manager, draft);
-        const window = await this.windows.requireFittedAt(draft.machineId, draft.weldedAt, manager);
+        const carries = await this.carriedBy(manager, draft, machine);
         const newest = await manager.maximum(CouponEntity, 'number');
         await manager.insert(CouponEntity, {
           ...{ ...rowFromDraft(draft), id, personId: by.id, number: (newest ?? 0) + 1 },
-          ...{ machineRevision: machine.revision, windowId: window.id },
+          ...carries,
           ...{ recordedAt: at, withdrawnAt: null, revision: 1, section: null },
         });
       });
@@ -151,13 +153,16 @@ export class CouponsService {
     return this.kit.enter(by, async (entry) => {
       const { manager, at } = entry;
       const row = await coupons.amend(entry, id, { revision, draft }, async ({ number }, before) => {
-        requireSameWeld(before, draft);
-        await this.requireReferences(manager, draft);
+        requireSameRung(before, draft);
+        requireWelded(draft, this.clock.now());
+        const machine = await this.requireReferences(manager, draft);
+        const isMoved = before.machineId !== draft.machineId || before.weldedAt !== draft.weldedAt;
+        const carries = isMoved ? await this.carriedBy(manager, draft, machine) : {};
         await manager.insert(CouponEntryEntity, {
           ...{ couponId: id, revision: revision - 1, draft: before, why },
           ...{ supersededAt: at, supersededBy: by.id },
         });
-        await manager.update(CouponEntity, { id }, { ...rowFromDraft(draft), revision });
+        await manager.update(CouponEntity, { id }, { ...rowFromDraft(draft), ...carries, revision });
         await entry.tell('coupon', id, `amended coupon ${number}: ${why}`);
       });
       return couponFromRow(row);
@@ -182,6 +187,12 @@ export class CouponsService {
     return { revision: machine.revision, windowAt: await this.windows.fittedOver(machineId, manager) };
   }
 
+  /** What a coupon carries of a machine that it was welded on at its moment. */
+  private async carriedBy(manager: EntityManager, { machineId, weldedAt }: CouponDraft, machine: Machine) {
+    const window = await this.windows.requireFittedAt(machineId, weldedAt, manager);
+    return { machineRevision: machine.revision, windowId: window.id };
+  }
+
   /** The machine of a draft, after making sure that what the draft names exists and can do what it says. */
   private async requireReferences(manager: EntityManager, draft: CouponDraft): Promise<Machine> {
     const problems: FieldProblem[] = [];
@@ -195,15 +206,23 @@ export class CouponsService {
   }
 }
 
-/** An amendment mends what was written down; another machine or moment is another coupon. */
-function requireSameWeld(before: CouponDraft, after: CouponDraft): void {
-  for (const field of ['machineId', 'weldedAt'] as const) {
-    if (before[field] !== after[field])
+/** A rung was welded as its ladder says: on another machine or at another setting it is no rung of it. */
+function requireSameRung(before: CouponDraft, after: CouponDraft): void {
+  if (before.rung === undefined) return;
+  for (const field of ['machineId', 'setting', 'rung'] as const) {
+    if (!isDeepStrictEqual(before[field], after[field]))
       throw refused([
-        { field: `draft.${field}`, given: after[field], allowed: `${before[field]}, as it was logged` },
+        { field: `draft.${field}`, given: 'another', allowed: 'that of the ladder that it is a rung of' },
       ]);
   }
 }
+
+/** A device's clock may be ahead by a day; beyond that its year was mistyped. */
+function requireWelded({ weldedAt }: CouponDraft, now: Date): void {
+  if (Date.parse(weldedAt) <= now.getTime() + aheadMs) return;
+  throw refused([{ field: 'draft.weldedAt', given: weldedAt, allowed: `up to now, ${now.toISOString()}` }]);
+}
+const aheadMs = 24 * 3600 * 1000;
 
 const coupons = new ClientRecords<CouponEntity, CouponDraft>({
   entity: CouponEntity,

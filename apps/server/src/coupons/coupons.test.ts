@@ -297,11 +297,34 @@ describe('amending a coupon', () => {
     expect((await server.http.get(`/api/coupons/${id}/entries`)).body).toHaveLength(1);
   });
 
-  it('to another machine or moment is refused, and so is one without a why', async () => {
+  it('to another machine, moment and setting carries what that machine had then, the first entry kept', async () => {
+    const id = newId();
+    const { body: first } = (await log(id, couponDraft()).expect(201)) as { body: Coupon };
+    const setting = { ...couponDraft().setting, powerW: 640 };
+    const weldedAt = '2026-08-01T10:30:00.000Z';
+    const changes = { machineId: 'barrow', weldedAt, setting };
+    const { body } = (await amend(id, 2, changes, 'wrong machine picked').expect(200)) as { body: Coupon };
+    expect(body).toMatchObject({ ...changes, number: first.number });
+    expect(body.windowId).not.toBe(first.windowId);
+    const { body: entries } = await server.http.get(`/api/coupons/${id}/entries`).expect(200);
+    expect(entries).toMatchObject([{ draft: { machineId: 'bench' }, why: 'wrong machine picked' }]);
+  });
+
+  it('to what was not welded yet, beyond the machine, or of a rung to another setting is refused', async () => {
     const id = newId();
     await log(id, couponDraft()).expect(201);
-    await amend(id, 2, { machineId: 'barrow' }).expect(422);
-    await amend(id, 2, { weldedAt: '2026-11-24T10:30:00.000Z' }).expect(422);
+    await amend(id, 2, { weldedAt: '2126-11-24T10:30:00.000Z' }).expect(422);
+    await amend(id, 2, { setting: { ...couponDraft().setting, powerW: 5900 } }).expect(422);
+    const rung = { ladderId: newId(), index: 0 };
+    const step = newId();
+    await log(step, couponDraft({ rung })).expect(201);
+    await amend(step, 2, { rung, machineId: 'barrow' }).expect(422);
+    await amend(step, 2, { rung, remark: 'of the ladder still' }).expect(200);
+  });
+
+  it('without a why is refused', async () => {
+    const id = newId();
+    await log(id, couponDraft()).expect(201);
     await amend(id, 2, { remark: 'x' }, ' ').expect(422);
     await amend(newId(), 2, {}).expect(404);
   });

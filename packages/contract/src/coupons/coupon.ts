@@ -78,6 +78,8 @@ const observedFields = {
   gunAngleDeg: boundedNumber(couponRanges.gunAngle).optional(),
   /** The odds of each look as they were said before the weld; kept to see whether 80 % is really 80 %. */
   stated: statedSchema.optional(),
+  /** Why it is written down later than it was welded; left out for one that was logged at once. */
+  datedBack: shortText(300).optional(),
   /** Rung of a ladder that this coupon is. */
   rung: z
     .strictObject(
@@ -137,7 +139,7 @@ export const couponSchema = z.strictObject({
 });
 export type Coupon = z.infer<typeof couponSchema>;
 
-/** What a coupon is amended to; what it is a coupon of (machine, moment) stays. */
+/** What a coupon is amended to, all of it: machine, moment and setting too, but for a rung of a ladder, whose setting is the ladder's. */
 export const couponAmendmentSchema = z.strictObject(
   {
     draft: couponDraftSchema,

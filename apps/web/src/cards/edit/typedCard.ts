@@ -1,14 +1,11 @@
+import { cardContentSchema, type CardContent, type Machine, type NamedLevel } from '@lone-heron/contract';
+import type { NozzleShape } from '@lone-heron/core';
 import {
-  cardContentSchema,
-  coreSetting,
-  recordedSetting,
-  type CardContent,
-  type Machine,
-  type NamedLevel,
-} from '@lone-heron/contract';
-import { turnKnob, type NozzleShape } from '@lone-heron/core';
-import { panelFigure, panelRows, type PanelRow } from '../../shared/panel/panelKnobs.js';
-import { readTypedKnob, type TypedKnob } from '../../shared/panel/typedKnob.js';
+  readTypedKnobs,
+  settingWith,
+  type ReadKnob,
+  type TypedKnobs,
+} from '../../shared/panel/typedSetting.js';
 import { figure } from '../../shared/figures/figures.js';
 import { readTypedOver, type TypedValue } from '../../shared/figures/readTyped.js';
 import { cardFieldNames, cardFields, fieldsAroundLight, type CardField } from './cardFields.js';
@@ -27,7 +24,7 @@ export interface TypedCard {
   readonly level: string;
   readonly fields: Readonly<Record<CardField, string>>;
   /** By knob, in the panel's unit; a knob that is not here stands as it was. */
-  readonly knobs: Readonly<Partial<Record<PanelRow['knob'], string>>>;
+  readonly knobs: TypedKnobs;
 }
 
 export function typedFrom(content: CardContent): TypedCard {
@@ -58,7 +55,7 @@ export interface ReadCard {
   readonly content: CardContent | null;
   /** Null for one that is empty and may be. */
   readonly fields: Readonly<Record<CardField, TypedValue | null>>;
-  readonly knobs: readonly { readonly row: PanelRow; readonly text: string; readonly read: TypedKnob }[];
+  readonly knobs: readonly ReadKnob[];
 }
 
 /**
@@ -75,11 +72,7 @@ export function readCard(
   const fields = Object.fromEntries(
     cardFieldNames.map((name) => [name, readField(name, typed.fields[name], begin)]),
   ) as ReadCard['fields'];
-  const knobs = panelRows(machine.profile, coreSetting(begin.setting)).map((row) => {
-    const text = typed.knobs[row.knob] ?? panelFigure(row, row.value);
-    const isUntouched = text === panelFigure(row, row.value);
-    return { row, text, read: isUntouched ? { value: row.value } : readTypedKnob(text, row) };
-  });
+  const knobs = readTypedKnobs(begin.setting, typed.knobs, machine);
   return { content: contentOf(typed, begin, levels, { fields, knobs }), fields, knobs };
 }
 
@@ -104,7 +97,7 @@ function contentOf(
     values[name] = read.value;
   }
   const { boreMm, ...said } = values;
-  const setting = settingOf(begin, knobs);
+  const setting = settingWith(begin.setting, knobs);
   if (setting === null) return null;
   const level =
     typed.level === begin.level.name ? begin.level : levels.find(({ name }) => name === typed.level);
@@ -120,21 +113,4 @@ function contentOf(
     level,
   };
   return cardContentSchema.safeParse(content).data ?? null;
-}
-
-/** The setting with the knobs that were turned; one that nobody touched stays as it was recorded. */
-function settingOf({ setting }: CardContent, knobs: ReadCard['knobs']): CardContent['setting'] | null {
-  let dialled = coreSetting(setting);
-  let isTurned = false;
-  for (const { row, read } of knobs) {
-    if (!('value' in read)) return null;
-    if (read.value === row.value) continue;
-    dialled = turnKnob(dialled, row.knob, read.value);
-    isTurned = true;
-  }
-  if (!isTurned) return setting;
-  const { gas, gasFlowLMin, pace, modulationHz } = setting;
-  const filler = pace.by === 'wire' ? pace.filler : undefined;
-  const turned = recordedSetting(dialled, gas, gasFlowLMin, filler);
-  return modulationHz === undefined ? turned : { ...turned, modulationHz };
 }

@@ -90,6 +90,8 @@ export function ListFilters({ address, machines, people, onChoose }: ListFilters
           ]}
           onChoose={(value) => onChoose('slips', value)}
         />
+        <DayField label="From" day={query.from ?? ''} onPick={(day) => onChoose('from', day)} />
+        <DayField label="To" day={query.to ?? ''} onPick={(day) => onChoose('to', day)} />
         <Filter
           label="Gathered under"
           value={group ?? ''}
@@ -114,6 +116,28 @@ function WordsField({ words, onWords }: { words: string; onWords: (words: string
         maxLength={100}
         defaultValue={words}
         onChange={(event) => onWords(event.target.value)}
+      />
+    </label>
+  );
+}
+
+interface DayFieldProps {
+  label: string;
+  /** ISO 8601; empty for any. */
+  day: string;
+  onPick: (day: string) => void;
+}
+
+/** Days, both ends with. */
+function DayField({ label, day, onPick }: DayFieldProps) {
+  return (
+    <label className={`input touch w-auto gap-2 ${day === '' ? '' : 'border-primary font-semibold'}`}>
+      <span className="text-soft">{label.toLowerCase()}</span>
+      <input
+        type="date"
+        aria-label={`Welded ${label.toLowerCase()}`}
+        value={day}
+        onChange={(event) => onPick(event.target.value)}
       />
     </label>
   );

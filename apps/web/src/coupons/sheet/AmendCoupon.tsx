@@ -1,6 +1,7 @@
 import { couponDraftSchema, observedKeys, type Coupon, type CouponDraft } from '@lone-heron/contract';
 import type { SyntheticEvent } from 'react';
 import { toast } from '../../shared/say/toast.js';
+import { useMachinesQuery } from '../../shared/api/heronApi.js';
 import { useAmendCouponMutation } from '../inspection/inspectionApi.js';
 import { CouponFields } from '../../shared/coupons/log/CouponFields.js';
 import { typedCouponOf } from '../../shared/coupons/log/TypedCoupon.js';
@@ -11,6 +12,7 @@ import { Failure } from '../../shared/form/Failure.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { Modal } from '../../shared/page/Modal.js';
 import { forgetTyping } from '../../shared/typing/keptTyping.js';
+import { AmendWeld, readWeld, untypedWeld } from './AmendWeld.js';
 import { KeptNote } from '../../shared/typing/KeptNote.js';
 import { useKept } from '../../shared/typing/useKept.js';
 
@@ -18,15 +20,22 @@ import { useKept } from '../../shared/typing/useKept.js';
 export function AmendCoupon({ coupon, onClose }: { coupon: Coupon; onClose: () => void }) {
   const sheet = `coupon ${coupon.id} ${coupon.revision}`;
   const [entry, setEntry] = useKept(sheet, 'entry', () => typedCouponOf(coupon));
+  const [weld, setWeld] = useKept(sheet, 'weld', () => untypedWeld(coupon));
+  const { data: machines = [] } = useMachinesQuery(undefined);
+  const amendedWeld = readWeld(
+    coupon,
+    weld,
+    machines.find(({ id }) => id === weld.machineId),
+  );
   const [why, setWhy] = useKept(sheet, 'why', () => '');
   const person = usePersonAtDesk();
   const [amend, { isLoading, error }] = useAmendCouponMutation();
   const { told, wanted } = readTypedCoupon(entry);
-  const isReady = told !== null && why.trim() !== '' && person !== null && !isLoading;
+  const isReady = told !== null && amendedWeld !== null && why.trim() !== '' && person !== null && !isLoading;
   const save = async (event: SyntheticEvent) => {
     event.preventDefault();
-    if (told === null || !isReady) return;
-    const amendment = { draft: amendedDraft(coupon, told), why: why.trim() };
+    if (told === null || amendedWeld === null || !isReady) return;
+    const amendment = { draft: { ...amendedDraft(coupon, told), ...amendedWeld }, why: why.trim() };
     const answer = await amend({ id: coupon.id, revision: coupon.revision + 1, amendment });
     if (answer.error !== undefined) return;
     forgetTyping(sheet);
@@ -42,11 +51,12 @@ export function AmendCoupon({ coupon, onClose }: { coupon: Coupon; onClose: () =
           lookedAt={coupon.lookedAt ?? 'back'}
           onType={(change) => setEntry({ ...entry, ...change })}
         />
+        <AmendWeld coupon={coupon} typed={weld} machines={machines} onType={setWeld} />
         <TextField label="Why it is amended" text={why} longest={300} onType={setWhy} />
         <WhoDidIt label="Amended by" />
         <Failure error={error} />
         <div className="flex items-center justify-end gap-3">
-          <span className="mr-auto text-sm text-soft">{wanted ?? (why.trim() === '' ? 'Say why.' : '')}</span>
+          <span className="mr-auto text-sm text-soft">{wanted ?? alsoWanted(amendedWeld !== null, why)}</span>
           <button type="button" className="btn touch-always btn-ghost" onClick={onClose}>
             Leave it
           </button>
@@ -57,6 +67,11 @@ export function AmendCoupon({ coupon, onClose }: { coupon: Coupon; onClose: () =
       </form>
     </Modal>
   );
+}
+
+function alsoWanted(isWeldRead: boolean, why: string): string {
+  if (!isWeldRead) return 'Mend machine, setting or moment.';
+  return why.trim() === '' ? 'Say why.' : '';
 }
 
 /** What the coupon says with what is told now; what is told no more is gone, and what the form does not ask stays. */

@@ -104,5 +104,13 @@ function who({ coupon, machine, people }: CouponFactsProps): readonly Fact[] {
   return [
     ['Machine', `${machine?.name ?? coupon.machineId}, window ${coupon.windowNumber}`],
     ['Welded', `${name} ${shownMoment(coupon.weldedAt, new Date())}`.trim()],
+    ...(coupon.datedBack === undefined
+      ? []
+      : [
+          [
+            'Dated back',
+            `written down ${shownMoment(coupon.recordedAt, new Date())}: ${coupon.datedBack}`,
+          ] as const,
+        ]),
   ];
 }

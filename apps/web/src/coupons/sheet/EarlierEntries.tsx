@@ -1,5 +1,6 @@
 import type { Coupon, CouponDraft, CouponEntry, Person } from '@lone-heron/contract';
 import { spokenLength } from '../../shared/figures/spoken.js';
+import { useMachinesQuery } from '../../shared/api/heronApi.js';
 import { useCouponEntriesQuery } from '../inspection/inspectionApi.js';
 import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { wordsOfLooks } from '../../shared/vocabulary/looks.js';
@@ -15,8 +16,10 @@ export function EarlierEntries({ coupon, people }: { coupon: Coupon; people: rea
 
 function Entries({ coupon, people }: { coupon: Coupon; people: readonly Person[] }) {
   const { data = [], error, refetch } = unlessShown(useCouponEntriesQuery(coupon.id));
+  const { data: machines = [] } = useMachinesQuery(undefined);
   const now = new Date();
   if (error !== undefined) return <LoadFailed what="the earlier entries" error={error} retry={refetch} />;
+  const machineName = (id: string) => machines.find((each) => each.id === id)?.name ?? id;
   return (
     <section className="sheet px-5 py-3" aria-label="Earlier entries">
       <h2 className="font-semibold">Before it was amended</h2>
@@ -25,7 +28,8 @@ function Entries({ coupon, people }: { coupon: Coupon; people: readonly Person[]
           <li key={entry.revision} className="py-2">
             <p>
               {entry.revision === 1 ? 'As it was logged' : `Entry ${entry.revision}`}:{' '}
-              {entryInWords(entry.draft)}
+              {entryInWords(entry.draft)} · {machineName(entry.draft.machineId)},{' '}
+              {shownMoment(entry.draft.weldedAt, now)}
             </p>
             <p className="text-sm text-soft">
               Amended {shownMoment(entry.supersededAt, now)} by {nameOf(entry, people)}: {entry.why}

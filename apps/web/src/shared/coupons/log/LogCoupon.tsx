@@ -4,6 +4,7 @@ import { useRef, useState, type KeyboardEvent } from 'react';
 import { useDispatch } from 'react-redux';
 import { toast } from '../../say/toast.js';
 import { CouponFields } from './CouponFields.js';
+import { WeldedEarlier } from './WeldedEarlier.js';
 import { typedCouponSchema, untypedCoupon } from './TypedCoupon.js';
 import { PhotosTaken, type TakenPhoto } from './PhotosTaken.js';
 import { readTypedCoupon } from './readTypedCoupon.js';
@@ -52,6 +53,7 @@ export default function LogCoupon({ log }: { log: OpenLog }) {
           lookedAt={seenAt(log.joint)}
           onType={(change) => dispatch(logTyped(change))}
         />
+        <WeldedEarlier entry={log} onType={(change) => dispatch(logTyped(change))} />
         <PhotosTaken photos={photos} onChange={setPhotos} />
         <WhoDidIt label="Welded by" />
         {failure !== null && (

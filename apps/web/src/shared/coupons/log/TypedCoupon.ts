@@ -1,6 +1,7 @@
 import { backLooks, handSlips, type CouponDraft } from '@lone-heron/contract';
 import { seamColours } from '@lone-heron/core';
 import { z } from 'zod';
+import { typedText } from '../../figures/spoken.js';
 
 /** A stretch of the run as it is typed. */
 const stretchEntrySchema = z.object({
@@ -28,6 +29,9 @@ export const typedCouponSchema = z.object({
   right: z.enum(seamColours).nullable().default(null),
   welding: signs,
   gunAngle: z.string().max(40).default(''),
+  /** Day and time by the clock on the wall, as a date field writes them; empty for now. */
+  earlier: z.string().max(40).default(''),
+  datedBack: z.string().max(300).default(''),
 });
 export type TypedCoupon = z.infer<typeof typedCouponSchema>;
 
@@ -45,24 +49,31 @@ export const untypedCoupon: TypedCoupon = {
   right: null,
   welding: [],
   gunAngle: '',
+  earlier: '',
+  datedBack: '',
 };
+
+/** So many that a length in inches is read back as it was, to the hundredth of a millimetre. */
+const lengthDecimals = 4;
 
 /** A form that shows what a coupon says. */
 export function typedCouponOf(draft: CouponDraft): TypedCoupon {
   const text = (value: number | null | undefined) =>
     value === null || value === undefined ? '' : String(value);
+  const lengthText = (mm: number | null) => (mm === null ? '' : typedText(mm, 'mm', lengthDecimals));
   return {
     ...untypedCoupon,
     back: draft.back,
     lightOn: text(draft.lightOnS),
-    runLength: text(draft.runLengthMm),
+    runLength: lengthText(draft.runLengthMm),
     remark: draft.remark,
-    along: (draft.along ?? []).map(({ toMm, back, slip }) => ({ to: text(toMm), back, slip })),
+    along: (draft.along ?? []).map(({ toMm, back, slip }) => ({ to: lengthText(toMm), back, slip })),
     slip: draft.slip ?? null,
     face: [...(draft.face ?? [])],
     left: draft.colour?.left ?? null,
     right: draft.colour?.right ?? null,
     welding: [...(draft.welding ?? [])],
     gunAngle: text(draft.gunAngleDeg),
+    datedBack: draft.datedBack ?? '',
   };
 }

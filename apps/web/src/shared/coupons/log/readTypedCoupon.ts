@@ -17,7 +17,11 @@ export type ToldOfCoupon = Pick<
   | 'colour'
   | 'welding'
   | 'gunAngleDeg'
->;
+  | 'datedBack'
+> & {
+  /** Left out for one that was welded when it was logged. */
+  readonly weldedAt?: string;
+};
 
 /** What a form tells, or what is still wanted before it can be stored. */
 export type ReadCoupon =
@@ -35,6 +39,8 @@ export function readTypedCoupon(entry: TypedCoupon): ReadCoupon {
   const runLength = readRunLength(entry.runLength);
   const angle = readGunAngle(entry.gunAngle);
   if ('fault' in lightOn || 'fault' in runLength || 'fault' in angle) return wants('Mend the figure in red.');
+  const earlier = readEarlier(entry);
+  if (typeof earlier === 'string') return wants(earlier);
   const { left, right } = entry;
   if ((left === null) !== (right === null)) return wants('Say the colour on both sides, or on neither.');
   const face = faceSigns.filter((sign) => entry.face.includes(sign));
@@ -51,9 +57,24 @@ export function readTypedCoupon(entry: TypedCoupon): ReadCoupon {
       ...(left === null || right === null ? {} : { colour: { left, right } }),
       ...(welding.length > 0 ? { welding } : {}),
       ...(angle.value === null ? {} : { gunAngleDeg: angle.value }),
+      ...earlier,
     },
     wanted: null,
   };
+}
+
+/** When it was welded and why that is said later; or what is wanted of it. */
+function readEarlier({
+  earlier,
+  datedBack,
+}: TypedCoupon): Pick<ToldOfCoupon, 'weldedAt' | 'datedBack'> | string {
+  const why = datedBack.trim();
+  if (earlier === '') return why === '' ? {} : { datedBack: why };
+  const moment = new Date(earlier);
+  if (Number.isNaN(moment.getTime())) return 'Say the day and the time that it was welded.';
+  if (moment.getTime() > Date.now()) return 'It was not welded yet: its day lies ahead.';
+  if (why === '') return 'Say why it is dated back.';
+  return { weldedAt: moment.toISOString(), datedBack: why };
 }
 
 /** The stretches in order, or what is wrong with them. */
