@@ -15,4 +15,7 @@ export class MachineEntity {
 
   @Column('integer')
   revision: number;
+
+  @Column('varchar', { name: 'retired_at', nullable: true })
+  retiredAt: string | null;
 }

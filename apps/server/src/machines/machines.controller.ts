@@ -7,11 +7,11 @@ import {
   type Person,
   type MachineRevisionDraft,
 } from '@lone-heron/contract';
-import { Controller, Get, Put, Res } from '@nestjs/common';
+import { Controller, Delete, Get, Put, Res } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
 import { By, For } from '../access/access.js';
-import { AnswersMany, AnswersSave, MachineId, Revision, Sent } from '../http/schemaRoutes.js';
+import { Answers, AnswersMany, AnswersSave, MachineId, Revision, Sent } from '../http/schemaRoutes.js';
 import { MachinesService } from './machines.service.js';
 
 @ApiTags('machines')
@@ -31,6 +31,22 @@ export class MachinesController {
   @AnswersMany(machineRevisionSchema)
   history(@MachineId() id: string): Promise<MachineRevision[]> {
     return this.machines.history(id);
+  }
+
+  @Put(':id/retired')
+  @For('lead')
+  @ApiOperation({ summary: 'Take a machine out of use; what was done with it stays' })
+  @Answers(machineSchema)
+  retire(@MachineId() id: string, @By() by: Person): Promise<Machine> {
+    return this.machines.setRetired(id, true, by);
+  }
+
+  @Delete(':id/retired')
+  @For('lead')
+  @ApiOperation({ summary: 'Take a machine into use again' })
+  @Answers(machineSchema)
+  takeBack(@MachineId() id: string, @By() by: Person): Promise<Machine> {
+    return this.machines.setRetired(id, false, by);
   }
 
   @Put(':id/revisions/:revision')

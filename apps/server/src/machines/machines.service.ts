@@ -46,6 +46,20 @@ export class MachinesService {
     return machine === null ? null : atRevision(manager, machine);
   }
 
+  /** Takes a machine out of use, or into use again; what was done with it stays. Repeating it changes nothing. */
+  setRetired(id: string, isRetired: boolean, by: Person): Promise<Machine> {
+    return this.kit.enter(by, async (entry) => {
+      const { manager, at } = entry;
+      const machine = await manager.findOneBy(MachineEntity, { id });
+      if (machine === null) throw notFound('machine', id);
+      if ((machine.retiredAt !== null) !== isRetired) {
+        await manager.update(MachineEntity, { id }, { retiredAt: isRetired ? at : null });
+        await entry.tell('machine', id, `${isRetired ? 'retired' : 'took into use again'} ${machine.name}`);
+      }
+      return atRevision(manager, await manager.findOneByOrFail(MachineEntity, { id }));
+    });
+  }
+
   /** Every revision of a machine, newest first. */
   async history(id: string): Promise<MachineRevision[]> {
     const { manager } = this.dataSource;
@@ -112,9 +126,13 @@ async function moveToRevision(
   await manager.insert(MachineEntity, { id, name, position: (last ?? 0) + 1, revision });
 }
 
-async function atRevision(manager: EntityManager, { id, name, revision }: MachineEntity): Promise<Machine> {
+async function atRevision(
+  manager: EntityManager,
+  { id, name, revision, retiredAt }: MachineEntity,
+): Promise<Machine> {
   const row = await manager.findOneByOrFail(MachineRevisionEntity, { machineId: id, revision });
-  return { id, name, revision, profile: revisionFromRow(row).profile };
+  const { profile } = revisionFromRow(row);
+  return { ...{ id, name, revision, profile }, ...(retiredAt === null ? {} : { retiredAt }) };
 }
 
 /** What to tell of a machine id that this shop does not have. */

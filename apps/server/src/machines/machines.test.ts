@@ -41,6 +41,33 @@ const benchNow = async () =>
 const historyOf = async (id: string) =>
   (await server.http.get(`/api/machines/${id}/revisions`).expect(200)).body as MachineRevision[];
 
+describe('a machine out of use', () => {
+  const machineNow = async (id: string) =>
+    ((await server.http.get('/api/machines')).body as Machine[]).find((each) => each.id === id);
+
+  it('stays with everything that was done with it, has nothing due, and can be used again', async () => {
+    const due = async () =>
+      ((await server.http.get('/api/upkeep')).body as { machineId: string }[]).map(
+        ({ machineId }) => machineId,
+      );
+    expect(await due()).toContain('barrow');
+    const { body } = await server.http.put('/api/machines/barrow/retired').expect(200);
+    expect((body as Machine).retiredAt).toBeDefined();
+    await server.http.put('/api/machines/barrow/retired').expect(200);
+    expect((await machineNow('barrow'))?.retiredAt).toBe((body as Machine).retiredAt);
+    expect(await due()).not.toContain('barrow');
+    expect(await historyOf('barrow')).not.toHaveLength(0);
+    await server.http.delete('/api/machines/barrow/retired').expect(200);
+    expect((await machineNow('barrow'))?.retiredAt).toBeUndefined();
+    const { body: changes } = await server.http.get('/api/changes?limit=2').expect(200);
+    expect(JSON.stringify(changes)).toContain('took into use again the barrow unit');
+  });
+
+  it('is named right: one that the shop does not have is told', async () => {
+    await server.http.put('/api/machines/bandsaw/retired').expect(404);
+  });
+});
+
 describe('changing a machine', () => {
   it('makes a revision, and a coupon keeps the one it was welded with', async () => {
     const before = (await server.http.put(`/api/coupons/${uuid()}`).send(couponDraft()).expect(201))

@@ -1,11 +1,13 @@
 import {
   firstLeadSchema,
+  nameChangeSchema,
   personDraftSchema,
   personSchema,
   pinResetSchema,
   roleChangeSchema,
   type Person,
   type FirstLead,
+  type NameChange,
   type PersonDraft,
   type PinReset,
   type RoleChange,
@@ -46,6 +48,17 @@ export class PeopleController {
     @By() by: Person,
   ): Promise<Person> {
     return this.people.add(id, draft, by);
+  }
+
+  @Put(':id/name')
+  @For('lead')
+  @ApiOperation({ summary: 'Call somebody otherwise' })
+  rename(
+    @PersonId() id: string,
+    @Sent(nameChangeSchema) { name }: NameChange,
+    @By() by: Person,
+  ): Promise<Person> {
+    return this.people.rename(id, name, by);
   }
 
   @Put(':id/role')

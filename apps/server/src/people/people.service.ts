@@ -71,6 +71,16 @@ export class PeopleService {
     });
   }
 
+  /** Calls somebody otherwise, wherever they are named; what they did stays theirs. */
+  rename(id: string, name: string, by: Person): Promise<Person> {
+    return this.change(id, by, async (manager, person) => {
+      if (person.name === name) return null;
+      await requireFreeName(manager, name);
+      await manager.update(PersonEntity, { id }, { name });
+      return `renamed ${person.name} to ${name}`;
+    });
+  }
+
   /** Gives somebody another role; the last lead stays one. */
   setRole(id: string, role: Role, by: Person): Promise<Person> {
     return this.change(id, by, async (manager, person) => {

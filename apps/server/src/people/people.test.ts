@@ -152,6 +152,15 @@ describe('a lead', () => {
     await signIn(desk, 'tobias', samplePin).expect(200);
   });
 
+  it('renames somebody, by no name that somebody else has, and everywhere they are named', async () => {
+    await server.http.put('/api/people/tobias/name').send({ name: 'Maren' }).expect(422);
+    await server.http.put('/api/people/tobias/name').send({ name: ' ' }).expect(422);
+    const { body } = await server.http.put('/api/people/tobias/name').send({ name: 'Tobias K.' }).expect(200);
+    expect(body).toMatchObject({ id: 'tobias', name: 'Tobias K.' });
+    await signIn(await server.desk(null), 'tobias', samplePin).expect(200);
+    await server.http.put('/api/people/tobias/name').send({ name: 'Tobias' }).expect(200);
+  });
+
   it('stays: the last one can be neither disabled nor given another role', async () => {
     await server.http.put('/api/people/ines/disabled').expect(409);
     const { body } = await server.http.put('/api/people/ines/role').send({ role: 'welder' }).expect(409);

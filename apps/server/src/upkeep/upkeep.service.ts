@@ -49,7 +49,8 @@ export class UpkeepService {
     const at = this.clock.now().getTime();
     if (this.kept?.writes === writes && Math.abs(at - this.kept.at) < keptMs) return this.kept.upkeep;
     const { manager } = this.dataSource;
-    const machines = await this.machines.list(manager);
+    // What is out of use has nothing due.
+    const machines = (await this.machines.list(manager)).filter(({ retiredAt }) => retiredAt === undefined);
     const upkeep = await Promise.all(machines.map((machine) => this.ofMachine(machine, manager)));
     this.kept = { writes, at, upkeep };
     return upkeep;

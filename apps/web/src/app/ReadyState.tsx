@@ -1,6 +1,7 @@
 import { useLatestDaysQuery } from '../shared/api/daysApi.js';
 import { useMachinesQuery } from '../shared/api/heronApi.js';
 import { shopInWords } from '../shared/readiness/dayWords.js';
+import { inUse } from '../shared/machines/inUse.js';
 
 /** Where the machines' days stand, for the waterline. */
 export default function ReadyState() {
@@ -9,7 +10,7 @@ export default function ReadyState() {
   if (days === undefined) return null;
   return shopInWords(
     days,
-    machines.map(({ id }) => id),
+    inUse(machines).map(({ id }) => id),
     new Date(),
   );
 }

@@ -8,6 +8,7 @@ import { readSentence } from '../dial/readSentence.js';
 import { metalName } from '../shared/vocabulary/metalNames.js';
 import { figure } from '../shared/figures/figures.js';
 import type { StationPath } from './stations.js';
+import { inUse } from '../shared/machines/inUse.js';
 
 /** Fetched after the page: the days with the words for them, the coupons, the cards and the upkeep. */
 const ReadyState = lazy(() => import('./ReadyState.js'));
@@ -25,6 +26,7 @@ export function useStationStates(): Readonly<Record<StationPath, ReactNode>> {
     readAddress(new URLSearchParams(useSelector(selectDialSearch))).address.words,
     machines,
   );
+  const used = inUse(machines).length;
   const machineId = said?.machine.id ?? machines[0]?.id;
   const fitted = windows?.find((window) => window.machineId === machineId);
   return {
@@ -39,7 +41,7 @@ export function useStationStates(): Readonly<Record<StationPath, ReactNode>> {
     '/optics': createElement(OpticsState, {
       window: fitted === undefined ? '' : `window ${fitted.number}`,
     }),
-    '/shop': `${machines.length} ${machines.length === 1 ? 'machine' : 'machines'}`,
+    '/shop': `${used} ${used === 1 ? 'machine' : 'machines'}`,
   };
 }
 

@@ -11,6 +11,7 @@ import { useLatest } from '../shared/form/useLatest.js';
 import { LoadFailed } from '../shared/page/LoadFailed.js';
 import { logOpened, selectOpenLog } from '../shared/memory/couponDraftSlice.js';
 import type { DialOutcome } from './dialOutcome.js';
+import { inUse } from '../shared/machines/inUse.js';
 import { dialledMachines } from './readMachine.js';
 import { useRecentJoints } from './history/useRecentJoints.js';
 import { Expectation } from './odds/Expectation.js';
@@ -45,7 +46,7 @@ export function DialScreen() {
   if (machines !== undefined && dialledMachines(machines).length === 0)
     return (
       <Suspense fallback={null}>
-        <NoMachineYet hasLamp={machines.length > 0} />
+        <NoMachineYet hasLamp={inUse(machines).length > 0} />
       </Suspense>
     );
   if (machines !== undefined && (house.data !== undefined || house.error !== undefined))

@@ -1,10 +1,11 @@
 import { wireDiametersMm, type Machine } from '@lone-heron/contract';
 import { describeFault, describeRange, parseQuantity, wireSizes } from '@lone-heron/core';
+import { inUse } from '../shared/machines/inUse.js';
 import type { Read } from './readWord.js';
 
-/** Machines that Dial has a model for: a lamp's pulses are set by the hint beside its knobs under Shop. */
+/** Machines in use that Dial has a model for: a lamp's pulses are set by the hint beside its knobs under Shop. */
 export function dialledMachines(machines: readonly Machine[]): readonly Machine[] {
-  return machines.filter(({ profile }) => profile.lamp === null);
+  return inUse(machines).filter(({ profile }) => profile.lamp === null);
 }
 
 /** An address without a machine means the shop's first. */
@@ -12,7 +13,7 @@ export function readMachine(word: string, machines: readonly Machine[]): Read<Ma
   const dialled = dialledMachines(machines);
   const machine = word === '' ? dialled[0] : dialled.find(({ id }) => id === word);
   if (machine !== undefined) return { value: machine };
-  const none = `none: this shop has no ${machines.length === 0 ? 'machine' : 'fibre laser'} yet`;
+  const none = `none: this shop has no ${inUse(machines).length === 0 ? 'machine' : 'fibre laser'} yet`;
   const allowed = dialled.map(({ name }) => name).join(', ') || none;
   return { fault: describeFault({ quantity: 'machine', given: `“${word}”`, allowed }) };
 }

@@ -16,6 +16,7 @@ import { DueSoon } from './upkeep/DueSoon.js';
 import { WindowHistory } from './windows/WindowHistory.js';
 import { useWindowStudyQuery } from './windows/windowsApi.js';
 import { unlessShown } from '../shared/api/unlessShown.js';
+import { inUse } from '../shared/machines/inUse.js';
 
 const pages = [
   { to: '/optics/wrong', name: 'Something is wrong', Icon: Stethoscope },
@@ -43,6 +44,7 @@ export function OpticsScreen() {
   }
   const fitted = windows.data;
   if (machines.data === undefined || fitted === undefined) return <Loading what="the windows" />;
+  const used = inUse(machines.data);
   const logged = machines.data.find(({ id }) => id === search.get('log'));
   return (
     <div className="mx-auto flex max-w-[1500px] flex-col gap-3 px-4 py-3 sm:px-6">
@@ -54,9 +56,9 @@ export function OpticsScreen() {
           </Link>
         ))}
       </header>
-      {machines.data.length === 0 && <NoMachine />}
+      {used.length === 0 && <NoMachine />}
       <div className="grid gap-3 md:grid-cols-2">
-        {machines.data.map((machine) => (
+        {used.map((machine) => (
           <FittedWindow
             key={machine.id}
             machine={machine}
@@ -78,7 +80,7 @@ export function OpticsScreen() {
           How to change it right
         </Link>
       </p>
-      <DueSoon machines={machines.data} />
+      <DueSoon machines={used} />
       <OtherParts machines={machines.data} />
       <WindowHistory machines={machines.data} />
       {open?.what === 'change' && (

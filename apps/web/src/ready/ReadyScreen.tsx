@@ -9,6 +9,7 @@ import { dayInWords } from '../shared/readiness/dayWords.js';
 import { Cleared } from './Cleared.js';
 import { DayBench } from './day/DayBench.js';
 import { unlessShown } from '../shared/api/unlessShown.js';
+import { inUse } from '../shared/machines/inUse.js';
 
 /** Two people may work the same sequence: what the other did shows within this time. */
 const askAgainMs = 10_000;
@@ -22,14 +23,15 @@ export function ReadyScreen() {
     return <LoadFailed what="the machines" error={machines.error} retry={machines.refetch} />;
   if (days.error !== undefined) return <LoadFailed what="the days" error={days.error} retry={days.refetch} />;
   if (machines.data === undefined || days.data === undefined) return <Loading what="the days" />;
-  const picked = machines.data.find(({ id }) => id === search.get('machine')) ?? machines.data[0];
+  const used = inUse(machines.data);
+  const picked = machines.data.find(({ id }) => id === search.get('machine')) ?? used[0];
   if (picked === undefined) return <NoMachine />;
   const dayOf = (machine: Machine) => days.data?.find(({ machineId }) => machineId === machine.id);
   return (
     <div className="mx-auto flex max-w-[1500px] flex-col gap-3 px-4 py-4 sm:px-6">
       <h1 className="sr-only">Ready</h1>
       <div className="flex flex-wrap items-center gap-2" role="group" aria-label="Machine">
-        {machines.data.map((machine) => (
+        {used.map((machine) => (
           <button
             key={machine.id}
             type="button"

@@ -18,31 +18,35 @@ import { useMachinesQuery } from '../shared/api/heronApi.js';
 import { FirstSteps } from '../shared/firstHour/FirstSteps.js';
 import { Loading } from '../shared/page/Loading.js';
 import { LoadFailed } from '../shared/page/LoadFailed.js';
+import { OutOfUse } from './machines/OutOfUse.js';
 import { MachineCard } from './machines/MachineCard.js';
 import { readMachineFile } from './machines/machineFile.js';
 import { unlessShown } from '../shared/api/unlessShown.js';
+import { inUse } from '../shared/machines/inUse.js';
 
 /** The shop: its machines so far. */
 export function ShopScreen() {
   const { data: machines, error, refetch } = unlessShown(useMachinesQuery(undefined));
   if (error !== undefined) return <LoadFailed what="the machines" error={error} retry={refetch} />;
   if (machines === undefined) return <Loading what="the machines" />;
+  const used = inUse(machines);
   return (
     <div className="mx-auto flex max-w-[1500px] flex-col gap-4 px-4 py-4 sm:px-6">
       <h1 className="text-2xl font-semibold">Shop</h1>
       <FirstSteps />
       <section className="flex flex-col gap-3" aria-label="Machines">
         <h2 className="text-lg font-semibold">Machines</h2>
-        {machines.length === 0 && (
+        {used.length === 0 && (
           <p className="sheet p-4 text-soft">
             No machine yet. Start from one of a common size below, then put right what your panel says.
           </p>
         )}
         <div className="grid gap-4 md:grid-cols-2">
-          {machines.map((machine: Machine) => (
+          {used.map((machine: Machine) => (
             <MachineCard key={machine.id} machine={machine} />
           ))}
         </div>
+        <OutOfUse machines={machines.filter((machine) => !used.includes(machine))} />
       </section>
       <NewMachines />
       <ShopParts />

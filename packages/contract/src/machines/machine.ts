@@ -1,6 +1,6 @@
 import { describeRange, wobbleShapes, type AllowedRange } from '@lone-heron/core';
 import { z } from 'zod';
-import { boundedNumber, oneOf, shortText } from '../wire/bounded.js';
+import { boundedNumber, moment, oneOf, shortText } from '../wire/bounded.js';
 
 /** A knob's reach in the unit its name says, inside what such machines can be. */
 function reachOf(range: AllowedRange) {
@@ -297,6 +297,8 @@ export const machineSchema = z.strictObject({
   /** Rises by one with each change; coupons keep the revision they were welded with. */
   revision: z.int().positive(),
   profile: machineProfileSchema,
+  /** Since when it is out of use; left out for one that is used. What was done with it stays. */
+  retiredAt: moment.optional(),
 });
 export type Machine = z.infer<typeof machineSchema>;
 

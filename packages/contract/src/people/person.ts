@@ -59,6 +59,9 @@ export const pinResetSchema = z.strictObject({ newPin: pin }, { error: 'a reset 
 export type PinReset = z.infer<typeof pinResetSchema>;
 
 /** A lead's change of somebody's role. */
+export const nameChangeSchema = z.strictObject({ name }, { error: 'a change with name' });
+export type NameChange = z.infer<typeof nameChangeSchema>;
+
 export const roleChangeSchema = z.strictObject({ role: oneOf(roles) }, { error: 'a change with role' });
 export type RoleChange = z.infer<typeof roleChangeSchema>;
 

@@ -9,6 +9,7 @@ import { ProgramSlots1764600000000 } from './1764600000000-ProgramSlots.js';
 import { Procedures1764700000000 } from './1764700000000-Procedures.js';
 import { CardsFromElsewhere1764800000000 } from './1764800000000-CardsFromElsewhere.js';
 import { Upkeep1764900000000 } from './1764900000000-Upkeep.js';
+import { RetiredMachines1765100000000 } from './1765100000000-RetiredMachines.js';
 import { UndoneBy1765000000000 } from './1765000000000-UndoneBy.js';
 
 /** Every migration, oldest first. */
@@ -25,4 +26,5 @@ export const migrations = [
   CardsFromElsewhere1764800000000,
   Upkeep1764900000000,
   UndoneBy1765000000000,
+  RetiredMachines1765100000000,
 ];

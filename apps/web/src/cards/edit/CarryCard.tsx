@@ -24,6 +24,7 @@ import { CardPage } from '../CardPage.js';
 import { useLearnOf } from '../useLearn.js';
 import { CardForm } from './CardForm.js';
 import { forgetTyping } from '../../shared/typing/keptTyping.js';
+import { inUse } from '../../shared/machines/inUse.js';
 
 /** A card carried over to another machine: the same depth there, to be proved. */
 export function CarryCard() {
@@ -32,7 +33,7 @@ export function CarryCard() {
 
 function Carry({ card, machines }: { card: Card; machines: readonly Machine[] }) {
   const shown = shownVersion(card);
-  const others = machines.filter(({ id }) => id !== shown.content.machineId);
+  const others = inUse(machines).filter(({ id }) => id !== shown.content.machineId);
   const [toId, setToId] = useState(others[0]?.id ?? '');
   const from = machines.find(({ id }) => id === shown.content.machineId);
   const to = others.find(({ id }) => id === toId);

@@ -25,6 +25,7 @@ import { readSeen, withPhoto, withSeen } from './seenAddress.js';
 import { Symptoms } from './Symptoms.js';
 import { useMachineKnowledge } from './useMachineKnowledge.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
+import { inUse } from '../../shared/machines/inUse.js';
 
 /** From what is seen to what it is: the causes with their odds, and the check that tells most a minute. */
 export function SomethingWrong() {
@@ -32,7 +33,7 @@ export function SomethingWrong() {
   const [search, setSearch] = useSearchParams();
   if (error !== undefined) return <LoadFailed what="the machines" error={error} retry={refetch} />;
   if (machines === undefined) return <Loading what="the machines" />;
-  const machine = machines.find(({ id }) => id === search.get('machine')) ?? machines[0];
+  const machine = machines.find(({ id }) => id === search.get('machine')) ?? inUse(machines)[0];
   if (machine === undefined) return <NoMachine />;
   return (
     <div className="mx-auto flex max-w-[1300px] flex-col gap-3 px-4 py-3 sm:px-6">
@@ -40,7 +41,7 @@ export function SomethingWrong() {
         <PickField
           label="Machine"
           value={machine.id}
-          choices={machines.map(({ id, name }) => ({ value: id, label: name }))}
+          choices={inUse(machines).map(({ id, name }) => ({ value: id, label: name }))}
           onPick={(id) => setSearch({ machine: id }, { replace: true })}
         />
       </PageHeader>

@@ -14,6 +14,7 @@ import { NoMachine } from '../NoMachine.js';
 import { DoneSheet } from './DoneSheet.js';
 import { TaskRow } from './TaskRow.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
+import { inUse } from '../../shared/machines/inUse.js';
 
 /** Where the calendar is read by other programs. */
 const feedPath = '/api/upkeep.ics';
@@ -39,7 +40,7 @@ export function UpkeepScreen() {
           value={machineId}
           choices={[
             { value: '', label: 'all machines' },
-            ...machines.map(({ id, name }) => ({ value: id, label: name })),
+            ...inUse(machines).map(({ id, name }) => ({ value: id, label: name })),
           ]}
           onPick={(id) => setSearch(id === '' ? {} : { machine: id }, { replace: true })}
         />

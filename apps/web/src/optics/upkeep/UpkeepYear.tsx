@@ -9,6 +9,7 @@ import { standingTasks, type StandingTask } from '../../shared/upkeep/upkeepDue.
 import { NoMachine } from '../NoMachine.js';
 import { missedDays } from './missedDays.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
+import { inUse } from '../../shared/machines/inUse.js';
 
 /** Months back and ahead of this one. */
 const monthsBack = 11;
@@ -50,7 +51,7 @@ export function UpkeepYear() {
         ))}
       </p>
       {machines.length === 0 && <NoMachine />}
-      {machines.map((machine) => (
+      {inUse(machines).map((machine) => (
         <section
           key={machine.id}
           className="sheet overflow-x-auto px-4 py-2"

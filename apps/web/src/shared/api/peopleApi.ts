@@ -7,6 +7,7 @@ import {
   type Person,
   type PersonDraft,
   type PinReset,
+  type NameChange,
   type RoleChange,
 } from '@lone-heron/contract';
 import { heronApi } from './heronApi.js';
@@ -28,6 +29,11 @@ const peopleApi = heronApi.injectEndpoints({
       query: ({ id, draft }) => ({ url: `people/${id}`, method: 'PUT', body: draft }),
       responseSchema: personSchema,
       invalidatesTags: ['Person', 'Change'],
+    }),
+    renamePerson: build.mutation<Person, { id: string } & NameChange>({
+      query: ({ id, name }) => ({ url: `people/${id}/name`, method: 'PUT', body: { name } }),
+      responseSchema: personSchema,
+      invalidatesTags: ['Person', 'Change', 'Session'],
     }),
     setRole: build.mutation<Person, { id: string } & RoleChange>({
       query: ({ id, role }) => ({ url: `people/${id}/role`, method: 'PUT', body: { role } }),
@@ -58,6 +64,7 @@ export const {
   useChangesQuery,
   useMakeFirstLeadMutation,
   useAddPersonMutation,
+  useRenamePersonMutation,
   useSetRoleMutation,
   useResetPinMutation,
   useSetDisabledMutation,

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { useCouponsQuery } from '../api/couponsApi.js';
 import { useMachinesQuery, useWindowsQuery } from '../api/heronApi.js';
 import { useBottlesQuery } from '../api/supplyApi.js';
+import { inUse } from '../machines/inUse.js';
 
 interface FirstStep {
   readonly name: string;
@@ -26,7 +27,7 @@ export function FirstSteps() {
       unlocks:
         'Dial then says its numbers in the order and the units of your panel, and within what it gives.',
       to: '/shop',
-      isDone: machines.length > 0,
+      isDone: inUse(machines).length > 0,
     },
     {
       name: 'The window that is in it',

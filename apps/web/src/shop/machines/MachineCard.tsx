@@ -1,8 +1,9 @@
 import type { Machine } from '@lone-heron/contract';
 import { wobbleNames } from '@lone-heron/core';
-import { FileDown, Pencil, ShieldAlert } from 'lucide-react';
+import { Archive, FileDown, Pencil, ShieldAlert } from 'lucide-react';
 import { Link } from 'react-router';
 import { figure } from '../../shared/figures/figures.js';
+import { useRetire } from './useRetire.js';
 import { machineFormOf } from './machineForm.js';
 import { saveMachineFile } from './machineFile.js';
 import { spokenTemperature } from '../../shared/figures/spoken.js';
@@ -10,6 +11,7 @@ import { spokenTemperature } from '../../shared/figures/spoken.js';
 /** One machine at a glance. */
 export function MachineCard({ machine }: { machine: Machine }) {
   const { id, name, revision, profile } = machine;
+  const retire = useRetire();
   return (
     <section className="sheet flex flex-col gap-3 p-4" aria-label={name}>
       <header>
@@ -41,6 +43,16 @@ export function MachineCard({ machine }: { machine: Machine }) {
         <button type="button" className="btn touch-always" onClick={() => saveMachineFile(machine)}>
           <FileDown className="size-5" aria-hidden="true" /> To a file
         </button>
+        {retire !== null && (
+          <button
+            type="button"
+            className="btn touch-always btn-ghost"
+            aria-label={`Take ${name} out of use`}
+            onClick={() => void retire(machine, true)}
+          >
+            <Archive className="size-5" aria-hidden="true" /> Out of use
+          </button>
+        )}
       </div>
     </section>
   );

@@ -24,7 +24,12 @@ const machinesApi = heronApi.injectEndpoints({
       responseSchema: machineSchema,
       invalidatesTags: ['Machine', 'Change'],
     }),
+    setMachineRetired: build.mutation<Machine, { id: string; isRetired: boolean }>({
+      query: ({ id, isRetired }) => ({ url: `machines/${id}/retired`, method: isRetired ? 'PUT' : 'DELETE' }),
+      responseSchema: machineSchema,
+      invalidatesTags: ['Machine', 'Upkeep', 'Change'],
+    }),
   }),
 });
 
-export const { useMachineHistoryQuery, useReviseMachineMutation } = machinesApi;
+export const { useMachineHistoryQuery, useReviseMachineMutation, useSetMachineRetiredMutation } = machinesApi;

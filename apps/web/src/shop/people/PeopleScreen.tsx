@@ -5,6 +5,7 @@ import { toast } from '../../shared/say/toast.js';
 import { usePeopleQuery } from '../../shared/api/heronApi.js';
 import {
   useAddPersonMutation,
+  useRenamePersonMutation,
   useResetPinMutation,
   useSetDisabledMutation,
   useSetRoleMutation,
@@ -71,6 +72,7 @@ function PersonRow({ person, isLead }: { person: Person; isLead: boolean }) {
   const [setRole, role] = useSetRoleMutation();
   const [setDisabled, disabled] = useSetDisabledMutation();
   const [isResetting, setResetting] = useState(false);
+  const [isRenaming, setRenaming] = useState(false);
   const failure = role.error ?? disabled.error;
   const change = async (isDisabled: boolean) => {
     const answer = await setDisabled({ id: person.id, isDisabled });
@@ -87,6 +89,14 @@ function PersonRow({ person, isLead }: { person: Person; isLead: boolean }) {
       </span>
       {isLead && (
         <>
+          <button
+            type="button"
+            className="btn touch-always"
+            aria-label={`Rename ${person.name}`}
+            onClick={() => setRenaming(true)}
+          >
+            Rename
+          </button>
           <select
             className="select touch-always w-32 text-base"
             aria-label={`Role of ${person.name}`}
@@ -122,6 +132,7 @@ function PersonRow({ person, isLead }: { person: Person; isLead: boolean }) {
           Not changed. {problemOf(failure).message}
         </p>
       )}
+      {isRenaming && <RenamePerson person={person} onClose={() => setRenaming(false)} />}
       {isResetting && <ResetPin person={person} onClose={() => setResetting(false)} />}
     </li>
   );
@@ -182,6 +193,37 @@ function AddPerson({ onClose }: { onClose: () => void }) {
         >
           Add
         </button>
+      </form>
+    </Modal>
+  );
+}
+
+function RenamePerson({ person, onClose }: { person: Person; onClose: () => void }) {
+  const sheet = `person ${person.id}`;
+  const [name, setName] = useKept(sheet, 'name', () => person.name);
+  const [rename, { isLoading, error }] = useRenamePersonMutation();
+  const isReady = name.trim() !== '' && name.trim() !== person.name;
+  const save = async () => {
+    if ((await rename({ id: person.id, name: name.trim() })).error !== undefined) return;
+    forgetTyping(sheet);
+    onClose();
+    sayUndoable(`${person.name} is called ${name.trim()} now, on everything they did.`, {
+      undo: () => rename({ id: person.id, name: person.name }),
+    });
+  };
+  return (
+    <Modal title={`Rename ${person.name}`} onClose={onClose}>
+      <form
+        className="flex flex-col gap-4"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (isReady && !isLoading) void save();
+        }}
+      >
+        <KeptNote sheet={sheet} />
+        <TextField label="Name" text={name} longest={60} isStart onType={setName} />
+        <Failure error={error} />
+        <SaveButton name="Rename" isReady={isReady} isSaving={isLoading} />
       </form>
     </Modal>
   );

@@ -6,6 +6,7 @@ import { ShopPage } from '../ShopPage.js';
 import { Bottles } from './Bottles.js';
 import { MachineSupply } from './MachineSupply.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
+import { inUse } from '../../shared/machines/inUse.js';
 
 /** What feeds the machines: gas, water, air, mains. */
 export function SupplyScreen() {
@@ -18,9 +19,9 @@ export function SupplyScreen() {
   if (machines.data === undefined || bottles.data === undefined) return <Loading what="the supply" />;
   return (
     <ShopPage title="Supply">
-      <Bottles bottles={bottles.data} machines={machines.data} />
+      <Bottles bottles={bottles.data} machines={inUse(machines.data)} />
       <div className="grid items-start gap-4 md:grid-cols-2">
-        {machines.data.map((machine) => (
+        {inUse(machines.data).map((machine) => (
           <MachineSupply key={machine.id} machine={machine} />
         ))}
       </div>
