@@ -13,6 +13,7 @@ import {
   signIn,
   textOf,
   toStation,
+  unfold,
   valueOf,
 } from './support/screen.js';
 import { sampleShop } from './support/sampleShop.js';
@@ -66,9 +67,12 @@ describe('the machines of the shop', () => {
   it('are changed into a new revision, which Dial follows', async () => {
     await fill(page, 'Why it is changed', 'configured down for thin sheet');
     await fill(page, 'Configured power', '1200');
+    await press(page, 'Save revision 2');
+    await seeText(page, 'to be put right');
     await fill(page, 'Power, most', '1200');
     await fill(page, 'Power, least', '120');
     await fill(page, 'Power, step', '12');
+    await unfold(page, 'The panel: its order');
     await press(page, 'Wobble rate further up');
     await press(page, 'Save revision 2');
     await seeText(page, 'Revision 2 of the bench unit is stored.');
@@ -100,9 +104,11 @@ describe('the machines of the shop', () => {
   });
 
   it('compute the spot and the draw while they are typed', async () => {
+    await unfold(page, 'Fibre and lenses');
     await fill(page, 'Focus lens', '200');
     await press(page, 'Use 0.2 mm');
     expect(await valueOf(page, 'Spot at focus')).toBe('0.2');
+    await unfold(page, 'Coolant and mains');
     expect(await page.evaluate(() => document.body.innerText)).toMatch(
       /A breaker of \d+ A: ask a licensed electrician/,
     );

@@ -23,6 +23,16 @@ function byName(name: string, role?: string): string {
   return `::-p-aria([name="${name}"]${role === undefined ? '' : `[role="${role}"]`})`;
 }
 
+/** Unfolds a part of a page by the words of its head, where it is not open. */
+export async function unfold(page: Page, title: string): Promise<void> {
+  const head = await page.waitForSelector(
+    `::-p-xpath(//details[not(@open)]/summary[contains(., "${title}")])`,
+  );
+  await head?.click();
+  // So that nothing of it lies under the bar at the foot.
+  await head?.evaluate((element) => element.scrollIntoView({ block: 'start' }));
+}
+
 /** Types over what a field holds and leaves it. */
 export async function fill(page: Page, name: string, text: string): Promise<void> {
   const field = await named(page, name);

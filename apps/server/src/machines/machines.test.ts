@@ -4,6 +4,7 @@ import {
   type Machine,
   type MachineRevision,
   type MachineRevisionDraft,
+  type MachineUpkeep,
   type Problem,
 } from '@lone-heron/contract';
 import Database from 'better-sqlite3';
@@ -47,9 +48,7 @@ describe('a machine out of use', () => {
 
   it('stays with everything that was done with it, has nothing due, and can be used again', async () => {
     const due = async () =>
-      ((await server.http.get('/api/upkeep')).body as { machineId: string }[]).map(
-        ({ machineId }) => machineId,
-      );
+      ((await server.http.get('/api/upkeep')).body as MachineUpkeep[]).map(({ plan }) => plan.machineId);
     expect(await due()).toContain('barrow');
     const { body } = await server.http.put('/api/machines/barrow/retired').expect(200);
     expect((body as Machine).retiredAt).toBeDefined();

@@ -4,51 +4,83 @@ import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { CheckField, NumberField, SelectField, TextField } from '../FormFields.js';
 import { emptyCoolant, inOtherUnit, type MachineForm, type WireUnit } from './machineForm.js';
 import { MainsHint } from './MainsHint.js';
-import { AddButton, FieldFault, KnownPart, Part, Reach, RemoveButton, Row } from './MachinePart.js';
+import { AddButton, FieldFault, Fold, KnownPart, Part, Reach, RemoveButton, Row } from './MachinePart.js';
 import { FacesPart, LampPart, LightsPart, ModulationPart, PanelPart } from './PanelParts.js';
 import { SpotHint } from './SpotHint.js';
 
-/** Everything of a machine that its panel, its plate and its manual say, part by part. */
+/** What every answer goes by first, then everything else that panel, plate and manual say, under what it is for. */
 export function MachineFields() {
   return (
-    <div className="grid gap-4 lg:grid-cols-2">
-      <PowerPart />
-      <ModulationPart />
-      <WobblePart />
-      <FeederPart />
-      <OpticsPart />
-      <CoolantPart />
-      <MainsPart />
-      <PointerPart />
-      <LightsPart />
-      <PanelPart />
-      <FacesPart />
-      <LampPart />
+    <div className="flex flex-col gap-4">
+      <FirstThings />
+      <Fold
+        title="Limits and steps of the knobs"
+        what="so that Dial says nothing that the panel cannot show"
+        paths={['powerW', 'wobbleWidthMm', 'wobbleRateHz', 'wireSpeedMmS', 'feederMenu']}
+      >
+        <KnobsPart />
+        <FeederPart />
+      </Fold>
+      <Fold
+        title="Duty, modulation, pulses, lamp"
+        what="where the panel has them"
+        paths={['dutyPercent', 'modulationHz', 'pulseOnMs', 'pulseOffMs', 'lamp']}
+      >
+        <ModulationPart />
+        <LampPart />
+      </Fold>
+      <Fold
+        title="Fibre and lenses"
+        what="for the spot, what the window bears, and how far eyes must be"
+        paths={['optics']}
+      >
+        <OpticsPart />
+      </Fold>
+      <Fold
+        title="Coolant and mains"
+        what="for the start of the day, and what to ask an electrician"
+        paths={['coolant', 'mains']}
+      >
+        <CoolantPart />
+        <MainsPart />
+      </Fold>
+      <Fold
+        title="Pointer and ready lights"
+        what="for the test on scrap and the start of the day"
+        paths={['pointer', 'readyLights']}
+      >
+        <PointerPart />
+        <LightsPart />
+      </Fold>
+      <Fold
+        title="The panel: its order, its names, its program slots"
+        what="so that Dial, cards and slots look like it"
+        paths={['panel', 'panelFaces', 'programSlots']}
+      >
+        <PanelPart />
+        <FacesPart />
+      </Fold>
     </div>
   );
 }
 
-function PowerPart() {
+/** Ten things, the name above among them: with these Dial works. */
+function FirstThings() {
+  const { register } = useFormContext<MachineForm>();
   return (
     <Part
-      title="Power"
-      help="A percentage on the panel is of the configured power, which may be below the rating."
+      title="What every answer goes by"
+      help="The rest can wait: it starts as such machines commonly are."
     >
-      <Row>
+      <div className="grid grid-cols-1 gap-3 sm:grid-cols-3">
         <NumberField path="ratedPowerW" label="Rated power" unit="W" />
         <NumberField path="configuredPowerW" label="Configured power" unit="W" />
         <SelectField path="powerUnit" label="The panel shows" choices={['W', '%']} />
-      </Row>
-      <Reach of="powerW" name="Power" unit="W" />
-    </Part>
-  );
-}
-
-function WobblePart() {
-  const { register } = useFormContext<MachineForm>();
-  return (
-    <Part title="Wobble" help="Width peak to peak across the seam, full cycles a second.">
-      <div className="flex flex-wrap gap-x-5 gap-y-1" role="group" aria-label="Shapes">
+        <NumberField path="spotMm" label="Spot at focus" unit="mm" />
+        <NumberField path="wobbleWidthMm.most" label="Width, most" unit="mm" />
+        <NumberField path="wobbleRateHz.most" label="Rate, most" unit="Hz" />
+      </div>
+      <div className="flex flex-wrap gap-x-5 gap-y-1" role="group" aria-label="Shapes of the wobble">
         {wobbleShapes.map((shape) => (
           <label key={shape} className="touch-always flex items-center gap-2">
             <input type="checkbox" className="checkbox" value={shape} {...register('wobbleShapes')} />
@@ -57,13 +89,17 @@ function WobblePart() {
         ))}
       </div>
       <FieldFault path="wobbleShapes" />
-      <Reach of="wobbleWidthMm" name="Width" unit="mm" />
-      <Reach of="wobbleRateHz" name="Rate" unit="Hz" />
+      <FeederFirst />
+      <p className="text-sm text-soft">
+        A percentage on the panel is of the configured power, which may be below the rating. Widths are peak
+        to peak across the seam, rates full cycles a second.
+      </p>
     </Part>
   );
 }
 
-function FeederPart() {
+function FeederFirst() {
+  const isFitted = useWatch<MachineForm, 'hasFeeder'>({ name: 'hasFeeder' });
   const unit = useWatch<MachineForm, 'wireSpeedUnit'>({ name: 'wireSpeedUnit' });
   const { getValues, setValue } = useFormContext<MachineForm>();
   // The speeds stay; what is typed of them is said in the unit that was picked.
@@ -72,21 +108,46 @@ function FeederPart() {
     setValue('wireSpeedMmS', reach, { shouldDirty: true, shouldValidate: true });
   };
   return (
-    <KnownPart
+    <div className="grid grid-cols-1 items-end gap-3 sm:grid-cols-3">
+      <CheckField path="hasFeeder" label="A feeder is fitted" />
+      {isFitted && (
+        <SelectField
+          path="wireSpeedUnit"
+          label="The feeder shows"
+          choices={wireSpeedUnits}
+          onPick={(next) => sayIn(next as WireUnit)}
+        />
+      )}
+    </div>
+  );
+}
+
+function KnobsPart() {
+  return (
+    <Part title="Power and wobble" help="What the knobs go down to and up to, and how far one step goes.">
+      <Reach of="powerW" name="Power" unit="W" />
+      <div className="grid grid-cols-2 gap-3">
+        <NumberField path="wobbleWidthMm.least" label="Width, least" unit="mm" />
+        <NumberField path="wobbleWidthMm.step" label="Width, step" unit="mm" />
+        <NumberField path="wobbleRateHz.least" label="Rate, least" unit="Hz" />
+        <NumberField path="wobbleRateHz.step" label="Rate, step" unit="Hz" />
+      </div>
+    </Part>
+  );
+}
+
+function FeederPart() {
+  const isFitted = useWatch<MachineForm, 'hasFeeder'>({ name: 'hasFeeder' });
+  const unit = useWatch<MachineForm, 'wireSpeedUnit'>({ name: 'wireSpeedUnit' });
+  if (!isFitted) return null;
+  return (
+    <Part
       title="Wire feeder"
       help="Its menu’s values beside its maker’s: a changed one looks like a laser problem."
-      path="hasFeeder"
-      label="A feeder is fitted"
     >
-      <SelectField
-        path="wireSpeedUnit"
-        label="The feeder shows"
-        choices={wireSpeedUnits}
-        onPick={(next) => sayIn(next as WireUnit)}
-      />
       <Reach of="wireSpeedMmS" name="Wire" unit={unit} />
       <FeederMenu />
-    </KnownPart>
+    </Part>
   );
 }
 
@@ -114,7 +175,6 @@ function OpticsPart() {
       title="Optics"
       help="From the data sheet. The spot follows from fibre and lenses; the divergence is for eyes."
     >
-      <NumberField path="spotMm" label="Spot at focus" unit="mm" />
       <CheckField path="hasOptics" label="Fibre and lenses are known" />
       {isKnown && (
         <>

@@ -1,5 +1,5 @@
 import { Plus, Trash2 } from 'lucide-react';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { CheckField, NumberField } from '../FormFields.js';
 import type { MachineForm } from './machineForm.js';
@@ -18,10 +18,38 @@ export function Part({ title, help, children }: { title: string; help: string; c
   );
 }
 
+interface FoldProps {
+  title: string;
+  /** What its answers are for. */
+  what: string;
+  /** Fields inside, by the first word of their paths: where one is at fault it is open. */
+  paths: readonly (keyof MachineForm)[];
+  children: ReactNode;
+}
+
+/** Parts that can wait, under what they are for. */
+export function Fold({ title, what, paths, children }: FoldProps) {
+  const { formState } = useFormContext<MachineForm>();
+  const [isOpen, setOpen] = useState(false);
+  const hasFault = paths.some((path) => formState.errors[path] !== undefined);
+  return (
+    <details
+      className="sheet"
+      open={isOpen || hasFault}
+      onToggle={(event) => setOpen(event.currentTarget.open)}
+    >
+      <summary className="min-h-14 cursor-pointer content-center px-4 py-2">
+        <span className="text-lg font-semibold">{title}</span> <span className="text-soft">{what}</span>
+      </summary>
+      <div className="grid gap-4 px-4 pb-4 lg:grid-cols-2">{children}</div>
+    </details>
+  );
+}
+
 interface KnownPartProps {
   title: string;
   help: string;
-  path: 'hasFeeder' | 'hasMains' | 'hasPointer' | 'isLamp';
+  path: 'hasMains' | 'hasPointer' | 'isLamp';
   label: string;
   children: ReactNode;
 }
