@@ -28,6 +28,7 @@ import {
 import { normalDraw, randomStream, type RandomStream } from './randomStream.js';
 import { sampleDialIns, sampleDriftingDialIns, type DialIn, type SamplePast } from './sampleDialIns.js';
 import { sampleMachines } from './sampleWorkshop.js';
+import { atWork } from './workingHours.js';
 
 /**
  * What is true in the sample workshop and nobody there knows: how much deeper than the book each machine and metal
@@ -114,7 +115,7 @@ function couponsOf(
       lightOnS: real.lightOnS,
       runLengthMm: real.runLengthMm,
       remark: dialIn.remarks[index] ?? '',
-      weldedAt: new Date(now - daysAgo * day + index * betweenCoupons).toISOString(),
+      weldedAt: new Date(atWork(now - daysAgo * day, now) + index * betweenCoupons).toISOString(),
       ...(isSlip ? { slip: handSlips[Math.floor(random() * handSlips.length)] ?? 'paused' } : {}),
       ...lookedAtOf(joint),
       ...(isSeenBehind ? { stated: statedOdds(forecast) } : {}),

@@ -18,6 +18,7 @@ import { EyewearEntity } from '../safety/eyewear.entity.js';
 import { BottleEntity } from '../supply/bottle.entity.js';
 import { ClearanceEntity } from '../training/clearance.entity.js';
 import { sampleMachines } from './sampleWorkshop.js';
+import { atWork, begunAt } from './workingHours.js';
 
 const hour = 3600 * 1000;
 const day = 24 * hour;
@@ -175,7 +176,7 @@ function eyewear(
  * @param now ms since 1970, to place them before
  */
 export async function seedReadiness(manager: EntityManager, now: number): Promise<void> {
-  const ago = (days: number) => new Date(now - days * day).toISOString();
+  const ago = (days: number) => new Date(atWork(now - days * day, now)).toISOString();
   for (const { daysAgo, ...draft } of sampleBottles)
     await manager.insert(BottleEntity, { ...draft, id: uuid(), readAt: ago(daysAgo), goneAt: null });
   for (const { by, daysAgo, ...draft } of sampleRecords)
@@ -207,7 +208,7 @@ async function seedDay(
 ): Promise<void> {
   const machine = sampleMachines.find(({ id }) => id === sample.machineId) as Machine;
   const { startUp, shutDown } = usualSequence(machine.profile);
-  const begun = now - sample.hoursAgo * hour;
+  const begun = begunAt(now - sample.hoursAgo * hour, now);
   const done = [...startUp.slice(0, sample.startUp), ...shutDown.slice(0, sample.shutDown)];
   const isClosed = sample.shutDown > 0;
   const id = uuid({ msecs: begun });

@@ -3,6 +3,7 @@ import { v7 as uuid } from 'uuid';
 import { LightEntryEntity } from '../light/lightEntry.entity.js';
 import { ProtectiveWindowEntity } from '../windows/protectiveWindow.entity.js';
 import { sampleGlass } from './sampleGlass.js';
+import { atWork } from './workingHours.js';
 
 const day = 24 * 3600 * 1000;
 
@@ -19,7 +20,7 @@ export interface NewestWindow {
  * @returns the last one of each machine, still in
  */
 export async function seedGlass(manager: EntityManager, now: number): Promise<readonly NewestWindow[]> {
-  const at = (daysAgo: number) => new Date(now - daysAgo * day).toISOString();
+  const at = (daysAgo: number) => new Date(atWork(now - daysAgo * day, now)).toISOString();
   const newest = new Map<string, NewestWindow>();
   const { windows } = sampleGlass();
   for (const [i, window] of windows.entries()) {
@@ -47,7 +48,7 @@ export async function seedGlass(manager: EntityManager, now: number): Promise<re
 export async function seedLight(manager: EntityManager, now: number): Promise<void> {
   const windows = await manager.find(ProtectiveWindowEntity, { order: { fittedAt: 'DESC' } });
   for (const { draft, personId, ago } of sampleGlass().light) {
-    const weldedAt = new Date(now - ago * day).toISOString();
+    const weldedAt = new Date(atWork(now - ago * day, now)).toISOString();
     const window = windows.find((one) => one.machineId === draft.machineId && one.fittedAt <= weldedAt);
     if (window === undefined) throw new Error(`no window was in on ${draft.machineId} ${ago} days ago`);
     await manager.insert(LightEntryEntity, {

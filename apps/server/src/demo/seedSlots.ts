@@ -3,6 +3,7 @@ import type { EntityManager } from 'typeorm';
 import { v7 as uuid } from 'uuid';
 import { CardEntity } from '../cards/card.entity.js';
 import { SlotEntryEntity } from '../programSlots/slotEntry.entity.js';
+import { atWork } from './workingHours.js';
 
 const day = 24 * 3600 * 1000;
 
@@ -33,7 +34,7 @@ export async function seedSlots(manager: EntityManager, now: number): Promise<vo
         ...{ id: uuid({ msecs: at }), machineId, slot, entry, position },
         ...{ at: new Date(at).toISOString(), doneBy: 'maren' },
       });
-    await enter({ did: 'stored', cardId, version: 1 }, 1, now - 6 * day);
-    if (shown !== undefined) await enter({ did: 'compared', shown }, 2, now - 2 * day);
+    await enter({ did: 'stored', cardId, version: 1 }, 1, atWork(now - 6 * day, now));
+    if (shown !== undefined) await enter({ did: 'compared', shown }, 2, atWork(now - 2 * day, now));
   }
 }

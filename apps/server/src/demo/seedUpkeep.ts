@@ -10,6 +10,7 @@ import { ShopPhotoEntity } from '../photos/shopPhoto.entity.js';
 import { ShopRecordEntity } from '../records/shopRecord.entity.js';
 import { StockItemEntity } from '../stock/stockItem.entity.js';
 import { randomStream } from './randomStream.js';
+import { atWork } from './workingHours.js';
 
 const day = 24 * 3600 * 1000;
 
@@ -118,7 +119,7 @@ function speck(x: number, y: number, radius: number, shades: number): DrawnSpeck
 
 /** Spares, parts, a year of upkeep and two pictures of a glass. */
 export async function seedUpkeep(manager: EntityManager, files: PhotoFiles, now: number): Promise<void> {
-  const at = (daysAgo: number) => new Date(now - daysAgo * day).toISOString();
+  const at = (daysAgo: number) => new Date(atWork(now - daysAgo * day, now)).toISOString();
   for (const draft of drawer)
     await manager.insert(StockItemEntity, { ...draft, id: uuid(), countedAt: at(20), removedAt: null });
   for (const row of parts) await seedPart(manager, row, at);

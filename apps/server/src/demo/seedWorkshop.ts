@@ -18,6 +18,7 @@ import { seedReadiness } from './sampleReadiness.js';
 import { seedSlots } from './seedSlots.js';
 import { seedUpkeep } from './seedUpkeep.js';
 import { sampleMachines, samplePeople } from './sampleWorkshop.js';
+import { atWork, lastAtWork } from './workingHours.js';
 
 const day = 24 * 3600 * 1000;
 
@@ -51,7 +52,7 @@ const sampleWindows = [
 export function seedWorkshop(
   app: NestExpressApplication,
   past: SamplePast,
-  now = Date.now(),
+  now = lastAtWork(Date.now()),
 ): Promise<boolean> {
   return app.get(WriteQueue).run(async (manager) => {
     if ((await manager.count(MachineEntity)) > 0) return false;
@@ -99,7 +100,7 @@ async function seedWindows(
 ): Promise<void> {
   const newest = new Map(before.map((window) => [window.machineId, window]));
   for (const window of sampleWindows) {
-    const fittedAt = new Date(now - window.daysAgo * day).toISOString();
+    const fittedAt = new Date(atWork(now - window.daysAgo * day, now)).toISOString();
     const previous = newest.get(window.machineId);
     if (previous !== undefined) {
       const { reason, note } = 'reason' in window ? window : ({ reason: 'planned', note: '' } as const);

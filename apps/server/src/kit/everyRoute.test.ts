@@ -338,9 +338,11 @@ describe.each(takenBack)('put and delete $route', ({ make, path }) => {
 const otherwise: Readonly<Record<string, string>> = {
   '/api/people/{id}/first-lead': 'once in a shop’s life: people.test',
   '/api/people/{id}': 'people.test',
+  '/api/people/{id}/name': 'people.test',
   '/api/people/{id}/role': 'people.test',
   '/api/people/{id}/pin': 'people.test',
   '/api/people/{id}/disabled': 'people.test',
+  '/api/machines/{id}/retired': 'machines.test',
   '/api/session': 'the door: people.test',
   '/api/session/pin': 'people.test',
   '/api/coupons/{id}/photos/{photoId}': 'bytes: photos.test',

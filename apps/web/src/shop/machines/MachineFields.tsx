@@ -77,10 +77,17 @@ function FirstThings() {
         <NumberField path="configuredPowerW" label="Configured power" unit="W" />
         <SelectField path="powerUnit" label="The panel shows" choices={['W', '%']} />
         <NumberField path="spotMm" label="Spot at focus" unit="mm" />
-        <NumberField path="wobbleWidthMm.most" label="Width, most" unit="mm" />
-        <NumberField path="wobbleRateHz.most" label="Rate, most" unit="Hz" />
+        <NumberField path="wobbleWidthMm.most" label="Widest wobble" unit="mm" />
+        <NumberField path="wobbleRateHz.most" label="Fastest wobble" unit="Hz" />
       </div>
-      <div className="flex flex-wrap gap-x-5 gap-y-1" role="group" aria-label="Shapes of the wobble">
+      <div
+        className="flex flex-wrap items-center gap-x-5 gap-y-1"
+        role="group"
+        aria-label="Shapes of the wobble"
+      >
+        <span className="text-sm font-medium" aria-hidden="true">
+          Wobble shapes
+        </span>
         {wobbleShapes.map((shape) => (
           <label key={shape} className="touch-always flex items-center gap-2">
             <input type="checkbox" className="checkbox" value={shape} {...register('wobbleShapes')} />
