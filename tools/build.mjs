@@ -62,7 +62,10 @@ function fromRoot(path) {
 /** Everything a build reads: sources without their tests, and the workspace's own settings. */
 function sourcesOf(folder) {
   const skipped = /(^|\/)(dist|node_modules)(\/|$)|\.test\.tsx?$/;
-  return readdirSync(join(root, folder), { recursive: true, withFileTypes: true })
+  // The interface brings the handbook and its pictures with it.
+  const folders = folder === 'apps/web' ? [folder, 'docs/handbook', 'docs/screenshots'] : [folder];
+  return folders
+    .flatMap((each) => readdirSync(join(root, each), { recursive: true, withFileTypes: true }))
     .filter((entry) => entry.isFile())
     .map((entry) => join(entry.parentPath, entry.name))
     .filter((path) => !skipped.test(path.slice(root.length)))

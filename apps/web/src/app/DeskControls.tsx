@@ -2,6 +2,7 @@ import type { Person } from '@lone-heron/contract';
 import { LogIn, Moon, Sun, UserRound } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
+import { HelpButton } from '../help/HelpButton.js';
 import { signInAsked } from '../shared/door/doorSlice.js';
 import { usePersonAtDesk } from '../shared/door/usePersonAtDesk.js';
 import { selectTheme, themePicked } from '../shared/memory/deskSlice.js';
@@ -29,6 +30,7 @@ export function DeskControls() {
           <Moon className="size-5" aria-hidden="true" />
         )}
       </button>
+      <HelpButton />
       {person === null ? (
         <button
           type="button"

@@ -12,6 +12,7 @@ const ReadyPages = lazy(() => import('./ReadyPages.js'));
 const CardsPages = lazy(() => import('./CardsPages.js'));
 const CouponsPages = lazy(() => import('./CouponsPages.js'));
 const OpticsPages = lazy(() => import('./OpticsPages.js'));
+const HandbookScreen = lazy(() => import('../help/HandbookScreen.js'));
 const ShopPages = lazy(() => import('./ShopPages.js'));
 
 /**
@@ -32,6 +33,7 @@ export function Pages() {
           <Route path="optics/*" element={<OpticsPages />} />
           <Route path="shop/*" element={<ShopPages />} />
           <Route path="jobs" element={<NotYet station="Jobs" promise={promises['/jobs']} />} />
+          <Route path="help/:chapter?" element={<HandbookScreen />} />
           <Route path="*" element={<Lost />} />
         </Routes>
       </Suspense>

@@ -7,7 +7,6 @@ import { Door } from './door/Door.js';
 import { ReadingClosed } from './door/ReadingClosed.js';
 import { Pages } from './Pages.js';
 import { useKeptPlace } from './useKeptPlace.js';
-import { KeysHelp } from './KeysHelp.js';
 import { Waterline } from './Waterline.js';
 
 /** Fetched after the page. */
@@ -34,7 +33,6 @@ export function Shell() {
           <PagesInShopUnits />
         </ReadingClosed>
       </main>
-      <KeysHelp />
       <Door />
     </div>
   );

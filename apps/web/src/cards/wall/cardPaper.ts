@@ -100,10 +100,10 @@ function numbers({ shown, machine, units }: CardOnPaper, scale: number): Content
   const body = rows.map((row): TableCell[] => {
     const behind = behindPanel(row);
     return [
-      printed(row.name, { fontSize: 15 * scale, margin: [0, 11 * scale, 0, 0] }),
+      printed(row.name, { fontSize: 15 * scale, margin: [0, 9 * scale, 0, 0] }),
       {
         text: [
-          { text: panelFigure(row, row.value), fontSize: 30 * scale, bold: true },
+          { text: panelFigure(row, row.value), fontSize: 28 * scale, bold: true },
           { text: ` ${row.scale.unit}`, fontSize: 15 * scale },
           ...(behind === undefined ? [] : [{ text: `\n${behind}`, fontSize: 10 * scale }]),
         ],
@@ -161,7 +161,7 @@ function proof({ shown }: CardOnPaper, width: number, scale: number): Content {
 
 function preparationPart(content: CardContent, machine: Machine, { innerWidth, scale }: PageFrame): Content {
   const { steps, cautions } = beforeLight(content, machine);
-  const fontSize = 10.5 * scale;
+  const fontSize = 10 * scale;
   const body = steps.map(({ about, words }): TableCell[] => [
     printed(preparationWords[about], { fontSize, bold: true }),
     printed(words, { fontSize }),

@@ -72,6 +72,11 @@ export const spokenTemperature = (celsius: number): string => spokenFigure(celsi
 /** A bottle's pressure, or a test's. */
 export const spokenPressure = (bar: number): string =>
   spokenFigure(bar, 'bar', shopUnits().pressure === 'bar' ? 2 : 0);
+/** Two of them with their unit once: "27.5 to 27.3 bar". */
+export function spokenPressures(from: number, to: number): string {
+  const [first = ''] = spokenPressure(from).split(' ');
+  return `${first} to ${spokenPressure(to)}`;
+}
 /** A small pressure, as at a nozzle. */
 export const spokenLowPressure = (bar: number): string =>
   spokenFigure(bar, 'bar', shopUnits().pressure === 'bar' ? 2 : 1);

@@ -7,7 +7,7 @@ import {
   type TestKind,
   type TestResult,
 } from '@lone-heron/contract';
-import { spokenLength, spokenPressure, spokenReading } from '../figures/spoken.js';
+import { spokenLength, spokenPressures, spokenReading } from '../figures/spoken.js';
 import { figure } from '../figures/figures.js';
 import { lookWords } from './looks.js';
 import { colourWords } from './signs.js';
@@ -72,7 +72,7 @@ export function foundInWords(detail: TestDetail): string {
     case 'leak':
       return `${detail.medium}: ${leakWords[detail.leak]}`;
     case 'pressure':
-      return `${mediumWords[detail.medium]}, ${spokenPressure(detail.startBar)} to ${spokenPressure(detail.endBar)} in ${figure(detail.heldMin, 1)} min, needle ${detail.needle}, ${leakWords[detail.leak]}`;
+      return `${mediumWords[detail.medium]}, ${spokenPressures(detail.startBar, detail.endBar)} in ${figure(detail.heldMin, 1)} min, needle ${detail.needle}, ${leakWords[detail.leak]}`;
   }
 }
 

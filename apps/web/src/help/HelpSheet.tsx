@@ -1,5 +1,8 @@
-import { useLocation } from 'react-router';
+import { BookOpen } from 'lucide-react';
+import { Link, useLocation } from 'react-router';
 import { Modal } from '../shared/page/Modal.js';
+import { pageHelp } from './pageHelp.js';
+import { TourButton } from './TourButton.js';
 
 type Keys = readonly (readonly [key: string, what: string])[];
 
@@ -21,15 +24,28 @@ const everywhere: Keys = [
   ['Tab', 'the next thing to press or fill in'],
   ['Enter', 'save what is open'],
   ['Escape', 'leave what is open'],
-  ['?', 'these keys'],
+  ['?', 'this help'],
 ];
 
-/** The keys of the screen that is shown, then those that work everywhere. */
-export default function KeysSheet({ onClose }: { onClose: () => void }) {
+/** What to know of the page that is shown, its keys, then those that work everywhere; the handbook; the tour. */
+export default function HelpSheet({ onClose }: { onClose: () => void }) {
   const { pathname } = useLocation();
+  const { title, know, chapter } = pageHelp(pathname);
   const isDial = pathname.startsWith('/dial');
   return (
-    <Modal title={isDial ? 'Keys on Dial' : 'Keys'} onClose={onClose}>
+    <Modal title={title} onClose={onClose}>
+      <ul className="ml-5 flex list-disc flex-col gap-1 text-lg">
+        {know.map((each) => (
+          <li key={each}>{each}</li>
+        ))}
+      </ul>
+      <div className="my-4 flex flex-wrap gap-3">
+        <Link className="btn touch-always btn-primary" to={`/help/${chapter}`} onClick={onClose}>
+          <BookOpen className="size-5" aria-hidden="true" /> In the handbook
+        </Link>
+        <TourButton onStart={onClose} />
+      </div>
+      <h3 className="mb-2 font-semibold">Keys</h3>
       <dl className="grid grid-cols-[auto_1fr] items-baseline gap-x-6 gap-y-2">
         {[...(isDial ? dialKeys : []), ...everywhere].map(([key, what]) => (
           <div key={key} className="contents">
