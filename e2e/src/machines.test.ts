@@ -9,6 +9,7 @@ import {
   named,
   press,
   seeNoText,
+  seeReading,
   seeText,
   signIn,
   textOf,
@@ -76,7 +77,7 @@ describe('the machines of the shop', () => {
     await press(page, 'Wobble rate further up');
     await press(page, 'Save revision 2');
     await seeText(page, 'Revision 2 of the bench unit is stored.');
-    expect(await textOf(page, 'the bench unit')).toContain('1200 W of 1500 W rated');
+    await seeReading(page, 'the bench unit', /1200 W of 1500 W rated/);
     expect((await machines())[0]?.profile.panel[1]).toBe('wobbleRate');
     await goTo(page, `${shop.heron.url}/dial?machine=bench&wire=none`);
     const watts = Number(/(\d+) W/.exec(await textOf(page, 'Dial these'))?.[1]);

@@ -326,6 +326,7 @@ export {
 } from './readiness/rules/dayProgress.js';
 export { readingVerdict, type ReadingContext } from './readiness/rules/readingVerdict.js';
 export { usualSequence } from './readiness/rules/usualSequence.js';
+export { datedBack } from './records/rules/datedBack.js';
 export {
   shopRecordDraftSchema,
   shopRecordSchema,

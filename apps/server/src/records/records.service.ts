@@ -1,4 +1,4 @@
-import type { Person, ShopRecord, ShopRecordDraft } from '@lone-heron/contract';
+import { datedBack, type Person, type ShopRecord, type ShopRecordDraft } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { DataSource, IsNull, type EntityManager } from 'typeorm';
 import { refused } from '../http/problem.js';
@@ -36,11 +36,14 @@ export class RecordsService {
         if ((await this.machines.find(draft.machineId, manager)) === null)
           throw refused([unknownMachine(draft.machineId)]);
         const { kind } = draft.detail;
+        const doneAt = datedBack(draft.detail) ?? at;
+        if (Date.parse(doneAt) > Date.parse(at))
+          throw refused([{ field: 'detail.doneAt', given: doneAt, allowed: `up to now, ${at}` }]);
         await manager.insert(ShopRecordEntity, {
           ...draft,
           id,
           kind,
-          at,
+          at: new Date(doneAt).toISOString(),
           personId: by.id,
           withdrawnAt: null,
         });

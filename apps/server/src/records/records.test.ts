@@ -34,6 +34,25 @@ describe('records of a machine', () => {
     ]);
   });
 
+  it('of upkeep can be dated back with a reason, and not ahead', async () => {
+    const done = { kind: 'upkeep', taskId: 'nozzle-look', value: '', photoId: null };
+    const dated = (doneAt: string, note: string) => ({
+      machineId: 'bench',
+      detail: { ...done, doneAt },
+      note,
+    });
+    const id = newId();
+    const { body } = await put(`records/${id}`, dated('2026-09-01T08:00:00.000Z', 'book was away')).expect(
+      200,
+    );
+    expect(body).toMatchObject({ at: '2026-09-01T08:00:00.000Z', note: 'book was away' });
+    await put(`records/${id}`, dated('2026-09-01T08:00:00.000Z', 'book was away')).expect(200);
+    const without = (await put(`records/${newId()}`, dated('2026-09-01T08:00:00.000Z', '')).expect(422))
+      .body as Problem;
+    expect(JSON.stringify(without.errors)).toContain('why it is dated back');
+    await put(`records/${newId()}`, dated('2126-09-01T08:00:00.000Z', 'early')).expect(422);
+  });
+
   it('keep a fault with what was answered on the way', async () => {
     const id = newId();
     const detail = { kind: 'fault', cause: 'lowGas', seen: { yellowSeam: 'yes', gasAtTheGun: 'yes' } };

@@ -78,6 +78,8 @@ const recordDetailSchema = z.discriminatedUnion(
       /** What was read, as it was written; empty for nothing. */
       value: shortText(60),
       photoId: clientId.nullable(),
+      /** When it was done, where it is written down later; the note then says why. */
+      doneAt: moment.optional(),
     }),
     z.strictObject({
       kind: z.literal('fault'),
@@ -99,14 +101,20 @@ export type RecordDetail = z.infer<typeof recordDetailSchema>;
 export type RecordKind = RecordDetail['kind'];
 
 /** A record as it is sent. */
-export const shopRecordDraftSchema = z.strictObject(
-  {
-    machineId: z.string({ error: 'the id of a machine of this shop' }).max(60),
-    detail: recordDetailSchema,
-    note: shortText(500),
-  },
-  { error: 'a record with machineId, detail and note' },
-);
+export const shopRecordDraftSchema = z
+  .strictObject(
+    {
+      machineId: z.string({ error: 'the id of a machine of this shop' }).max(60),
+      detail: recordDetailSchema,
+      note: shortText(500),
+    },
+    { error: 'a record with machineId, detail and note' },
+  )
+  .refine(({ detail, note }) => detail.kind !== 'upkeep' || detail.doneAt === undefined || note !== '', {
+    path: ['note'],
+    error: 'why it is dated back',
+  });
+
 export type ShopRecordDraft = z.infer<typeof shopRecordDraftSchema>;
 
 /** A record as it is kept; taken back, it keeps its row. */

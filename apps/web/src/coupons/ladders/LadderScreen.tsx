@@ -173,12 +173,18 @@ function Said({ ladder, says }: { ladder: Ladder; says: LadderSays }) {
       <p className="text-xl font-semibold" role="status">
         {says.answer.isSettled ? 'Settled' : says.done.size === 0 ? 'Nothing welded yet' : 'Still open'}
       </p>
-      {says.answer.knobs.map((knob, i) => (
-        <p key={ladder.axes[i]?.knob}>{answerInWords(ladder, i, knob)}</p>
-      ))}
-      <Suspense fallback={<Loading what="the chart" />}>
-        <LadderChart axes={ladder.axes} says={says} />
-      </Suspense>
+      {says.done.size === 0 ? (
+        <p>Weld the first piece of the list and log it: from then on this says what the knobs do.</p>
+      ) : (
+        <>
+          {says.answer.knobs.map((knob, i) => (
+            <p key={ladder.axes[i]?.knob}>{answerInWords(ladder, i, knob)}</p>
+          ))}
+          <Suspense fallback={<Loading what="the chart" />}>
+            <LadderChart axes={ladder.axes} says={says} />
+          </Suspense>
+        </>
+      )}
       <p className="text-sm text-soft">
         By these coupons alone, without what the model believes. Settled means that the interval which holds
         four times in five excludes no effect, or lies within 5 % of none. Slips say nothing; a timed pace is

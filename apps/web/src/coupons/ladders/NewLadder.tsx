@@ -18,7 +18,7 @@ import { PageHeader } from '../../shared/page/PageHeader.js';
 import { figure } from '../../shared/figures/figures.js';
 import { readTyped } from '../../shared/figures/readTyped.js';
 import { settingInWords } from '../../shared/sentences/settingInWords.js';
-import { allowedOn, knobUnit, placeOn, stepsBetween } from './ladderKnobs.js';
+import { allowedOn, knobUnit, onPanel, placeOn, stepsBetween } from './ladderKnobs.js';
 import { ModulationSchools } from './ModulationSchools.js';
 import { forgetTyping } from '../../shared/typing/keptTyping.js';
 import { KeptNote } from '../../shared/typing/KeptNote.js';
@@ -226,8 +226,11 @@ function planOf(axes: readonly TypedAxis[], repeats: number, machine: Machine, c
     if (from === undefined || to === undefined || !('value' in from) || !('value' in to)) return null;
     if (to.value <= from.value) return null;
     const { perSi } = knobUnit(knob);
-    return { knob, values: stepsBetween(from.value, to.value, Number(steps)).map((value) => value / perSi) };
+    const values = stepsBetween(from.value, to.value, Number(steps)).map((value) => value / perSi);
+    return { knob, values: onPanel(knob, values, machine, coupon.setting) };
   });
+  if (read.some((axis) => axis !== null && new Set(axis.values).size < axis.values.length))
+    return { axes: null, words: 'The panel has no steps that fine: fewer values, or further apart.' };
   const whole = read.filter((axis) => axis !== null);
   if (whole.length !== axes.length)
     return { axes: null, words: 'Each knob goes from a lower value to a higher one.' };

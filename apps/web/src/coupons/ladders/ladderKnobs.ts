@@ -10,6 +10,7 @@ import {
 } from '@lone-heron/contract';
 import { knobRange, knobValue, type AllowedRange, type Dimension } from '@lone-heron/core';
 import { panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
+import { snapped } from '../../shared/panel/typedKnob.js';
 import { figure } from '../../shared/figures/figures.js';
 import { spokenUnit } from '../../shared/figures/spoken.js';
 
@@ -66,6 +67,17 @@ export function allowedOn(profile: MachineProfile, setting: Setting, knob: Ladde
 /** Values from least to most in equal steps, in the knob's plain unit. */
 export function stepsBetween(least: number, most: number, count: number): readonly number[] {
   return Array.from({ length: count }, (_, i) => round(least + ((most - least) * i) / (count - 1)));
+}
+
+/** Values of a knob as the panel can show them: a rung between two of its steps could not be dialled. */
+export function onPanel(
+  knob: LadderKnob,
+  values: readonly number[],
+  { profile }: Machine,
+  setting: Setting,
+): number[] {
+  const row = panelRows(profile, coreSetting(setting)).find((each) => each.knob === knob);
+  return values.map((value) => (row === undefined ? value : snapped(value, row)));
 }
 
 /** A value of a rung as this machine's panel says it. */

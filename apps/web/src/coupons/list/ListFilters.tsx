@@ -180,7 +180,7 @@ function ColumnChoice({ hidden, onChoose }: ColumnChoiceProps) {
       <summary className="btn touch">
         <Columns3 className="size-5" aria-hidden="true" /> Columns
       </summary>
-      <ul className="dropdown-content sheet z-20 w-60 p-2">
+      <ul className="dropdown-content sheet z-20 max-h-[70dvh] w-60 overflow-y-auto p-2">
         {listColumns.map((column) => (
           <li key={column}>
             <label className="flex min-h-12 items-center gap-3 px-2">

@@ -1,9 +1,10 @@
-import { largestPhoto, type ShopPhotoSubject } from '@lone-heron/contract';
+import type { ShopPhotoSubject } from '@lone-heron/contract';
 import { Camera, X } from 'lucide-react';
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { pictureAddress } from '../../shared/api/photosApi.js';
 import { useAddShopPhotoMutation, useShopPhotosQuery } from './shopPhotosApi.js';
+import { photoFault } from '../../shared/files/photoFault.js';
 import { Failure } from '../../shared/form/Failure.js';
 
 interface ShopPhotoProps {
@@ -24,17 +25,12 @@ const takeWords: Readonly<Record<ShopPhotoSubject, string>> = {
 export function ShopPhoto({ machineId, subject, photoId, onPhoto }: ShopPhotoProps) {
   const [add, { isLoading, error }] = useAddShopPhotoMutation();
   const { data: photos = [] } = useShopPhotosQuery(machineId);
-  const [tooLarge, setTooLarge] = useState<string | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
   const shown = photos.find(({ id }) => id === photoId);
   const take = async (picture: File) => {
-    const megabytes = (bytes: number) => Math.ceil(bytes / 1024 / 1024);
-    const isLarge = picture.size > largestPhoto;
-    setTooLarge(
-      isLarge
-        ? `${picture.name} has ${megabytes(picture.size)} MB; up to ${megabytes(largestPhoto)} MB is taken.`
-        : null,
-    );
-    if (isLarge) return;
+    const found = photoFault(picture);
+    setFault(found);
+    if (found !== null) return;
     const { data } = await add({ id: uuid(), machineId, subject, picture });
     if (data !== undefined) onPhoto(data.id);
   };
@@ -72,9 +68,9 @@ export function ShopPhoto({ machineId, subject, photoId, onPhoto }: ShopPhotoPro
           </button>
         </>
       )}
-      {tooLarge !== null && (
+      {fault !== null && (
         <p role="alert" className="fault text-sm">
-          {tooLarge}
+          {fault}
         </p>
       )}
       <Failure what="The photo was not stored." error={error} />

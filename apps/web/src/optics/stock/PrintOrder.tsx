@@ -28,7 +28,9 @@ export function PrintOrder() {
       <PageHeader title="Order list" back={{ to: '/optics/drawer', name: 'the drawer' }} />
       {isEmpty ? (
         <p className="sheet p-6 text-lg">
-          Nothing is to be ordered: the drawer has more than a delivery uses.
+          {items.length === 0
+            ? 'Nothing is written down of the drawer yet, so there is nothing to order by: write the spares down first.'
+            : 'Nothing is to be ordered: the drawer has more than a delivery uses.'}
         </p>
       ) : (
         <PaperPreview

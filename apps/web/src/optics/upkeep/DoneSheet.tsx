@@ -24,9 +24,12 @@ export function DoneSheet({ of: { machineId, task }, machines, onClose }: DoneSh
   const { write, isSaving, failure } = useWriteRecord(machineId, sheet);
   const [value, setValue] = useKept(sheet, 'value', () => '');
   const [note, setNote] = useKept(sheet, 'note', () => '');
+  const [earlier, setEarlier] = useKept(sheet, 'earlier', () => '');
+  const wanted = earlierWanted(earlier, note);
   const [photoId, setPhotoId] = useKept<string | null>(sheet, 'photo', () => null);
   const submit = async () => {
-    const detail: RecordDetail = { kind: 'upkeep', taskId: task.id, value: value.trim(), photoId };
+    const doneAt = earlier === '' ? {} : { doneAt: new Date(earlier).toISOString() };
+    const detail: RecordDetail = { kind: 'upkeep', taskId: task.id, value: value.trim(), photoId, ...doneAt };
     if (!(await write(detail, note, `Done: ${task.title}.`))) return;
     forgetTyping(sheet);
     onClose();
@@ -37,7 +40,7 @@ export function DoneSheet({ of: { machineId, task }, machines, onClose }: DoneSh
         className="flex flex-col gap-3"
         onSubmit={(event) => {
           event.preventDefault();
-          if (person !== null && !isSaving) void submit();
+          if (person !== null && wanted === null && !isSaving) void submit();
         }}
       >
         <KeptNote sheet={sheet} />
@@ -47,7 +50,22 @@ export function DoneSheet({ of: { machineId, task }, machines, onClose }: DoneSh
         {task.reads !== '' && (
           <TextField label={`Read, ${task.reads}`} text={value} longest={60} isStart onType={setValue} />
         )}
-        <TextField label="Note" text={note} longest={500} onType={setNote} />
+        <TextField
+          label={earlier === '' ? 'Note' : 'Why it is dated back'}
+          text={note}
+          longest={500}
+          onType={setNote}
+        />
+        <label className="flex flex-col gap-1">
+          <span className="text-sm font-medium">Done earlier than now, when</span>
+          <input
+            type="datetime-local"
+            className="input touch-always w-full text-base"
+            value={earlier}
+            onChange={(event) => setEarlier(event.target.value)}
+          />
+        </label>
+        {wanted !== null && <p className="text-soft">{wanted}</p>}
         <ShopPhoto machineId={machineId} subject="upkeep" photoId={photoId} onPhoto={setPhotoId} />
         <WhoDidIt label="Done by" />
         {failure !== null && (
@@ -55,8 +73,16 @@ export function DoneSheet({ of: { machineId, task }, machines, onClose }: DoneSh
             Not stored. {failure}
           </p>
         )}
-        <SaveButton name="It is done" isReady={person !== null} isSaving={isSaving} />
+        <SaveButton name="It is done" isReady={person !== null && wanted === null} isSaving={isSaving} />
       </form>
     </Modal>
   );
+}
+
+/** What is wanted of one that is dated back; null where nothing is. */
+function earlierWanted(earlier: string, note: string): string | null {
+  if (earlier === '') return null;
+  const moment = new Date(earlier).getTime();
+  if (Number.isNaN(moment) || moment > Date.now()) return 'It lies ahead: say when it was done.';
+  return note.trim() === '' ? 'Say why it is dated back.' : null;
 }

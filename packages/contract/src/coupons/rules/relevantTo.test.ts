@@ -4,7 +4,10 @@ import { evidenceBudget, relevantAmong } from './relevantTo.js';
 const coupon = (number: number, machineId: string, metal: string, thickness: number, kind = 'butt') =>
   ({ number, machineId, joint: { kind, metal, firstThicknessMm: thickness } }) as unknown as Coupon;
 const question = {
-  ...{ machineId: 'bench', metal: 'stainless304', kind: 'butt', thicknessMm: 1.5 },
+  machineId: 'bench',
+  metal: 'stainless304',
+  kind: 'butt',
+  thicknessMm: 1.5,
   machine: 'any',
 } as const;
 const numbersOf = (coupons: readonly Coupon[]) => coupons.map(({ number }) => number);

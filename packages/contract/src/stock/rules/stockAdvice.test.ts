@@ -24,6 +24,12 @@ describe('what to keep of a spare', () => {
     expect(stockAdvice(item({ price: null })).cost).toBeNull();
   });
 
+  it('is one of what was never used up and is missing: a focus lens, on the day it breaks', () => {
+    const lens = { kind: 'focusLens', usedPerMonth: null, changesPerMonth: 0 } as const;
+    expect(stockAdvice(item({ ...lens, count: 0 })).order).toBe(1);
+    expect(stockAdvice(item({ ...lens, count: 1 })).order).toBe(0);
+  });
+
   it('goes by the changes recorded here where nobody typed a use, and orders nothing that is not used', () => {
     expect(stockAdvice(item({ usedPerMonth: null })).usedPerMonth).toBe(1);
     expect(stockAdvice(item({ usedPerMonth: 0, count: 0 })).order).toBe(0);

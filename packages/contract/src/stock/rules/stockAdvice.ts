@@ -12,7 +12,7 @@ export interface StockAdvice extends DrawerStock {
 
 /**
  * What to keep of a part and how many to order: ordered when down to what a delivery may use up, filled up to what a
- * month more will.
+ * month more will. A sort that is kept, of which none is left and no use is known, is ordered once.
  */
 export function stockAdvice(item: StockItem): StockAdvice {
   const usedPerMonth = item.usedPerMonth ?? item.changesPerMonth;
@@ -22,7 +22,9 @@ export function stockAdvice(item: StockItem): StockAdvice {
     deliveryDays: item.deliveryDays,
     serviceLevel: item.serviceLevel,
   });
-  const isDue = item.count <= stock.reorderAt && usedPerMonth > 0;
+  // What nobody has used up yet, as a focus lens for years, is kept for the day it breaks: one of it, and none is none.
+  const isMissing = item.count === 0 && item.usedPerMonth === null;
+  const isDue = item.count <= stock.reorderAt && (usedPerMonth > 0 || isMissing);
   const order = isDue ? Math.max(1, stock.reorderAt + Math.ceil(usedPerMonth) - item.count) : 0;
   return { ...stock, usedPerMonth, order, cost: item.price === null ? null : order * item.price };
 }

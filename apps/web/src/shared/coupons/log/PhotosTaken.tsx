@@ -1,7 +1,8 @@
-import { largestPhoto, photoSubjects, type PhotoSubject } from '@lone-heron/contract';
+import { photoSubjects, type PhotoSubject } from '@lone-heron/contract';
 import { Camera, X } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
+import { photoFault } from '../../files/photoFault.js';
 import { photoSubjectWords } from '../../vocabulary/photoSubjects.js';
 
 /** A photo that is taken but not stored yet, under the id it will be stored by. */
@@ -24,15 +25,10 @@ const subjectsWith = (subject: PhotoSubject) =>
 
 /** Photos that go with a coupon when it is saved: from the camera of a phone, or from a file. */
 export function PhotosTaken({ photos, subject = 'face', onChange }: PhotosTakenProps) {
-  const [tooLarge, setTooLarge] = useState<string | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
   const add = (files: readonly File[]) => {
-    const large = files.find(({ size }) => size > largestPhoto);
-    setTooLarge(
-      large === undefined
-        ? null
-        : `${large.name} has ${Math.ceil(large.size / 1024 / 1024)} MB; up to ${largestPhoto / 1024 / 1024} MB is taken.`,
-    );
-    const fitting = files.filter(({ size }) => size <= largestPhoto);
+    setFault(files.map(photoFault).find((each) => each !== null) ?? null);
+    const fitting = files.filter((file) => photoFault(file) === null);
     onChange([...photos, ...fitting.map((picture) => ({ id: uuid(), subject, picture }))]);
   };
   return (
@@ -70,9 +66,9 @@ export function PhotosTaken({ photos, subject = 'face', onChange }: PhotosTakenP
           onRemove={() => onChange(photos.filter(({ id }) => id !== photo.id))}
         />
       ))}
-      {tooLarge !== null && (
+      {fault !== null && (
         <p role="alert" className="fault text-sm">
-          {tooLarge}
+          {fault}
         </p>
       )}
     </div>
