@@ -21,7 +21,7 @@ const panel = '[aria-label="Dial these"]';
 /** Slots are in the panel's units; spools and nozzles go by the size they are sold under. */
 const pages = [
   'dial',
-  'dial?kind=tee&first=3+mm&second=3+mm',
+  'dial?kind=tee',
   'coupons',
   'cards',
   'ready?machine=bench',
@@ -63,7 +63,10 @@ describe('units', () => {
       'main',
       (main, ofMachine) => {
         main.querySelectorAll(ofMachine).forEach((part) => part.remove());
-        return main.innerText;
+        const typed = [...main.querySelectorAll('input')].map(({ type, value }) =>
+          type === 'text' ? value : '',
+        );
+        return [main.innerText, ...typed].join('\n');
       },
       panel,
     );

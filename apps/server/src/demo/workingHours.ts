@@ -1,4 +1,5 @@
 import { differenceInCalendarDays, startOfDay } from 'date-fns';
+import { randomStream } from './randomStream.js';
 
 const hour = 3600 * 1000;
 const day = 24 * hour;
@@ -23,7 +24,14 @@ export function lastAtWork(now: number): number {
 export function atWork(moment: number, now: number): number {
   if (differenceInCalendarDays(now, moment) === 0) return moment;
   const midnight = startOfDay(moment).getTime();
-  return midnight + opens + ((moment - midnight) / day) * (closes - opens);
+  const half = (closes - opens) / 2;
+  // Each day's work lies in a half of it that is the day's own: what was done at one time of many days is not of one minute.
+  return midnight + opens + shareOf(midnight) * half + ((moment - midnight) / day) * half;
+}
+
+/** Between 0 and 1, the same for a day whenever it is asked. */
+function shareOf(midnight: number): number {
+  return randomStream(Math.round(midnight / day))();
 }
 
 /** When a day was begun: in the morning, but for today, which is counted back from now. */

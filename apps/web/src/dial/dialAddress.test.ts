@@ -2,9 +2,25 @@ import fc from 'fast-check';
 import { knobs } from '@lone-heron/core';
 import { readAddress, writeAddress, type DialAddress } from './dialAddress.js';
 import { noHand } from './dialOutcome.js';
+import { houseStarts } from '@lone-heron/contract';
+import { speakIn } from '../shared/figures/shopUnits.js';
 import { firstWords, pickedWords, wordNames, type DialWords } from './dialWords.js';
 
 const read = (search: string) => readAddress(new URLSearchParams(search));
+
+describe('what a newcomer finds', () => {
+  afterEach(() => speakIn(houseStarts.units));
+
+  it('is said in the shop’s unit', () => {
+    const lengths = () => {
+      const { first, second, gap } = readAddress(new URLSearchParams('')).address.words;
+      return [first, second, gap];
+    };
+    expect(lengths()).toEqual(['1.5 mm', '1.5 mm', '0.1 mm']);
+    speakIn({ ...houseStarts.units, length: 'in' });
+    expect(lengths()).toEqual(['1/16 in', '1/16 in', '0.004 in']);
+  });
+});
 
 describe('the address of Dial', () => {
   it('starts a newcomer on a joint every shop knows', () => {

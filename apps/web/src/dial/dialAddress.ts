@@ -1,4 +1,5 @@
 import { knobs, type Alternative, type Knob } from '@lone-heron/core';
+import { shopUnits } from '../shared/figures/shopUnits.js';
 import { firstWords, pickedWords, wordNames, type DialWords, type WordName } from './dialWords.js';
 
 /** Knobs with where the hand put them, in SI. */
@@ -31,13 +32,18 @@ const longestWord = 60;
 /** Words that are written even where they are as a newcomer finds them, so that a kept address says the joint. */
 const alwaysSaid: readonly WordName[] = ['metal', 'first', 'second', 'kind', 'gap', 'wire', 'machine', 'aim'];
 
+/** The sheets that a newcomer finds, said in the shop's unit; an address that was written says them itself. */
+function firstLengths(): Partial<Record<WordName, string>> {
+  return shopUnits().length === 'in' ? { first: '1/16 in', second: '1/16 in', gap: '0.004 in' } : {};
+}
+
 /** Reads an address; what is missing is as a newcomer finds it, what cannot be is left out and named. */
 export function readAddress(search: URLSearchParams): ReadAddress {
   const dropped: string[] = [];
   const drop = (name: string, text: string) => {
     dropped.push(`${name} “${text.slice(0, longestWord)}”`);
   };
-  const words = { ...firstWords } as Record<WordName, string>;
+  const words = { ...firstWords, ...firstLengths() } as Record<WordName, string>;
   for (const name of wordNames) {
     const text = search.get(name);
     if (text === null) continue;

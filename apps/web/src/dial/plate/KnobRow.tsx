@@ -46,8 +46,10 @@ export function KnobRow({ row, units, effect, aside, isTurned, isHeld, ...acts }
       <div className="leading-tight">
         <button type="button" className="knob-name" aria-label={`Why ${row.name}`} onClick={onWhy}>
           {row.name}
+          {aside !== undefined && (
+            <span className="block text-sm font-normal text-soft tabular-nums">{aside}</span>
+          )}
         </button>
-        {aside !== undefined && <span className="block text-sm text-soft tabular-nums">{aside}</span>}
         {isTurned && <ReleaseButton name={row.name} onRelease={onRelease} />}
       </div>
       <StepButton name={`Less ${row.name}`} icon={Minus} onPress={() => turnBy(-1)} />

@@ -6,7 +6,8 @@ import { figure } from '../../shared/figures/figures.js';
 import { useRetire } from './useRetire.js';
 import { machineFormOf } from './machineForm.js';
 import { saveMachineFile } from './machineFile.js';
-import { spokenTemperature } from '../../shared/figures/spoken.js';
+import { shopUnits } from '../../shared/figures/shopUnits.js';
+import { spokenFigure, spokenTemperature } from '../../shared/figures/spoken.js';
 
 /** One machine at a glance. */
 export function MachineCard({ machine }: { machine: Machine }) {
@@ -70,7 +71,7 @@ function factsOf({ name, profile }: Machine): readonly (readonly [what: string, 
   return [
     ['Panel shows', powerUnit === '%' ? 'per cent of that' : 'watts'],
     ...lampFacts(profile.lamp),
-    ['Spot', `${figure(spotMm, 3)} mm`],
+    ['Spot', spokenFigure(spotMm, 'mm', shopUnits().length === 'mm' ? 3 : 4)],
     [
       'Wobble',
       wobbleShapes.length === 0

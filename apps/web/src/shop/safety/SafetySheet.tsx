@@ -10,6 +10,7 @@ import { EyewearPart } from './EyewearPart.js';
 import { SheetPart } from './SheetPart.js';
 import { TestsPart } from './TestsPart.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
+import { spokenFigure } from '../../shared/figures/spoken.js';
 
 /** The sheet that hangs at the door of a machine's cell: for a visitor, for the safety officer, for a doctor. */
 export function SafetySheet() {
@@ -101,12 +102,12 @@ function EyeFigures({ machine }: { machine: Machine }) {
           />
           <Figure
             what="Direct beam, dangerous to eyes within"
-            value={`${figure(plan.direct, 0)} m`}
+            value={spokenFigure(plan.direct, 'm', 0)}
             from={`divergence ${figure(optics?.divergenceMrad ?? 0, 0)} mrad on the data sheet (1/e²), which is ${figure((optics?.divergenceMrad ?? 0) / Math.SQRT2, 0)} mrad at 1/e; spreading from a point`}
           />
           <Figure
             what="Thrown back by a dull surface, within"
-            value={`${figure(plan.diffuse, 1)} m`}
+            value={spokenFigure(plan.diffuse, 'm', 1)}
             from="all of the light thrown back, looked at straight; a shiny surface throws a beam instead"
           />
         </tbody>

@@ -7,7 +7,7 @@ import {
   inSpoken,
   spokenDistance,
   spokenFlow,
-  spokenLength,
+  spokenFigure,
   spokenMoney,
   spokenTravel,
   spokenUnit,
@@ -146,7 +146,7 @@ function Left({ bottle, machine }: { bottle: Bottle; machine: Machine | undefine
       <strong>{spokenDistance(left.metres)}</strong> of seam{' '}
       <span className="text-soft">
         as coupon {coupon?.number} was welded: {spokenFlow(left.flowLMin)} at {spokenTravel(left.travelMmS)},
-        runs of {spokenLength(200)}.
+        runs of {spokenFigure(200, 'mm', 0)}.
       </span>
     </p>
   );
