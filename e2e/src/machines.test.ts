@@ -55,7 +55,7 @@ describe('the machines of the shop', () => {
   });
 
   it('say at the field what is allowed, keep what was typed, and store nothing', async () => {
-    await press(page, 'Change', 'link');
+    await press(page, 'Change the bench unit', 'link');
     await seeText(page, 'Saving makes revision 2.');
     await fill(page, 'Configured power', '1800');
     await seeText(page, 'allowed is up to the rated power, 1500 W');
@@ -94,7 +94,7 @@ describe('the machines of the shop', () => {
 
   it('have a safety sheet of the power they are configured to', async () => {
     await goTo(page, `${shop.heron.url}/shop`);
-    await press(page, 'Safety sheet', 'link');
+    await press(page, 'Safety sheet of the bench unit', 'link');
     await seeText(page, 'Safety sheet of the bench unit');
     const figures = await textOf(page, 'For the safety officer');
     expect(figures).toMatch(/optical density at least\s+6\s/);

@@ -169,7 +169,7 @@ describe('the people of the shop', () => {
     await press(page, 'Door interlock: failed');
     await seeText(page, 'no light until it is mended and tested again');
     await goTo(page, `${shop.heron.url}/shop/supply`);
-    await press(page, 'Water, source: changed now');
+    await press(page, 'Water, source of the barrow unit: changed now');
     await seeText(page, 'last today; due');
     await press(page, 'Add a bottle');
     await fill(page, 'Size, as water', '10');

@@ -35,7 +35,7 @@ describe('upkeep', () => {
     await seeText(page, 'due now.');
     const before = await dueOnWaterline();
     expect(before).toBeGreaterThan(2);
-    await press(page, 'Done: Change the water of the source circuit');
+    await press(page, 'Done: Change the water of the source circuit, the barrow unit');
     await fill(page, 'Note', 'filter rinsed');
     const photo = join(shop.folder, 'filter.png');
     await sharp({ create: { width: 60, height: 40, channels: 3, background: '#b9c4c9' } }).toFile(photo);
@@ -65,7 +65,7 @@ describe('upkeep', () => {
   });
 
   it('asks for what is read, and shows it the next time', async () => {
-    await press(page, 'Done: Measure the nozzle’s bore');
+    await press(page, 'Done: Measure the nozzle’s bore, the bench unit');
     await fill(page, 'Read, mm of bore', '4.2 mm');
     await press(page, 'It is done');
     await seeText(page, '4.2 mm');

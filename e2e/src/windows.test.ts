@@ -129,7 +129,7 @@ describe('what went through the glass', () => {
 describe('a bad day', () => {
   it('keeps what was typed while the server is away, and stores it once when it is back', async () => {
     await goto('optics');
-    await press(page, 'Log welding');
+    await press(page, 'Log welding on the bench unit');
     await fill(page, 'Light on', '25');
     await page.setOfflineMode(true);
     await press(page, 'Write it down');

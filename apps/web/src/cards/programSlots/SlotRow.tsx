@@ -41,6 +41,7 @@ export function SlotRow({ filled, machine, units, people }: SlotRowProps) {
       </div>
       <Link
         className="btn touch-always"
+        aria-label={`Compare slot ${held.slot}`}
         to={`/cards/slots/compare?machine=${encodeURIComponent(machine.id)}&slot=${held.slot}`}
       >
         <Scale className="size-5" aria-hidden="true" /> Compare

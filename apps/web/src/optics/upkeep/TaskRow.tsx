@@ -17,11 +17,12 @@ interface TaskRowProps {
 export function TaskRow({ of, machines, onDone }: TaskRowProps) {
   const { machineId, task, standing, state } = of;
   const [last] = standing.done;
+  const machineName = machines.find(({ id }) => id === machineId)?.name ?? machineId;
   return (
     <li className="grid grid-cols-[1.75rem_minmax(0,1fr)_auto] items-center gap-3 py-1.5">
       <UpkeepMark state={state} />
       <span className="leading-snug">
-        <strong>{task.title}</strong>, {machines.find(({ id }) => id === machineId)?.name}
+        <strong>{task.title}</strong>, {machineName}
         <span className="block text-sm text-soft">
           {dueInWords(state, standing.dueAt, new Date())}, {intervalInWords(task)};{' '}
           {last === undefined ? 'no record of it yet' : `last ${shownMoment(last.at, new Date())}`}
@@ -40,7 +41,7 @@ export function TaskRow({ of, machines, onDone }: TaskRowProps) {
           <Link
             className="btn touch btn-ghost"
             to={`/optics/guide/${task.part}`}
-            aria-label={`How: ${task.title}`}
+            aria-label={`How: ${task.title}, ${machineName}`}
           >
             How
           </Link>
@@ -48,7 +49,7 @@ export function TaskRow({ of, machines, onDone }: TaskRowProps) {
         <button
           type="button"
           className="btn touch-always"
-          aria-label={`Done: ${task.title}`}
+          aria-label={`Done: ${task.title}, ${machineName}`}
           onClick={onDone}
         >
           Done

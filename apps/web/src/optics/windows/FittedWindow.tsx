@@ -39,21 +39,36 @@ export function FittedWindow({
         <Worn fitted={fitted} study={study} />
       )}
       <div className="mt-auto flex flex-wrap gap-2">
-        <button type="button" className="btn touch-always btn-primary" onClick={onChange}>
+        <button
+          type="button"
+          className="btn touch-always btn-primary"
+          aria-label={fitted === undefined ? undefined : `Window was changed on ${machine.name}`}
+          onClick={onChange}
+        >
           {fitted === undefined ? 'Record a window' : 'Window was changed'}
         </button>
         {fitted !== undefined && (
           <>
-            <button type="button" className="btn touch-always" onClick={onLogLight}>
+            <button
+              type="button"
+              className="btn touch-always"
+              aria-label={`Log welding on ${machine.name}`}
+              onClick={onLogLight}
+            >
               <Timer className="size-5" aria-hidden="true" /> Log welding
             </button>
-            <button type="button" className="btn touch-always" onClick={onReadCounter}>
+            <button
+              type="button"
+              className="btn touch-always"
+              aria-label={`Hour counter of ${machine.name}`}
+              onClick={onReadCounter}
+            >
               <Gauge className="size-5" aria-hidden="true" /> Hour counter
             </button>
             <Link
               className="btn touch-always"
               to={`/optics/glass?machine=${machine.id}`}
-              aria-label="Photo of the glass"
+              aria-label={`Photo of the glass of ${machine.name}`}
             >
               <Camera className="size-5" aria-hidden="true" /> Photo
             </Link>

@@ -35,13 +35,26 @@ export function MachineCard({ machine }: { machine: Machine }) {
         ))}
       </dl>
       <div className="mt-auto flex flex-wrap gap-3">
-        <Link className="btn touch-always btn-primary" to={`/shop/machines/${id}`}>
+        <Link
+          className="btn touch-always btn-primary"
+          to={`/shop/machines/${id}`}
+          aria-label={`Change ${name}`}
+        >
           <Pencil className="size-5" aria-hidden="true" /> Change
         </Link>
-        <Link className="btn touch-always" to={`/shop/machines/${id}/safety`}>
+        <Link
+          className="btn touch-always"
+          to={`/shop/machines/${id}/safety`}
+          aria-label={`Safety sheet of ${name}`}
+        >
           <ShieldAlert className="size-5" aria-hidden="true" /> Safety sheet
         </Link>
-        <button type="button" className="btn touch-always" onClick={() => saveMachineFile(machine)}>
+        <button
+          type="button"
+          className="btn touch-always"
+          aria-label={`Write ${name} to a file`}
+          onClick={() => saveMachineFile(machine)}
+        >
           <FileDown className="size-5" aria-hidden="true" /> To a file
         </button>
         {retire !== null && (

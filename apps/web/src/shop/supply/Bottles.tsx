@@ -77,6 +77,7 @@ interface BottleCardProps {
 function BottleCard({ bottle, machine, onEdit }: BottleCardProps) {
   const person = usePersonAtDesk();
   const [setGone, { isLoading }] = useSetBottleGoneMutation();
+  const bottleName = `${gasTable[bottle.gas].short} ${bottle.batch}, ${machine?.name ?? 'in the store'}`;
   const sendBack = async () => {
     const { error } = await setGone({ id: bottle.id, isGone: true });
     if (error !== undefined) {
@@ -113,12 +114,18 @@ function BottleCard({ bottle, machine, onEdit }: BottleCardProps) {
         {bottle.price !== null && ` · price ${spokenMoney(bottle.price)}`}
       </p>
       <div className="mt-auto flex gap-2">
-        <button type="button" className="btn touch-always" onClick={onEdit}>
+        <button
+          type="button"
+          className="btn touch-always"
+          aria-label={`Change ${bottleName}`}
+          onClick={onEdit}
+        >
           Change
         </button>
         <button
           type="button"
           className="btn touch-always btn-ghost"
+          aria-label={`Send back ${bottleName}`}
           disabled={person === null || isLoading}
           onClick={() => void sendBack()}
         >

@@ -80,7 +80,7 @@ function UpkeepRow({ machine, title, button, detail, last, dueMonths }: UpkeepRo
       <button
         type="button"
         className="btn touch-always"
-        aria-label={`${title}: ${button.toLowerCase()} now`}
+        aria-label={`${title} of ${machine.name}: ${button.toLowerCase()} now`}
         disabled={person === null || isSaving}
         onClick={() => void write(detail, '', `${title}: written down.`)}
       >

@@ -145,6 +145,7 @@ function Given({ clearances, people, machines, isLead }: GivenProps) {
               <button
                 type="button"
                 className="btn touch-always"
+                aria-label={`${each.withdrawnAt === null ? 'Withdraw' : 'Give again'}: ${nameOf(each.personId)} to ${each.mode} on ${machines.find(({ id }) => id === each.machineId)?.name ?? each.machineId}`}
                 onClick={() => void change(each.id, each.withdrawnAt === null)}
               >
                 {each.withdrawnAt === null ? 'Withdraw' : 'Give again'}
