@@ -76,7 +76,7 @@ describe('cards', () => {
     expect(near).toContain('1.5 mm, not 1.2 mm');
     expect(near).toMatch(/as it is\s+hot/);
     expect(near).toMatch(/turned\s+reaches/);
-    await press(page, 'Log the coupon that proves it');
+    await (await page.waitForSelector('::-p-text(Log the coupon that proves it)'))?.click();
     await seeText(page, '304 stainless 1.2 mm butt');
     await page.keyboard.press('Escape');
   });

@@ -227,7 +227,7 @@ describe('the day of a machine', () => {
     await press(page, 'Sign out');
     await seeText(page, 'Maren is signed out.');
     await signIn(page, 'Ines');
-    await press(page, 'Remove step 1');
+    await press(page, 'Start-up, remove step 1');
     await fill(page, 'Why it is changed', 'eyewear is checked at the door');
     await press(page, 'Save revision 1');
     await seeText(page, 'Template revision 1 of the barrow unit is stored.');

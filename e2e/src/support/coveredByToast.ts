@@ -1,8 +1,19 @@
 import type { Page } from 'puppeteer-core';
 
-/** What can be pressed and lies under what is said just now: its words, or its name. */
+/** How long what is said takes to move off what came up under it, ms; a machine that others use too takes longer. */
+const settlesWithin = 10_000;
+
+/** What can be pressed and lies under what is said, once that has had the time to move: its words, or its name. */
 export async function coveredByToast(page: Page): Promise<string[]> {
   await page.waitForSelector('[data-sonner-toast][data-mounted="true"]');
+  const until = Date.now() + settlesWithin;
+  for (;;) {
+    const covered = await coveredNow(page);
+    if (covered.length === 0 || Date.now() > until) return covered;
+  }
+}
+
+function coveredNow(page: Page): Promise<string[]> {
   return page.evaluate(() => {
     const toasts = [...document.querySelectorAll('[data-sonner-toast]')].map((toast) =>
       toast.getBoundingClientRect(),

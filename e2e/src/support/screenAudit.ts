@@ -4,6 +4,7 @@ import { desk, openPage, phone, tablet } from './browser.js';
 import { press, seeText, signIn } from './screen.js';
 import { sampleShop } from './sampleShop.js';
 import { goTo } from './goTo.js';
+import { twinNames } from './twinNames.js';
 
 /** How a page is looked at: in one piece, which takes half the time, or in a tab beside it as well. */
 type Audit = 'quick' | 'besides';
@@ -193,7 +194,10 @@ export function auditAt(sizes: readonly AuditedSize[]): void {
       const faults = path === null || ruled.includes(path) ? await seriousFaults(page, null, audit) : [];
       const dim = path === null || dimmed.includes(path) ? await dimFaults(page, audit) : [];
       const overhangPx = await overhang(page);
-      if (overhangPx > 0 || faults.length + dim.length > 0) wrong.push({ name, overhangPx, faults, dim });
+      // A sheet that lies open lends its names to nothing behind it.
+      const twins = path === null ? [] : await twinNames(page);
+      if (overhangPx > 0 || faults.length + dim.length + twins.length > 0)
+        wrong.push({ name, overhangPx, faults, dim, twins });
     }
     return wrong;
   }

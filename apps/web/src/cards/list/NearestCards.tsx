@@ -86,7 +86,7 @@ function Nearest({ near: { card, content, differs }, found, machine, learn }: Ne
           .
         </p>
       ) : (
-        <Adapted carried={carried} machine={machine} />
+        <Adapted carried={carried} machine={machine} from={content.name} />
       )}
     </li>
   );
@@ -107,7 +107,14 @@ function adapted(
   }
 }
 
-function Adapted({ carried, machine }: { carried: CarriedCard; machine: Machine }) {
+interface AdaptedProps {
+  carried: CarriedCard;
+  machine: Machine;
+  /** Name of the card that it was turned from. */
+  from: string;
+}
+
+function Adapted({ carried, machine, from }: AdaptedProps) {
   const dispatch = useDispatch();
   const { joint, setting, asIs } = carried;
   const log = () =>
@@ -131,11 +138,17 @@ function Adapted({ carried, machine }: { carried: CarriedCard; machine: Machine 
         </dd>
       </dl>
       <div className="flex flex-wrap gap-2">
-        <button type="button" className="btn touch-always btn-primary" onClick={log}>
+        <button
+          type="button"
+          className="btn touch-always btn-primary"
+          aria-label={`Log the coupon that proves it, from ${from}`}
+          onClick={log}
+        >
           <NotebookPen className="size-5" aria-hidden="true" /> Log the coupon that proves it
         </button>
         <Link
           className="btn touch-always"
+          aria-label={`Make a card of it, from ${from}`}
           to={newCardAddress({ machineId: machine.id, joint, setting, couponId: null })}
         >
           <StickyNote className="size-5" aria-hidden="true" /> Make a card of it

@@ -90,7 +90,11 @@ function PartRow({ part, all }: { part: HeadPart; all: readonly HeadPart[] }) {
               .join('; ')}
       </td>
       <td>
-        <Link className="btn touch btn-ghost" to={`/optics/guide/${part.kind}`}>
+        <Link
+          className="btn touch btn-ghost"
+          to={`/optics/guide/${part.kind}`}
+          aria-label={`How: ${partWords[part.kind]}${part.place === '' ? '' : `, ${part.place}`}`}
+        >
           How
         </Link>
       </td>

@@ -105,21 +105,21 @@ function Phase({ phase, title, isLead }: { phase: PhaseName; title: string; isLe
             {isLead && (
               <span className="flex">
                 <MoveButton
-                  name={`Step ${index + 1} up`}
+                  name={`${title}, step ${index + 1} up`}
                   isDisabled={index === 0}
                   onPress={() => move(index, index - 1)}
                 >
                   <ArrowUp className="size-5" aria-hidden="true" />
                 </MoveButton>
                 <MoveButton
-                  name={`Step ${index + 1} down`}
+                  name={`${title}, step ${index + 1} down`}
                   isDisabled={index === fields.length - 1}
                   onPress={() => move(index, index + 1)}
                 >
                   <ArrowDown className="size-5" aria-hidden="true" />
                 </MoveButton>
                 <MoveButton
-                  name={`Remove step ${index + 1}`}
+                  name={`${title}, remove step ${index + 1}`}
                   isDisabled={fields.length === 1}
                   onPress={() => remove(index)}
                 >
@@ -136,7 +136,12 @@ function Phase({ phase, title, isLead }: { phase: PhaseName; title: string; isLe
         </p>
       )}
       {isLead && (
-        <button type="button" className="btn touch-always self-start" onClick={add}>
+        <button
+          type="button"
+          className="btn touch-always self-start"
+          aria-label={`Add a step to ${title.toLowerCase()}`}
+          onClick={add}
+        >
           <Plus className="size-5" aria-hidden="true" /> Add a step
         </button>
       )}
