@@ -8,6 +8,7 @@ import { PickField } from '../../shared/form/PickField.js';
 import { SaveButton } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
+import { KnobFields } from '../../shared/panel/KnobFields.js';
 import { nozzleWords } from '../../shared/vocabulary/nozzles.js';
 import { jointInWords } from '../../shared/sentences/settingInWords.js';
 import { cardFields, fieldsAroundLight, type CardField } from './cardFields.js';
@@ -129,16 +130,7 @@ function NameAndNumbers({ typed, knobs, onType }: NameAndNumbersProps) {
         onType={(name) => onType({ name })}
       />
       <div className="grid grid-cols-2 items-start gap-3 sm:grid-cols-3">
-        {knobs.map(({ row, text, read }) => (
-          <TypedField
-            key={row.knob}
-            label={row.name}
-            unit={row.scale.unit}
-            text={text}
-            read={read}
-            onType={(next) => onType({ knobs: { ...typed.knobs, [row.knob]: next } })}
-          />
-        ))}
+        <KnobFields knobs={knobs} typed={typed.knobs} onType={(turned) => onType({ knobs: turned })} />
       </div>
     </section>
   );

@@ -1,6 +1,6 @@
 import type { Coupon, Machine } from '@lone-heron/contract';
 import { PickField } from '../../shared/form/PickField.js';
-import { TypedField } from '../../shared/form/TypedField.js';
+import { KnobFields } from '../../shared/panel/KnobFields.js';
 import { readTypedKnobs, settingWith, type TypedKnobs } from '../../shared/panel/typedSetting.js';
 
 /** Machine, moment and setting of a coupon as they are typed. */
@@ -65,18 +65,13 @@ export function AmendWeld({ coupon, typed, machines, onType }: AmendWeldProps) {
             onChange={(event) => onType({ ...typed, moment: event.target.value })}
           />
         </label>
-        {!isRung &&
-          machine !== undefined &&
-          readTypedKnobs(coupon.setting, typed.knobs, machine).map(({ row, text, read }) => (
-            <TypedField
-              key={row.knob}
-              label={row.name}
-              unit={row.scale.unit}
-              text={text}
-              read={read}
-              onType={(next) => onType({ ...typed, knobs: { ...typed.knobs, [row.knob]: next } })}
-            />
-          ))}
+        {!isRung && machine !== undefined && (
+          <KnobFields
+            knobs={readTypedKnobs(coupon.setting, typed.knobs, machine)}
+            typed={typed.knobs}
+            onType={(knobs) => onType({ ...typed, knobs })}
+          />
+        )}
       </div>
     </details>
   );

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Failure } from '../../shared/form/Failure.js';
 import { TypedField } from '../../shared/form/TypedField.js';
 import { figure } from '../../shared/figures/figures.js';
-import { readTyped, type TypedQuantity } from '../../shared/figures/readTyped.js';
+import { readTyped, type TypedQuantity, type TypedValue } from '../../shared/figures/readTyped.js';
 import { AskLead } from './AskLead.js';
 import type { WrittenSheet } from './useHouseSheet.js';
 import { litresPerCubicFoot } from '../../shared/figures/houseUnits.js';
@@ -44,20 +44,31 @@ const questionsNow = (): Readonly<Record<PriceName, Question>> => ({
 });
 const names = Object.keys(questionsNow()) as PriceName[];
 
+function typedPrice(price: number, { own = 1 }: Question): string {
+  return figure(price * own, 3);
+}
+
+/** A price in the record's own measure; one that nobody touched stays to its last digit. */
+function readPrice(text: string, was: number, question: Question): TypedValue {
+  if (text === typedPrice(was, question)) return { value: was };
+  const read = readTyped(text, question.quantity);
+  return 'fault' in read ? read : { value: read.value / (question.own ?? 1) };
+}
+
 /** What things cost, in the shop's own money: the comparison on Dial goes by them. */
 export function PricesPart({ sheet }: { sheet: WrittenSheet<'prices'> }) {
   const questions = questionsNow();
   const [typed, setTyped] = useState(
     () =>
       Object.fromEntries(
-        names.map((name) => [name, figure(sheet.content[name] * (questions[name].own ?? 1), 3)]),
+        names.map((name) => [name, typedPrice(sheet.content[name], questions[name])]),
       ) as Record<PriceName, string>,
   );
-  const reads = names.map((name) => [name, readTyped(typed[name], questions[name].quantity)] as const);
+  const reads = names.map(
+    (name) => [name, readPrice(typed[name], sheet.content[name], questions[name])] as const,
+  );
   const content = Object.fromEntries(
-    reads.flatMap(([name, read]) =>
-      'value' in read ? [[name, read.value / (questions[name].own ?? 1)]] : [],
-    ),
+    reads.flatMap(([name, read]) => ('value' in read ? [[name, read.value]] : [])),
   ) as unknown as HousePrices;
   const isReady = reads.every(([, read]) => 'value' in read);
   return (
