@@ -89,6 +89,11 @@ export const heronApi = createApi({
       query: (body) => ({ url: 'session', method: 'PUT', body }),
       responseSchema: personSchema,
       invalidatesTags: (person) => (person === undefined ? [] : everything),
+      // Whoever is in can save at once, however long the rest of the page takes to be asked for anew.
+      onQueryStarted: async (_, { dispatch, queryFulfilled }) => {
+        const answer = await queryFulfilled.catch(() => null);
+        if (answer !== null) dispatch(personAtDesk(answer.data));
+      },
     }),
     signOut: build.mutation<null, undefined>({
       query: () => ({ url: 'session', method: 'DELETE' }),
@@ -101,6 +106,10 @@ export const heronApi = createApi({
     }),
   }),
 });
+
+function personAtDesk(person: Person) {
+  return heronApi.util.updateQueryData('session', undefined, (session) => ({ ...session, person }));
+}
 
 export const {
   useMachinesQuery,

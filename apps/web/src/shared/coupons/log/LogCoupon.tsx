@@ -43,7 +43,7 @@ export default function LogCoupon({ log }: { log: OpenLog }) {
         onKeyDown={keys}
         onSubmit={(event) => {
           event.preventDefault();
-          if (told !== null && person !== null && !isSaving) void save(draftOf(log, told), person.id);
+          if (told !== null && !isSaving) void save(draftOf(log, told), person);
         }}
         className="flex flex-col gap-4"
       >
@@ -66,11 +66,7 @@ export default function LogCoupon({ log }: { log: OpenLog }) {
           <button type="button" className="btn touch-always btn-ghost" onClick={leave}>
             Leave it
           </button>
-          <button
-            type="submit"
-            className="btn touch-always btn-primary"
-            disabled={told === null || person === null || isSaving}
-          >
+          <button type="submit" className="btn touch-always btn-primary" disabled={told === null || isSaving}>
             {isSaving ? 'Saving' : 'Save coupon'}
           </button>
         </div>

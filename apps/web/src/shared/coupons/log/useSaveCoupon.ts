@@ -1,7 +1,8 @@
 import type { OpenLog } from '../../memory/openLogSchema.js';
-import type { CouponDraft } from '@lone-heron/contract';
+import type { CouponDraft, Person } from '@lone-heron/contract';
 import { useRef, useState } from 'react';
 import { useDispatch } from 'react-redux';
+import { signInAsked } from '../../door/doorSlice.js';
 import { toast } from '../../say/toast.js';
 import { useLogCouponMutation, useWithdrawCouponMutation } from '../../api/couponsApi.js';
 import { problemOf } from '../../api/problemOf.js';
@@ -15,7 +16,7 @@ import { jointInWords } from '../../sentences/settingInWords.js';
 
 /**
  * Sends the coupon under its own id, so that a retry is the same save; a second tap before the answer sends nothing.
- * Where the server is away, coupon and photos wait in this browser.
+ * Where the server is away, coupon and photos wait in this browser; where nobody is signed in, the door is opened.
  */
 export function useSaveCoupon(log: OpenLog, photos: readonly TakenPhoto[]) {
   const dispatch = useDispatch();
@@ -23,7 +24,7 @@ export function useSaveCoupon(log: OpenLog, photos: readonly TakenPhoto[]) {
   const readOutbox = useReadOutbox();
   const offerUndo = useUndo();
   const isUnderWay = useRef(false);
-  const [cannotKeep, setCannotKeep] = useState<string | null>(null);
+  const [hindrance, setHindrance] = useState<string | null>(null);
   const later = async (draft: CouponDraft, personId: string, isCouponStored: boolean) => {
     const words = jointInWords(draft.joint);
     const common = { personId, refused: null, words };
@@ -44,15 +45,20 @@ export function useSaveCoupon(log: OpenLog, photos: readonly TakenPhoto[]) {
     if (answer.data !== undefined) offerUndo(answer.data);
     else toast('The server is away. The coupon waits in this browser and is sent when it is back.');
   };
-  const save = async (draft: CouponDraft, personId: string) => {
+  const save = async (draft: CouponDraft, person: Person | null) => {
     if (isUnderWay.current) return;
+    if (person === null) {
+      setHindrance('Sign in first. Nothing was stored, and nothing typed is lost.');
+      dispatch(signInAsked());
+      return;
+    }
     isUnderWay.current = true;
-    setCannotKeep(null);
+    setHindrance(null);
     try {
-      await finish(draft, personId);
+      await finish(draft, person.id);
     } catch (fault) {
       const why = fault instanceof Error ? fault.message : String(fault);
-      setCannotKeep(
+      setHindrance(
         `This browser cannot keep it for later either (${why}). Leave the log open and try again.`,
       );
     } finally {
@@ -60,7 +66,7 @@ export function useSaveCoupon(log: OpenLog, photos: readonly TakenPhoto[]) {
     }
   };
   const refusal = error === undefined || isAway(error) ? null : problemOf(error).message;
-  return { save, isSaving: isLoading, failure: cannotKeep ?? refusal };
+  return { save, isSaving: isLoading, failure: hindrance ?? refusal };
 }
 
 function useUndo() {
