@@ -125,6 +125,13 @@ module.exports = {
       },
     },
     {
+      name: 'migrations-stand-alone',
+      comment: 'What was migrated once is migrated so for ever: not by tables and rules as they are today.',
+      severity: 'error',
+      from: { path: '^apps/server/src/storage/migrations/' },
+      to: { pathNot: ['^apps/server/src/storage/migrations/', 'node_modules/typeorm'] },
+    },
+    {
       name: 'tables-by-tables-alone',
       comment: 'A table names another noun’s table, never what that noun does.',
       severity: 'error',

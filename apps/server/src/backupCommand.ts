@@ -15,6 +15,7 @@ import { StartFault } from './start/StartFault.js';
 
 /** ./heron backup [FILE] and ./heron restore FILE [--yes]. */
 async function run([command, ...rest]: readonly string[]): Promise<void> {
+  process.umask(0o077);
   const { dataFolder } = readSettings(process.env);
   const [file] = rest.filter((word) => !word.startsWith('--'));
   if (command === 'backup') return backup(dataFolder, file);

@@ -8,23 +8,24 @@ import { seedWorkshop } from './demo/seedWorkshop.js';
 import { thisMachineAlone, type ReachedBy } from './network/reachedBy.js';
 import { openDataFolder } from './start/dataFolder.js';
 import { isLocal, localNames } from './start/localNames.js';
+import { openShop } from './start/openShop.js';
 import { requireReadyForNetwork } from './start/networkReady.js';
 import { ownCertificate, type OwnCertificate } from './start/ownCertificate.js';
 import { portFault, requireFreePort } from './start/portFree.js';
 import { readSettings, type ServerSettings } from './start/settings.js';
 import { StartFault } from './start/StartFault.js';
 import { readTls } from './start/tls.js';
-import { setAsideBeforeMigrating } from './storage/setAside.js';
 
 async function start(): Promise<void> {
+  // Whatever is made is for whoever starts the server alone.
+  process.umask(0o077);
   const settings = readSettings(process.env);
   const { port, dataFolder, isOnNetwork } = settings;
   const host = isOnNetwork ? '0.0.0.0' : '127.0.0.1';
   const tls = readTls(settings.tlsFiles);
   const databaseFile = openDataFolder(dataFolder);
   await requireFreePort(port, host);
-  const copy = await setAsideBeforeMigrating(databaseFile);
-  if (copy !== null) console.log(`The database is brought up to date; the old one is kept as ${copy}`);
+  const lock = await openShop(databaseFile, console.log);
   const own = await ownCertificateFor(settings);
   if (own !== null) await requireFreePort(settings.httpsPort, host);
   const reached = reachedBy(settings, own);
@@ -37,12 +38,14 @@ async function start(): Promise<void> {
     if (second !== null) await listen(second, settings.httpsPort, host);
   } catch (error) {
     await app.close();
+    lock.release();
     throw error instanceof Error ? portFault(error, port) : error;
   }
   const end = async () => {
     second?.close();
     second?.closeAllConnections();
     await app.close();
+    lock.release();
     process.exit(0);
   };
   for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => void end());

@@ -1,16 +1,31 @@
-import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { backupsKept, type Backup, type Backups, type CouponPage } from '@lone-heron/contract';
 import type { NestExpressApplication } from '@nestjs/platform-express';
+import Database from 'better-sqlite3';
 import { unzipSync, zipSync } from 'fflate';
 import sharp from 'sharp';
 import request from 'supertest';
+import { lockFolder } from '../start/folderLock.js';
 import { createApp } from '../createApp.js';
+import { hashOf, PhotoFiles } from '../photos/face/photoFiles.js';
 import { couponDraft, newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
 import { checkBackup } from './checkBackup.js';
 import { expiredBackups, isBackupDue } from './expiredBackups.js';
-import { restoreBackup } from './restoreBackup.js';
+import { photosNamed } from './photosNamed.js';
+import { restoreBackup, stageBackup } from './restoreBackup.js';
+import { exchangeShops, finishRestore } from './restoreJournal.js';
+import { writeBackup } from './writeBackup.js';
 
 let server: SampleServer;
 let folder: string;
@@ -120,6 +135,94 @@ describe('a backup', () => {
   });
 });
 
+describe('a backup of a shop that lost photos', () => {
+  it('has the rest, names what is lost, and is restored', async () => {
+    const damaged = mkdtempSync(join(folder, 'damaged-'));
+    await restoreBackup(pathOf(await make()), damaged, new Date());
+    const photos = new PhotoFiles(join(damaged, 'photos'));
+    const [gone, flipped] = photoHashesOf(damaged);
+    rmSync(photos.pathOf(gone ?? ''));
+    const bytes = readFileSync(photos.pathOf(flipped ?? ''));
+    bytes[20] = (bytes[20] ?? 0) ^ 1;
+    writeFileSync(photos.pathOf(flipped ?? ''), bytes);
+    const target = join(folder, 'of-damaged.zip');
+    const databaseFile = join(damaged, 'heron.sqlite');
+    const { lostPhotos } = await writeBackup({ id: newId(), databaseFile, target, now: new Date() });
+    expect(lostPhotos.toSorted()).toEqual([gone, flipped].toSorted());
+    expect(await restoreBackup(target, freshFolder('rest'), new Date())).toBeNull();
+    expect(readdirSync(join(damaged, 'scratch'))).toEqual([]);
+  });
+
+  const photoHashesOf = (dataFolder: string) => {
+    const database = new Database(join(dataFolder, 'heron.sqlite'), { readonly: true });
+    const hashes = photosNamed(database);
+    database.close();
+    return hashes;
+  };
+});
+
+describe('a restore that is killed', () => {
+  const stateOf = (dataFolder: string) =>
+    Object.fromEntries(
+      readdirSync(dataFolder)
+        .filter((name) => name === 'heron.sqlite' || name === 'photos')
+        .map((name) => [name, hashOfTree(join(dataFolder, name))]),
+    );
+  const hashOfTree = (path: string): string =>
+    statSync(path).isDirectory()
+      ? readdirSync(path)
+          .map((name) => `${name} ${hashOfTree(join(path, name))}`)
+          .join('\n')
+      : hashOf(readFileSync(path));
+
+  it('after any of its steps is either not begun or finished by the next start', async () => {
+    const backup = pathOf(await make());
+    const endings = new Set<string>();
+    for (let steps = 0; ; steps++) {
+      const dataFolder = freshFolder(`killed-after-${steps}`);
+      writeFileSync(join(dataFolder, 'heron.sqlite'), 'what was there before');
+      writeFileSync(join(dataFolder, 'heron.sqlite-wal'), 'and what was not yet in it');
+      const before = stateOf(dataFolder);
+      const unpacked = await stageBackup(backup, dataFolder, new Date());
+      const wanted = stateOf(unpacked);
+      const isDone = await isThrough(exchangeShops(dataFolder, unpacked, 'stamp', killedAfter(steps)));
+      const finished = isDone ? null : await finishRestore(dataFolder);
+      const after = stateOf(dataFolder);
+      const isNew = isDone || existsSync(join(dataFolder, 'before-restore-stamp'));
+      expect(after).toEqual(isNew ? wanted : before);
+      const left = readdirSync(dataFolder).toSorted();
+      expect(left.filter((name) => name.startsWith('restor'))).toEqual([]);
+      if (isNew)
+        expect(readdirSync(join(dataFolder, 'before-restore-stamp'))).toEqual([
+          'heron.sqlite',
+          'heron.sqlite-wal',
+        ]);
+      endings.add(isDone ? 'done' : isNew ? 'finished' : 'not begun');
+      expect(finished !== null && !isNew).toBe(false);
+      if (isDone) break;
+    }
+    expect([...endings]).toEqual(['not begun', 'finished', 'done']);
+  });
+
+  async function isThrough(exchange: Promise<unknown>): Promise<boolean> {
+    try {
+      await exchange;
+      return true;
+    } catch (fault) {
+      expect((fault as Error).message).toBe('killed');
+      return false;
+    }
+  }
+
+  /** Stands for a kill: after so many steps none is made any more. */
+  function killedAfter(steps: number) {
+    let made = 0;
+    return () => {
+      if (made++ === steps) throw new Error('killed');
+    };
+  }
+});
+
 describe('restoring', () => {
   it('sets what was there aside, whole', async () => {
     const dataFolder = freshFolder('full');
@@ -132,9 +235,11 @@ describe('restoring', () => {
 
   it('is refused while the shop is served', async () => {
     const backup = await make();
+    const lock = lockFolder(dirname(server.databaseFile));
     await expect(restoreBackup(pathOf(backup), dirname(server.databaseFile), new Date())).rejects.toThrow(
-      'is being served',
+      'is being served already',
     );
+    lock.release();
   });
 
   it('of a broken, changed, foreign or newer backup changes nothing and says why', async () => {
@@ -161,7 +266,7 @@ describe('restoring', () => {
     writeFileSync(file, zipSync(without));
     const dataFolder = freshFolder('untouched');
     await expect(restoreBackup(file, dataFolder, new Date())).rejects.toThrow('is missing from it');
-    expect(readdirSync(dataFolder)).toEqual([]);
+    expect(readdirSync(dataFolder)).toEqual(['in-use.lock']);
   });
 });
 

@@ -1,10 +1,11 @@
 import { existsSync } from 'node:fs';
-import { mkdtemp, readFile, rm } from 'node:fs/promises';
+import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { BackupContents } from '@lone-heron/contract';
 import Database from 'better-sqlite3';
-import { hashOf, PhotoFiles } from '../photos/face/photoFiles.js';
+import { PhotoFiles } from '../photos/face/photoFiles.js';
+import { lostPhotosOf } from './lostPhotos.js';
 import { photosNamed } from './photosNamed.js';
 import { BrokenBackup } from './BrokenBackup.js';
 import { contentsOf, unpackBackup } from './unpackBackup.js';
@@ -13,28 +14,29 @@ import { contentsOf, unpackBackup } from './unpackBackup.js';
  * Opens a backup and looks through all of it: the database whole and its references kept, every photo that it names there and
  * unchanged.
  *
+ * @param scratch folder that it is unpacked in meanwhile
  * @throws BrokenBackup saying what is wrong with it
  */
-export async function checkBackup(file: string): Promise<BackupContents> {
-  const folder = await mkdtemp(join(tmpdir(), 'heron-check-'));
+export async function checkBackup(file: string, scratch = tmpdir()): Promise<BackupContents> {
+  const folder = await mkdtemp(join(scratch, 'check-'));
   try {
     const contents = await contentsOf(file);
     await unpackBackup(file, folder);
-    await checkUnpacked(folder);
+    await checkUnpacked(folder, contents);
     return contents;
   } finally {
     await rm(folder, { recursive: true });
   }
 }
 
-/** Looks through a data folder that was unpacked. */
-export async function checkUnpacked(folder: string): Promise<void> {
+/** Looks through a data folder that was unpacked; photos that the backup says were lost before it are not asked for. */
+export async function checkUnpacked(folder: string, { lostPhotos }: BackupContents): Promise<void> {
   const photos = new PhotoFiles(join(folder, 'photos'));
-  for (const hash of photosOf(join(folder, 'heron.sqlite'))) {
-    const path = photos.pathOf(hash);
-    if (!existsSync(path)) throw new BrokenBackup(`The photo ${hash} is missing from it.`);
-    if (hashOf(await readFile(path)) !== hash) throw new BrokenBackup(`The photo ${hash} in it is changed.`);
-  }
+  const hashes = photosOf(join(folder, 'heron.sqlite')).filter((hash) => !lostPhotos.includes(hash));
+  const [lost] = await lostPhotosOf(photos, hashes);
+  if (lost === undefined) return;
+  const what = existsSync(photos.pathOf(lost)) ? 'in it is changed' : 'is missing from it';
+  throw new BrokenBackup(`The photo ${lost} ${what}.`);
 }
 
 function photosOf(databaseFile: string): readonly string[] {

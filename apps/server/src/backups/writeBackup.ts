@@ -1,12 +1,15 @@
 import { createWriteStream } from 'node:fs';
-import { mkdir, mkdtemp, open, rename, rm } from 'node:fs/promises';
-import { tmpdir } from 'node:os';
+import { mkdir, mkdtemp, rename, rm } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
+import type { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { backupFormat, backupVersion, type BackupContents } from '@lone-heron/contract';
 import Database from 'better-sqlite3';
 import { ZipFile } from 'yazl';
+import { fileOntoDisk, folderOntoDisk } from '../storage/ontoDisk.js';
 import { PhotoFiles } from '../photos/face/photoFiles.js';
+import { scratchFolder } from '../storage/scratchFolder.js';
+import { lostPhotosOf } from './lostPhotos.js';
 import { photosNamed } from './photosNamed.js';
 import { backupNames } from './backupNames.js';
 import { checkBackup } from './checkBackup.js';
@@ -21,30 +24,36 @@ interface BackupOrder {
 
 /**
  * Copies a whole shop into one ZIP, while it is being worked with: the database as it stood at one moment, and every photo it
- * names, which are never taken away. The copy is opened and looked through before it is given its name.
+ * names, which are never taken away. A photo that is gone or damaged is named in it and keeps nothing else from being copied.
+ * The copy is opened and looked through before it is given its name.
  *
  * @throws BrokenBackup where the copy cannot be read back whole
  */
 export async function writeBackup({ id, databaseFile, target, now }: BackupOrder): Promise<BackupContents> {
-  const folder = await mkdtemp(join(tmpdir(), 'heron-backup-'));
+  const folder = await mkdtemp(join(await scratchFolder(dirname(databaseFile)), 'backup-'));
   const part = `${target}.part`;
   try {
     const copy = join(folder, backupNames.database);
     await copyDatabase(databaseFile, copy);
-    const { contents, photoHashes } = lookAt(copy, id, now);
-    await mkdir(dirname(target), { recursive: true });
     const photos = new PhotoFiles(join(dirname(databaseFile), 'photos'));
+    const looked = lookAt(copy, id, now);
+    const lostPhotos = await lostPhotosOf(photos, looked.photoHashes);
+    const contents = { ...looked.contents, lostPhotos: [...lostPhotos] };
+    await mkdir(dirname(target), { recursive: true });
     const zip = new ZipFile();
+    // It tells what it cannot read here, not on what it writes.
+    zip.on('error', (fault: Error) => (zip.outputStream as Readable).destroy(fault));
     zip.addBuffer(Buffer.from(JSON.stringify(contents, null, 1)), backupNames.contents);
     zip.addFile(copy, backupNames.database);
     // Pictures are packed already.
-    for (const hash of photoHashes)
+    for (const hash of looked.photoHashes.filter((each) => !lostPhotos.has(each)))
       zip.addFile(photos.pathOf(hash), `${backupNames.photos}${hash}`, { compress: false });
     zip.end();
     await pipeline(zip.outputStream, createWriteStream(part));
-    await checkBackup(part);
-    await ontoDisk(part);
+    await checkBackup(part, folder);
+    await fileOntoDisk(part);
     await rename(part, target);
+    await folderOntoDisk(dirname(target));
     return contents;
   } finally {
     await rm(folder, { recursive: true });
@@ -66,7 +75,7 @@ function lookAt(
   copy: string,
   id: string,
   now: Date,
-): { contents: BackupContents; photoHashes: readonly string[] } {
+): { contents: Omit<BackupContents, 'lostPhotos'>; photoHashes: readonly string[] } {
   const database = new Database(copy, { readonly: true });
   try {
     const rowsOf = (table: string) =>
@@ -91,10 +100,4 @@ function lookAt(
   } finally {
     database.close();
   }
-}
-
-async function ontoDisk(path: string): Promise<void> {
-  const file = await open(path, 'r+');
-  await file.sync();
-  await file.close();
 }

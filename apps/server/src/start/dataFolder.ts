@@ -1,9 +1,11 @@
-import { closeSync, mkdirSync, openSync, rmSync } from 'node:fs';
+import { chmodSync, closeSync, mkdirSync, openSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
+import { adviceFor, storageTrouble } from '../storage/storageFault.js';
 import { StartFault } from './StartFault.js';
 
 /**
- * Makes the data folder where it is missing and makes sure that it can be written to.
+ * Makes the data folder where it is missing, makes sure that it can be written to, and keeps everybody out of it but whoever
+ * starts the server: PINs' hashes and sessions lie in it.
  *
  * @returns path of the database file in it, which need not exist yet
  * @throws StartFault for a folder that cannot be made or written
@@ -11,13 +13,16 @@ import { StartFault } from './StartFault.js';
 export function openDataFolder(folder: string): string {
   const probe = join(folder, `.write-test-${process.pid}`);
   try {
-    mkdirSync(folder, { recursive: true });
+    mkdirSync(folder, { recursive: true, mode: 0o700 });
     closeSync(openSync(probe, 'wx'));
     rmSync(probe);
+    chmodSync(folder, 0o700);
   } catch (error) {
+    const trouble = storageTrouble(error);
+    const advice =
+      trouble === 'full' ? adviceFor(trouble) : 'Give another one in HERON_DATA or change its rights.';
     throw new StartFault(
-      `The data folder ${folder} cannot be written (${(error as NodeJS.ErrnoException).code ?? String(error)}). ` +
-        'Give another one in HERON_DATA or change its rights.',
+      `The data folder ${folder} cannot be written (${(error as NodeJS.ErrnoException).code ?? String(error)}). ${advice}`,
     );
   }
   return join(folder, 'heron.sqlite');

@@ -87,7 +87,7 @@ describe('before migrating', () => {
   it('refuses a file that is no database', async () => {
     writeFileSync(file('notes.sqlite'), 'buy argon '.repeat(200));
     await expect(setAsideBeforeMigrating(file('notes.sqlite'))).rejects.toThrow(
-      'is not a database of Lone Heron',
+      /cannot be opened \(file is not a database\)\. It is damaged, or no database at all\./,
     );
   });
 });

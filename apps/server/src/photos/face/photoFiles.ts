@@ -4,6 +4,7 @@ import { mkdir, open, rename } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import { photoTypes, type FieldProblem, type Photo } from '@lone-heron/contract';
 import sharp from 'sharp';
+import { folderOntoDisk } from '../../storage/ontoDisk.js';
 
 /** A picture as it is kept: upright, without what else a camera writes into it. */
 export interface CleanPicture {
@@ -109,4 +110,5 @@ async function writeOnce(path: string, content: () => Promise<Buffer>): Promise<
     await file.close();
   }
   await rename(beside, path);
+  await folderOntoDisk(dirname(path));
 }

@@ -22,19 +22,9 @@ export class MachineHistory1764000000000 implements MigrationInterface {
   async up(runner: QueryRunner): Promise<void> {
     await runner.addColumns(table, columns);
     await runner.createForeignKey(table, madeBy);
-    const machines: { id: string; name: string }[] = await runner.manager
-      .createQueryBuilder()
-      .select(['id', 'name'])
-      .from('machine', 'machine')
-      .getRawMany();
-    for (const { id, name } of machines) {
-      await runner.manager
-        .createQueryBuilder()
-        .update(table)
-        .set({ name })
-        .where('machine_id = :id', { id })
-        .execute();
-    }
+    await runner.query(
+      'UPDATE machine_revision SET name = (SELECT name FROM machine WHERE machine.id = machine_id)',
+    );
   }
 
   async down(runner: QueryRunner): Promise<void> {

@@ -58,12 +58,7 @@ export class SignIn1764100000000 implements MigrationInterface {
   async up(runner: QueryRunner): Promise<void> {
     await runner.addColumns('person', columns);
     for (const table of tables) await runner.createTable(table);
-    await runner.manager
-      .createQueryBuilder()
-      .update('person')
-      .set({ role: 'welder' })
-      .where("role = 'learner'")
-      .execute();
+    await runner.query("UPDATE person SET role = 'welder' WHERE role = 'learner'");
   }
 
   async down(runner: QueryRunner): Promise<void> {

@@ -165,19 +165,11 @@ async function fillFromRecords(runner: QueryRunner): Promise<void> {
     const { kind, firstThicknessMm } = JSON.parse(row.joint) as { kind: string; firstThicknessMm: number };
     const { powerW } = JSON.parse(row.setting) as { powerW: number };
     const isTimed = row.light_on_s !== null && row.run_length_mm !== null;
-    await runner.manager
-      .createQueryBuilder()
-      .update('coupon')
-      .set({
-        kind,
-        thickness_mm: firstThicknessMm,
-        power_w: powerW,
-        travel_mm_s: isTimed ? row.run_length_mm / row.light_on_s : null,
-        has_slip: false,
-        observed: '{}',
-        revision: 1,
-      })
-      .where('id = :id', { id: row.id })
-      .execute();
+    const travelMmS = isTimed ? row.run_length_mm / row.light_on_s : null;
+    await runner.query(
+      `UPDATE coupon SET kind = ?, thickness_mm = ?, power_w = ?, travel_mm_s = ?, has_slip = 0, observed = '{}', revision = 1
+       WHERE id = ?`,
+      [kind, firstThicknessMm, powerW, travelMmS, row.id],
+    );
   }
 }

@@ -187,11 +187,11 @@ async function fillCoupons(runner: QueryRunner): Promise<void> {
       gas: string;
     };
     const { gunAngleDeg } = JSON.parse(row.observed) as { gunAngleDeg?: number };
-    await runner.manager
-      .createQueryBuilder()
-      .update('coupon')
-      .set({ mean_power_w: (powerW * dutyPercent) / 100, gas, gun_angle_deg: gunAngleDeg ?? null })
-      .where('id = :id', { id: row.id })
-      .execute();
+    await runner.query('UPDATE coupon SET mean_power_w = ?, gas = ?, gun_angle_deg = ? WHERE id = ?', [
+      (powerW * dutyPercent) / 100,
+      gas,
+      gunAngleDeg ?? null,
+      row.id,
+    ]);
   }
 }

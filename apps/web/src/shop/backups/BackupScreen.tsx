@@ -79,7 +79,7 @@ function Backups() {
   );
 }
 
-function BackupLine({ backup: { id, file, madeAt, bytes, counts } }: { backup: Backup }) {
+function BackupLine({ backup: { id, file, madeAt, bytes, counts, lostPhotos } }: { backup: Backup }) {
   return (
     <li className="flex flex-wrap items-center gap-x-4 gap-y-1 py-2">
       <span className="min-w-0 grow leading-snug">
@@ -88,6 +88,13 @@ function BackupLine({ backup: { id, file, madeAt, bytes, counts } }: { backup: B
           {counts.coupons} coupons, {counts.tests} tests, {counts.cards} cards, {counts.photos} photos,{' '}
           {counts.machines} machines, {counts.people} people · {sizeInWords(bytes)}
         </span>
+        {lostPhotos.length > 0 && (
+          <span className="caution mt-1 block px-2 py-1 text-sm">
+            {lostPhotos.length === 1 ? 'One photo was' : `${lostPhotos.length} photos were`} gone or damaged
+            already and could not be copied. An older backup may have{' '}
+            {lostPhotos.length === 1 ? 'it' : 'them'}.
+          </span>
+        )}
       </span>
       <a
         className="btn touch-always"

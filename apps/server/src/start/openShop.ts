@@ -1,0 +1,31 @@
+import { dirname } from 'node:path';
+import { finishRestore } from '../backups/restoreJournal.js';
+import { bringUpToDate } from '../storage/bringUpToDate.js';
+import { sweepScratch } from '../storage/scratchFolder.js';
+import { lockFolder, type FolderLock } from './folderLock.js';
+import { requireNoLostShop } from './lostShop.js';
+
+/**
+ * Takes the shop in a data folder for this process and makes it fit to be served: a restore that was cut short is finished,
+ * what a killed process left is swept away, a lost shop is not begun anew, and an older one is brought up to date.
+ *
+ * @param say tells whoever starts the server what was done
+ * @returns the lock on the folder, to be released when the shop is closed
+ * @throws StartFault saying why it cannot be served, and what to do
+ */
+export async function openShop(databaseFile: string, say: (line: string) => void): Promise<FolderLock> {
+  const folder = dirname(databaseFile);
+  const lock = lockFolder(folder);
+  try {
+    const finished = await finishRestore(folder);
+    if (finished !== null) say('A restore that was cut short is finished.');
+    await sweepScratch(folder);
+    requireNoLostShop(databaseFile);
+    const copy = await bringUpToDate(databaseFile);
+    if (copy !== null) say(`The database was brought up to date; the old one is kept as ${copy}`);
+    return lock;
+  } catch (error) {
+    lock.release();
+    throw error;
+  }
+}

@@ -1,0 +1,41 @@
+/** What SQLite and the file system answer where a disk has no room. */
+const fullCodes = ['SQLITE_FULL', 'ENOSPC', 'EDQUOT'];
+const damagedCodes = ['SQLITE_CORRUPT', 'SQLITE_NOTADB'];
+const lockedCodes = ['SQLITE_READONLY', 'EROFS', 'EACCES', 'EPERM'];
+
+/** What a disk does to a shop: each kind wants something else done about it. */
+export type StorageTrouble = 'full' | 'damaged' | 'locked' | 'disk';
+
+/**
+ * What is behind an error of SQLite or the file system; null where it is none of the disk.
+ *
+ * SQLite tells finer kinds by a longer code, such as SQLITE_IOERR_WRITE.
+ */
+export function storageTrouble(error: unknown): StorageTrouble | null {
+  const code = codeOf(error);
+  const is = (codes: readonly string[]) => codes.some((each) => code === each || code.startsWith(`${each}_`));
+  if (is(fullCodes)) return 'full';
+  if (is(damagedCodes)) return 'damaged';
+  if (is(lockedCodes)) return 'locked';
+  return is(['SQLITE_IOERR', 'SQLITE_CANTOPEN', 'EIO']) ? 'disk' : null;
+}
+
+/** Code of an error, or of what it was made from: TypeORM wraps what the driver throws. */
+function codeOf(error: unknown): string {
+  const { code, driverError } = (error ?? {}) as { code?: unknown; driverError?: unknown };
+  if (typeof code === 'string') return code;
+  return driverError === undefined ? '' : codeOf(driverError);
+}
+
+const toDo: Readonly<Record<StorageTrouble, string>> = {
+  full: 'The disk is full: make room on it and start again. Nothing that was saved is lost.',
+  damaged:
+    'It is damaged, or no database at all. Leave it as it is, copy the whole folder elsewhere, then restore the newest backup (./heron restore FILE).',
+  locked: 'It cannot be written: give its folder back the right to be written by whoever starts the server.',
+  disk: 'The disk does not answer as it should: copy the folder to another disk before anything else.',
+};
+
+/** What to do about a trouble, in words for whoever starts the server. */
+export function adviceFor(trouble: StorageTrouble): string {
+  return toDo[trouble];
+}
