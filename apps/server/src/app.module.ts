@@ -46,6 +46,8 @@ export interface AppPlan {
   readonly webFolder: string | null;
   /** Served to the local network, where reading too is for signed-in people. */
   readonly isOnNetwork: boolean;
+  /** Names it goes by on the network, beside its bare addresses. */
+  readonly names?: readonly string[];
   /** Certificate and key to serve HTTPS with, or null for HTTP. */
   readonly tls: { readonly cert: Buffer; readonly key: Buffer } | null;
   /** How it is reached from the network; by this machine alone where left out. */

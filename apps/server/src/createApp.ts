@@ -1,13 +1,15 @@
-import { largestCouponFile, largestPhoto } from '@lone-heron/contract';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
 import helmet from 'helmet';
 import { cleanupOpenApiDoc } from 'nestjs-zod';
-import { answerOwnNamesOnly } from './access/knownHost.js';
+import { doorBeforeBodies } from './access/doorBeforeBodies.js';
+import { answerKnownNames } from './access/knownHost.js';
 import { AppModule, type AppPlan } from './app.module.js';
-import { bodyLimit, tellBodyProblems } from './http/bodyProblems.js';
+import { readBodies } from './http/bodyParsers.js';
+import { tellEarlyProblems } from './http/bodyProblems.js';
 import { ProblemFilter } from './http/problemFilter.js';
+import { SessionsService } from './people/sessions.service.js';
 
 /** The application, ready to listen: /api with its documents at /api/docs, and the interface everywhere else. */
 export async function createApp(plan: AppPlan): Promise<NestExpressApplication> {
@@ -18,11 +20,10 @@ export async function createApp(plan: AppPlan): Promise<NestExpressApplication> 
     ...(plan.tls === null ? {} : { httpsOptions: plan.tls }),
   });
   app.use(protectiveHeaders(plan.tls !== null));
-  if (!plan.isOnNetwork) app.use(answerOwnNamesOnly);
-  app.useBodyParser('json', { limit: bodyLimit });
-  app.useBodyParser('raw', { limit: largestPhoto, type: ['image/*', 'application/octet-stream'] });
-  app.useBodyParser('raw', { limit: largestCouponFile.zip, type: 'application/zip' });
-  app.use(tellBodyProblems);
+  app.use(answerKnownNames(plan.isOnNetwork ? (plan.names ?? []) : null));
+  app.use('/api', doorBeforeBodies(app.get(SessionsService)));
+  readBodies(app);
+  app.use(tellEarlyProblems);
   app.setGlobalPrefix('api');
   app.useGlobalFilters(new ProblemFilter());
   // Made when somebody first opens it: it takes longer than everything else of a start.

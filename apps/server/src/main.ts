@@ -29,7 +29,11 @@ async function start(): Promise<void> {
   const own = await ownCertificateFor(settings);
   if (own !== null) await requireFreePort(settings.httpsPort, host);
   const reached = reachedBy(settings, own);
-  const app = await createApp({ databaseFile, webFolder: settings.webFolder, isOnNetwork, tls, reached });
+  const { host: machine } = localNames();
+  const names = [machine, `${machine}.local`, ...settings.names];
+  const app = await createApp({
+    ...{ databaseFile, webFolder: settings.webFolder, isOnNetwork, names, tls, reached },
+  });
   const second =
     own === null ? null : createServer(own, app.getHttpAdapter().getInstance() as RequestListener);
   try {

@@ -2,40 +2,32 @@ import type { Person } from '@lone-heron/contract';
 import { Inject, Injectable, type CanActivate, type ExecutionContext } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
 import { ProblemException } from '../http/problem.js';
-import { SessionsService } from '../people/sessions.service.js';
 import { accessRule, type AccessRule, type HeronRequest } from './access.js';
-import { requireOwnPage } from './ownPage.js';
 import { readingIsClosed } from './readingIsClosed.js';
-import { sessionToken } from './sessionCookie.js';
-
-const reading: ReadonlySet<string> = new Set(['GET', 'HEAD', 'OPTIONS']);
+import { isReading } from './reading.js';
 
 /**
- * The guard at every route: a route that changes anything and says nothing of who may call it is closed. Reading is
+ * The guard at every route, behind the door that looks who calls: a route that changes anything and says nothing of who may call it is closed. Reading is
  * open where the shop's own machine alone can connect, and closed on the network.
  */
 @Injectable()
 export class AccessGuard implements CanActivate {
   constructor(
     private readonly reflector: Reflector,
-    private readonly sessions: SessionsService,
     @Inject(readingIsClosed) private readonly isReadingClosed: boolean,
   ) {}
 
-  async canActivate(context: ExecutionContext): Promise<boolean> {
+  canActivate(context: ExecutionContext): boolean {
     const request = context.switchToHttp().getRequest<HeronRequest>();
-    const isReading = reading.has(request.method);
-    if (!isReading) requireOwnPage(request);
-    const token = sessionToken(request);
-    request.person = token === null ? null : await this.sessions.personOf(token);
+    const asksOnly = isReading(request);
     const rule = this.reflector.getAllAndOverride<AccessRule | undefined>(accessRule, [
       context.getHandler(),
       context.getClass(),
     ]);
     requireAllowed(
-      rule ?? { for: isReading && !this.isReadingClosed ? 'anyone' : 'unsaid' },
+      rule ?? { for: asksOnly && !this.isReadingClosed ? 'anyone' : 'unsaid' },
       request.person,
-      isReading,
+      asksOnly,
     );
     return true;
   }
@@ -43,11 +35,11 @@ export class AccessGuard implements CanActivate {
 
 type Rule = AccessRule | { readonly for: 'unsaid' };
 
-function requireAllowed(rule: Rule, person: Person | null, isReading: boolean): void {
+function requireAllowed(rule: Rule, person: Person | null, asksOnly: boolean): void {
   if (rule.for === 'anyone') return;
   if (person === null) throw signInFirst();
   if (rule.for === 'unsaid') {
-    if (isReading) return;
+    if (asksOnly) return;
     throw forbidden('Nobody may call this: it does not say who may.');
   }
   if (!rule.for.includes(person.role)) {
@@ -55,7 +47,7 @@ function requireAllowed(rule: Rule, person: Person | null, isReading: boolean): 
   }
 }
 
-function signInFirst(): ProblemException {
+export function signInFirst(): ProblemException {
   return new ProblemException({
     type: 'about:blank',
     title: 'Not signed in',

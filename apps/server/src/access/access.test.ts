@@ -151,6 +151,22 @@ describe('a page of another site', () => {
     expect((body as Problem).title).toBe('Not from here');
   });
 
+  it.each([
+    ['another site', { 'Sec-Fetch-Site': 'cross-site' }],
+    ['a neighbour of this one', { 'Sec-Fetch-Site': 'same-site' }],
+    ['another origin', { Origin: 'http://elsewhere.example' }],
+  ])('is not answered either what it only asks for, from %s', async (_, headers) => {
+    for (const path of ['coupons', 'windows/weights', 'nowhere'])
+      expect((await plain().get(`/api/${path}`).set(headers).expect(403)).body).toMatchObject({
+        title: 'Not from here',
+      });
+  });
+
+  it('differs from one of ours, from an address that was typed and from what is no browser', async () => {
+    for (const headers of [{ 'Sec-Fetch-Site': 'same-origin' }, { 'Sec-Fetch-Site': 'none' }, {}])
+      await plain().get('/api/people').set(headers).expect(200);
+  });
+
   it('is not answered under a name that was made to point here', async () => {
     await plain().get('/api/people').set('Host', 'elsewhere.example').expect(421);
     await plain().get('/api/people').set('Host', 'localhost:4180').expect(200);
@@ -159,15 +175,50 @@ describe('a page of another site', () => {
 
 describe('on the network', () => {
   it('nothing but the door and the names can be read before signing in', async () => {
-    const open = await startSampleServer({ isOnNetwork: true });
+    const open = await startSampleServer({ isOnNetwork: true, names: ['workshop.local'] });
     const stranger = await open.desk(null);
     for (const path of ['machines', 'coupons', 'windows', 'changes']) {
       await stranger.get(`/api/${path}`).expect(401);
       await open.http.get(`/api/${path}`).expect(200);
     }
     for (const path of ['session', 'people', 'health']) await stranger.get(`/api/${path}`).expect(200);
-    await stranger.get('/api/people').set('Host', 'workshop.local:4180').expect(200);
+    for (const host of ['workshop.local:4180', 'WORKSHOP.local', '192.168.1.20:4180', '[fe80::1]:4180'])
+      await stranger.get('/api/people').set('Host', host).expect(200);
+    const { body } = await stranger.get('/api/people').set('Host', 'elsewhere.example').expect(421);
+    expect((body as Problem).detail).toContain('workshop.local');
     await open.stop();
+  });
+});
+
+describe('what a stranger sends', () => {
+  it('is not taken in: neither a file nor much at the door', async () => {
+    const stranger = await server.desk(null);
+    const answer = await stranger
+      .put('/api/coupon-files/zip/preview')
+      .set('Content-Type', 'application/zip')
+      .send(Buffer.alloc(2_000_000))
+      .expect(401);
+    expect(answer.headers['connection']).toBe('close');
+    const long = { personId: 'ines', pin: '1'.repeat(5000) };
+    await stranger.put('/api/session').send(long).expect(413);
+    await stranger.put('/api/people/x/first-lead').send(long).expect(413);
+  });
+
+  it('is said back by no refusal, whatever it is called', async () => {
+    const stranger = await server.desk(null);
+    const json = (text: string, status = 422) =>
+      stranger.put('/api/session').set('Content-Type', 'application/json').send(text).expect(status);
+    for (const broken of ['{"personId":"ines","pin":97531x}', '{"pin":"97531', '97531x'])
+      expect((await json(broken, 400)).text).not.toContain('97531');
+    for (const body of [
+      { personId: 'ines', pin: '97531x', code: '86420' },
+      { personId: { newPin: '97531' } },
+      '97531',
+      86420,
+    ]) {
+      const { text } = await json(JSON.stringify(body));
+      expect(text).not.toMatch(/97531|86420/);
+    }
   });
 });
 

@@ -6,17 +6,27 @@ const ownPageHeader = 'x-lone-heron';
 
 /** Refuses a change that does not come from a page of ours: the header missing, or another origin named. */
 export function requireOwnPage(request: Request): void {
+  if (request.get(ownPageHeader) !== undefined && !isFromElsewhere(request)) return;
+  throw notFromHere(`A change has to come from a page of this shop (header ${ownPageHeader}, same origin).`);
+}
+
+/**
+ * Refuses to answer what a page of another site asks for: it could not read the answer, and could keep the shop busy. What
+ * is no browser says nothing of a site, such as a calendar that follows the upkeep.
+ */
+export function requireNoStranger(request: Request): void {
+  if (isFromElsewhere(request)) throw notFromHere('Only pages of this shop are answered.');
+}
+
+function isFromElsewhere(request: Request): boolean {
   const origin = request.get('origin');
-  const isForeign = origin !== undefined && hostOf(origin) !== request.get('host');
   const site = request.get('sec-fetch-site');
   const isAcross = site !== undefined && site !== 'same-origin' && site !== 'none';
-  if (request.get(ownPageHeader) !== undefined && !isForeign && !isAcross) return;
-  throw new ProblemException({
-    type: 'about:blank',
-    title: 'Not from here',
-    status: 403,
-    detail: `A change has to come from a page of this shop (header ${ownPageHeader}, same origin).`,
-  });
+  return isAcross || (origin !== undefined && hostOf(origin) !== request.get('host'));
+}
+
+function notFromHere(detail: string): ProblemException {
+  return new ProblemException({ type: 'about:blank', title: 'Not from here', status: 403, detail });
 }
 
 function hostOf(origin: string): string | null {

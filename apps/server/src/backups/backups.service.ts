@@ -53,6 +53,8 @@ export class BackupsService {
       const path = join(this.folder, file);
       return { ...(await contentsOf(path)), file, bytes: (await stat(path)).size };
     } catch (fault) {
+      // One that was cleared away since the folder was read.
+      if ((fault as NodeJS.ErrnoException).code === 'ENOENT') return null;
       if (!(fault instanceof BrokenBackup)) throw fault;
       this.log.warn(`${file} in the folder of the backups is none: ${fault.message}`);
       return null;

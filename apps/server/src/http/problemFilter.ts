@@ -3,6 +3,7 @@ import { Catch, HttpException, Logger, type ArgumentsHost, type ExceptionFilter 
 import type { Response } from 'express';
 import { STATUS_CODES } from 'node:http';
 import { ProblemException } from './problem.js';
+import { sendProblem } from './sendProblem.js';
 
 /** Turns whatever was thrown into a problem document; what nobody foresaw is logged and told as 500. */
 @Catch()
@@ -13,11 +14,7 @@ export class ProblemFilter implements ExceptionFilter {
     const response = host.switchToHttp().getResponse<Response>();
     const problem = problemFor(error);
     if (problem.status >= 500) this.logger.error(error instanceof Error ? error.stack : String(error));
-    if (response.headersSent) {
-      response.end();
-      return;
-    }
-    response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
+    sendProblem(response, problem);
   }
 }
 
@@ -26,12 +23,13 @@ export function problemFor(error: unknown): Problem {
   if (error instanceof ProblemException) return error.problem;
   const storage = storageProblem(error);
   if (storage !== null) return storage;
-  if (error instanceof HttpException) {
+  const status = refusedStatus(error);
+  if (status !== null) {
     return {
       type: 'about:blank',
-      title: STATUS_CODES[error.getStatus()] ?? 'Refused',
-      status: error.getStatus(),
-      detail: error.message,
+      title: STATUS_CODES[status] ?? 'Refused',
+      status,
+      detail: (error as Error).message,
     };
   }
   return {
@@ -40,6 +38,15 @@ export function problemFor(error: unknown): Problem {
     status: 500,
     detail: 'Something went wrong on our side. Nothing of this request was stored; it is safe to try again.',
   };
+}
+
+/** Status of what Nest or Express refuses by itself, such as letters or a range that cannot be served; null for the rest. */
+function refusedStatus(error: unknown): number | null {
+  if (error instanceof HttpException) return error.getStatus();
+  const { status } = (error ?? {}) as { status?: unknown };
+  return error instanceof Error && typeof status === 'number' && status >= 400 && status < 500
+    ? status
+    : null;
 }
 
 /** A full or failing disk, as SQLite or the file system tells it. */

@@ -42,9 +42,11 @@ export class PeopleService {
 
   /** Makes the first lead; refused as soon as there is one. */
   async makeFirstLead(id: string, { name, pin }: FirstLead): Promise<Person> {
+    // Before the hash, which is dear and would be had by nobody who asks.
+    if (await this.hasLead()) throw hasLeadAlready();
     const pinHash = await hashPin(pin);
     return this.writes.run(async (manager) => {
-      if ((await countLeads(manager)) > 0) throw conflict('This shop has a lead already: sign in.');
+      if ((await countLeads(manager)) > 0) throw hasLeadAlready();
       // Somebody from before there were PINs keeps what they did.
       const before = await manager.findOneBy(PersonEntity, { name, pinHash: IsNull() });
       const leadId = before?.id ?? id;
@@ -133,6 +135,10 @@ const people = new ClientRecords<PersonEntity, Pick<PersonDraft, 'name' | 'role'
   ...{ called: 'person', author: null, takenBack: null },
   draftOf: ({ name, role }) => ({ name, role }),
 });
+
+function hasLeadAlready() {
+  return conflict('This shop has a lead already: sign in.');
+}
 
 async function requireFreeName(manager: EntityManager, name: string): Promise<void> {
   if (!(await manager.existsBy(PersonEntity, { name }))) return;

@@ -8,7 +8,6 @@ import {
 import { Body, Controller, Delete, Get, Put, Res, StreamableFile } from '@nestjs/common';
 import { ApiConsumes, ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
-import { createReadStream } from 'node:fs';
 import { z } from 'zod';
 import { By, For } from '../access/access.js';
 import { Answers, AnswersMany, Id, PathPart, Queried } from '../http/schemaRoutes.js';
@@ -74,8 +73,8 @@ export class PhotosController {
 
   /** Under its hash a picture never changes. */
   private async stream(hash: string, size: 'whole' | 'small', response: Response): Promise<StreamableFile> {
-    const { path, type } = await this.photos.picture(hash, size);
+    const { bytes, type } = await this.photos.picture(hash, size);
     response.setHeader('Cache-Control', 'private, max-age=31536000, immutable');
-    return new StreamableFile(createReadStream(path), { type });
+    return new StreamableFile(bytes, { type });
   }
 }

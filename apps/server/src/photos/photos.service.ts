@@ -1,8 +1,9 @@
 import type { Person, Photo, PhotoQuery } from '@lone-heron/contract';
+import { readFile } from 'node:fs/promises';
 import { Injectable } from '@nestjs/common';
 import { DataSource, IsNull } from 'typeorm';
 import { requireCoupon } from '../coupons/face/requireCoupon.js';
-import { notFound } from '../http/problem.js';
+import { notFound, ProblemException } from '../http/problem.js';
 import { ClientRecords } from '../kit/ClientRecords.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { PhotoEntity } from './photo.entity.js';
@@ -11,9 +12,9 @@ import { hashOf, PhotoFiles } from './face/photoFiles.js';
 import { photoFromRow } from './photoFromRow.js';
 import { readPicture } from './readPicture.js';
 
-/** A stored file to answer with. */
+/** A stored picture to answer with. */
 export interface StoredPicture {
-  readonly path: string;
+  readonly bytes: Buffer;
   readonly type: string;
 }
 
@@ -68,16 +69,18 @@ export class PhotosService {
     });
   }
 
-  /** Where a picture's bytes lie, by their hash. */
+  /** A picture by the hash of its bytes, which are looked at each time: a damaged one is told and never shown. */
   async picture(hash: string, size: 'whole' | 'small'): Promise<StoredPicture> {
     const { manager } = this.dataSource;
     const row =
       (await manager.findOneBy(PhotoEntity, { hash })) ??
       (await manager.findOneBy(ShopPhotoEntity, { hash }));
     if (row === null) throw notFound('photo', hash);
+    const bytes = await this.files.read(hash);
+    if (typeof bytes === 'string') throw lostPhoto(hash, bytes);
     return size === 'small'
-      ? { path: await this.files.small(hash), type: 'image/webp' }
-      : { path: this.files.pathOf(hash), type: row.type };
+      ? { bytes: await readFile(await this.files.small(hash)), type: 'image/webp' }
+      : { bytes, type: row.type };
   }
 }
 
@@ -86,3 +89,13 @@ const photos = new ClientRecords<PhotoEntity, Pick<PhotoEntity, 'couponId' | 'se
   ...{ called: 'photo', author: 'addedBy', takenBack: 'withdrawnAt' },
   draftOf: ({ couponId, sentHash }) => ({ couponId, sentHash }),
 });
+
+function lostPhoto(hash: string, why: 'gone' | 'damaged'): ProblemException {
+  const what = why === 'gone' ? 'gone from the disk' : 'damaged';
+  return new ProblemException({
+    type: 'about:blank',
+    title: 'Photo lost',
+    status: 404,
+    detail: `The file of photo ${hash} is ${what}; a backup may have it.`,
+  });
+}

@@ -13,6 +13,8 @@ export interface ServerSettings {
   readonly webFolder: string | null;
   /** Serve the local network and not this machine alone. */
   readonly isOnNetwork: boolean;
+  /** Names that it is reached by on the network, beside its machine's own. */
+  readonly names: readonly string[];
   /** Where a shop on the network without a certificate of its own is served over HTTPS too. */
   readonly httpsPort: number;
   /** Files to serve HTTPS with; null for HTTP. */
@@ -25,6 +27,10 @@ const environment = z.object({
   HERON_DEMO: z.enum(['0', '1']).default('0'),
   HERON_WEB: z.string().min(1).optional(),
   HERON_LAN: z.enum(['0', '1']).default('0'),
+  HERON_NAMES: z
+    .string()
+    .regex(/^[a-z0-9.-]+(,[a-z0-9.-]+)*$/i)
+    .optional(),
   HERON_HTTPS_PORT: z.coerce.number().int().min(1).max(65535).optional(),
   HERON_TLS_CERT: z.string().min(1).optional(),
   HERON_TLS_KEY: z.string().min(1).optional(),
@@ -36,13 +42,14 @@ const allowed: Readonly<Record<string, string>> = {
   HERON_DEMO: '0 or 1',
   HERON_WEB: 'the folder of the built interface',
   HERON_LAN: '0 or 1',
+  HERON_NAMES: 'names of this machine on the network, with commas between them',
   HERON_HTTPS_PORT: 'a whole number from 1 to 65535',
   HERON_TLS_CERT: 'a certificate file in PEM',
   HERON_TLS_KEY: 'the certificate’s key file in PEM',
 };
 
 /**
- * Reads PORT, HERON_DATA, HERON_DEMO, HERON_WEB, HERON_LAN, HERON_HTTPS_PORT, HERON_TLS_CERT and HERON_TLS_KEY.
+ * Reads PORT, HERON_DATA, HERON_DEMO, HERON_WEB, HERON_LAN, HERON_NAMES, HERON_HTTPS_PORT, HERON_TLS_CERT and HERON_TLS_KEY.
  *
  * @throws StartFault naming the variable, what it holds and what it may hold
  */
@@ -53,13 +60,14 @@ export function readSettings(env: NodeJS.ProcessEnv): ServerSettings {
     throw new StartFault(`${name} is “${env[name] ?? ''}”: it must be ${allowed[name] ?? 'something else'}.`);
   }
   const { PORT, HERON_DATA, HERON_DEMO, HERON_WEB, HERON_LAN, HERON_TLS_CERT, HERON_TLS_KEY } = parsed.data;
-  const { HERON_HTTPS_PORT = PORT + 1 } = parsed.data;
+  const { HERON_HTTPS_PORT = PORT + 1, HERON_NAMES } = parsed.data;
   return {
     port: PORT,
     dataFolder: resolve(HERON_DATA),
     demo: HERON_DEMO === '1',
     webFolder: HERON_WEB === undefined ? null : resolve(HERON_WEB),
     isOnNetwork: HERON_LAN === '1',
+    names: HERON_NAMES?.toLowerCase().split(',') ?? [],
     httpsPort: HERON_HTTPS_PORT,
     tlsFiles: tlsFiles(HERON_TLS_CERT, HERON_TLS_KEY),
   };

@@ -13,6 +13,7 @@ describe('settings from the environment', () => {
       demo: false,
       webFolder: null,
       isOnNetwork: false,
+      names: [],
       httpsPort: 4181,
       tlsFiles: null,
     });
@@ -22,6 +23,7 @@ describe('settings from the environment', () => {
     ['PORT', 'eighty', 'PORT is “eighty”: it must be a whole number from 1 to 65535.'],
     ['PORT', '70000', 'PORT is “70000”'],
     ['HERON_LAN', 'on', 'HERON_LAN is “on”: it must be 0 or 1.'],
+    ['HERON_NAMES', 'http://shop', 'HERON_NAMES is “http://shop”: it must be names of this machine'],
     ['HERON_DEMO', 'yes', 'HERON_DEMO is “yes”: it must be 0 or 1.'],
   ])('refuses %s=%s in one line', (name, value, message) => {
     expect(() => readSettings({ [name]: value })).toThrow(message);

@@ -28,16 +28,32 @@ const longestGiven = 120;
  * @param input the value that was parsed
  */
 export function fieldProblems(error: z.ZodError, input: unknown): FieldProblem[] {
-  return error.issues.map((issue) => ({
-    field: issue.path.map(String).join('.'),
-    given: isSecret(issue.path) ? 'kept to yourself' : describeGiven(valueAt(input, issue.path)),
-    allowed: issue.code === 'unrecognized_keys' ? `no field called ${issue.keys.join(', ')}` : issue.message,
-  }));
+  return error.issues.map((issue) => {
+    const field = issue.path.map(String).join('.');
+    if (issue.code === 'unrecognized_keys') {
+      const keys = issue.keys.join(', ');
+      // What lies under a key that nobody knows may be a PIN that was meant for another.
+      return { field, given: `a field called ${keys}`, allowed: `no field called ${keys}` };
+    }
+    const isBarePin = issue.code === 'invalid_type' && issue.expected === 'object' && isDigits(input);
+    const given = isBarePin ? 'digits alone' : givenAt(input, issue.path);
+    return { field, given, allowed: issue.message };
+  });
 }
 
-/** A PIN is never said back, however wrong: answers end up in logs and on screens. */
-function isSecret(path: readonly PropertyKey[]): boolean {
-  return /pin$/i.test(String(path.at(-1) ?? ''));
+/** A PIN is never said back, however wrong and however deep: answers end up in logs and on screens. */
+function isSecret(key: PropertyKey): boolean {
+  return /pin$/i.test(String(key));
+}
+
+function givenAt(input: unknown, path: readonly PropertyKey[]): string {
+  if (isSecret(path.at(-1) ?? '')) return 'kept to yourself';
+  return describeGiven(valueAt(input, path));
+}
+
+/** A whole body that is no object may be a PIN by itself. */
+function isDigits(body: unknown): boolean {
+  return (typeof body === 'string' || typeof body === 'number') && /^\d+$/.test(String(body));
 }
 
 function valueAt(input: unknown, path: readonly PropertyKey[]): unknown {
@@ -50,6 +66,6 @@ function valueAt(input: unknown, path: readonly PropertyKey[]): unknown {
 
 function describeGiven(value: unknown): string {
   if (value === undefined) return 'nothing';
-  const text = JSON.stringify(value);
+  const text = JSON.stringify(value, (key, held: unknown) => (isSecret(key) ? 'kept to yourself' : held));
   return text.length > longestGiven ? `${text.slice(0, longestGiven)}…` : text;
 }

@@ -1,9 +1,10 @@
 import { createHash } from 'node:crypto';
 import { existsSync } from 'node:fs';
-import { mkdir, open, rename } from 'node:fs/promises';
+import { mkdir, open, readFile, rename, rm } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import { photoTypes, type FieldProblem, type Photo } from '@lone-heron/contract';
 import sharp from 'sharp';
+import { v7 as uuid } from 'uuid';
 import { folderOntoDisk } from '../../storage/ontoDisk.js';
 
 /** A picture as it is kept: upright, without what else a camera writes into it. */
@@ -92,6 +93,17 @@ export class PhotoFiles {
     return path;
   }
 
+  /**
+   * The bytes of a picture, which are held against its hash.
+   *
+   * @returns why there are none, where its file is gone or no longer what it was
+   */
+  async read(hash: string): Promise<Buffer | 'gone' | 'damaged'> {
+    if (!existsSync(this.pathOf(hash))) return 'gone';
+    const bytes = await readFile(this.pathOf(hash)).catch(() => null);
+    return bytes !== null && hashOf(bytes) === hash ? bytes : 'damaged';
+  }
+
   pathOf(hash: string): string {
     return join(this.folder, hash.slice(0, 2), hash);
   }
@@ -101,14 +113,19 @@ export class PhotoFiles {
 async function writeOnce(path: string, content: () => Promise<Buffer>): Promise<void> {
   if (existsSync(path)) return;
   await mkdir(dirname(path), { recursive: true });
-  const beside = `${path}.${process.pid}.${Date.now()}.part`;
-  const file = await open(beside, 'wx');
+  const beside = `${path}.${uuid()}.part`;
   try {
-    await file.writeFile(await content());
-    await file.sync();
-  } finally {
-    await file.close();
+    const file = await open(beside, 'wx');
+    try {
+      await file.writeFile(await content());
+      await file.sync();
+    } finally {
+      await file.close();
+    }
+    await rename(beside, path);
+  } catch (fault) {
+    await rm(beside, { force: true });
+    throw fault;
   }
-  await rename(beside, path);
   await folderOntoDisk(dirname(path));
 }

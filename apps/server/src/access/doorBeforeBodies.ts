@@ -1,0 +1,39 @@
+import type { NextFunction, Request, Response } from 'express';
+import type { SessionsService } from '../people/sessions.service.js';
+import type { HeronRequest } from './access.js';
+import { signInFirst } from './access.guard.js';
+import { requireNoStranger, requireOwnPage } from './ownPage.js';
+import { isReading } from './reading.js';
+import { sessionToken } from './sessionCookie.js';
+
+/** Where people sign in, which nobody has done before it. What is sent there is short. */
+const doors = /^\/api\/(session|people\/[^/]+\/first-lead)\/?$/;
+
+export function isDoor(path: string): boolean {
+  return doors.test(path);
+}
+
+/**
+ * Looks at who calls the API before anything is read of what they send: pages of other sites are not answered, and nobody
+ * who is not signed in has a body taken in. What each role may do is for the guard, which knows the route.
+ */
+export function doorBeforeBodies(sessions: SessionsService) {
+  return async (request: Request, response: Response, next: NextFunction): Promise<void> => {
+    try {
+      // Nothing of the shop is left in a browser's own cache; what says otherwise, such as a photo, says so itself.
+      response.setHeader('Cache-Control', 'no-store');
+      if (isReading(request)) requireNoStranger(request);
+      else requireOwnPage(request);
+      const token = sessionToken(request);
+      const person = token === null ? null : await sessions.personOf(token);
+      (request as HeronRequest).person = person;
+      if (!isReading(request) && person === null && !isDoor(request.originalUrl.split('?')[0] ?? ''))
+        throw signInFirst();
+      next();
+    } catch (error) {
+      // What was sent along is not waited for.
+      response.setHeader('Connection', 'close');
+      next(error);
+    }
+  };
+}
