@@ -103,7 +103,8 @@ export class BackupsService {
   async makeIfDue(): Promise<void> {
     try {
       const { backups } = await this.list();
-      if (isBackupDue(backups[0]?.madeAt ?? null, this.clock.now())) await this.make(uuid(), null);
+      const madeAt = backups.map((backup) => backup.madeAt);
+      if (isBackupDue(madeAt, this.clock.now())) await this.make(uuid(), null);
     } catch (fault) {
       this.log.error(`The nightly backup was not made: ${(fault as Error).message}`);
     }

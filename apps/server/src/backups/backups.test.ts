@@ -285,10 +285,14 @@ describe('keeping backups', () => {
     const at = (hour: number) => new Date(2026, 10, 25, hour);
     const before = (hour: number, hours: number) =>
       new Date(at(hour).getTime() - hours * 3600 * 1000).toISOString();
-    expect(isBackupDue(null, at(9))).toBe(true);
-    expect(isBackupDue(before(2, 13), at(2))).toBe(true);
-    expect(isBackupDue(before(2, 3), at(2))).toBe(false);
-    expect(isBackupDue(before(9, 13), at(9))).toBe(false);
-    expect(isBackupDue(before(9, 25), at(9))).toBe(true);
+    expect(isBackupDue([], at(9))).toBe(true);
+    expect(isBackupDue([before(2, 13)], at(2))).toBe(true);
+    expect(isBackupDue([before(2, 3)], at(2))).toBe(false);
+    expect(isBackupDue([before(9, 13)], at(9))).toBe(false);
+    expect(isBackupDue([before(9, 25)], at(9))).toBe(true);
+    // One of a clock that ran ahead neither keeps the next from being made nor stands for it.
+    expect(isBackupDue([before(9, -800), before(9, 25)], at(9))).toBe(true);
+    expect(isBackupDue([before(9, -800)], at(9))).toBe(true);
+    expect(isBackupDue([before(9, -800), before(9, 3)], at(9))).toBe(false);
   });
 });

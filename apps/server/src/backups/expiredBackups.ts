@@ -20,10 +20,16 @@ export function expiredBackups<Kept extends { readonly madeAt: string }>(
   );
 }
 
-/** Whether it is time for the next one: once a night, or as soon as the shop is open again where it was shut at night. */
-export function isBackupDue(newestMadeAt: string | null, now: Date): boolean {
-  if (newestMadeAt === null) return true;
-  const hours = (now.getTime() - Date.parse(newestMadeAt)) / (3600 * 1000);
+/**
+ * Whether it is time for the next one: once a night, or as soon as the shop is open again where it was shut at night. One that
+ * says it is of a time to come was made by a clock that was wrong, and keeps none from being made.
+ *
+ * @param madeAt of every backup, in any order
+ */
+export function isBackupDue(madeAt: readonly string[], now: Date): boolean {
+  const ages = madeAt.map((each) => now.getTime() - Date.parse(each)).filter((age) => age >= 0);
+  if (ages.length === 0) return true;
+  const hours = Math.min(...ages) / (3600 * 1000);
   const isNight = now.getHours() >= 1 && now.getHours() < 5;
   return hours >= 24 || (isNight && hours >= 12);
 }

@@ -23,6 +23,7 @@ import { DataSource, type EntityManager } from 'typeorm';
 import { refused } from '../http/problem.js';
 import { ClientRecords } from '../kit/ClientRecords.js';
 import { RecordKit } from '../kit/recordKit.js';
+import { requirePast } from '../kit/requirePast.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
 import { WindowsService } from '../windows/windows.service.js';
 import { Clock } from '../time/clock.js';
@@ -99,7 +100,7 @@ export class CouponsService {
     return this.kit.enter(by, async (entry) => {
       const { manager, at } = entry;
       const { row, isNew } = await coupons.write(entry, id, draft, async () => {
-        requireWelded(draft, this.clock.now());
+        requirePast('draft.weldedAt', draft.weldedAt, this.clock.now());
         const machine = await this.requireReferences(manager, draft);
         const carries = await this.carriedBy(manager, draft, machine);
         const newest = await manager.maximum(CouponEntity, 'number');
@@ -154,7 +155,7 @@ export class CouponsService {
       const { manager, at } = entry;
       const row = await coupons.amend(entry, id, { revision, draft }, async ({ number }, before) => {
         requireSameRung(before, draft);
-        requireWelded(draft, this.clock.now());
+        requirePast('draft.weldedAt', draft.weldedAt, this.clock.now());
         const machine = await this.requireReferences(manager, draft);
         const isMoved = before.machineId !== draft.machineId || before.weldedAt !== draft.weldedAt;
         const carries = isMoved ? await this.carriedBy(manager, draft, machine) : {};
@@ -216,13 +217,6 @@ function requireSameRung(before: CouponDraft, after: CouponDraft): void {
       ]);
   }
 }
-
-/** A device's clock may be ahead by a day; beyond that its year was mistyped. */
-function requireWelded({ weldedAt }: CouponDraft, now: Date): void {
-  if (Date.parse(weldedAt) <= now.getTime() + aheadMs) return;
-  throw refused([{ field: 'draft.weldedAt', given: weldedAt, allowed: `up to now, ${now.toISOString()}` }]);
-}
-const aheadMs = 24 * 3600 * 1000;
 
 const coupons = new ClientRecords<CouponEntity, CouponDraft>({
   entity: CouponEntity,

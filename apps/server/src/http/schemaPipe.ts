@@ -1,6 +1,7 @@
 import { fieldProblems } from '@lone-heron/contract';
 import type { PipeTransform } from '@nestjs/common';
 import type { z } from 'zod';
+import { asStored } from './asStored.js';
 import { refused } from './problem.js';
 
 /** Lets a value through a schema of the contract, or refuses it field by field. */
@@ -11,7 +12,8 @@ export class SchemaPipe<Schema extends z.ZodType> implements PipeTransform<unkno
     private readonly field = '',
   ) {}
 
-  transform(value: unknown): z.infer<Schema> {
+  transform(sent: unknown): z.infer<Schema> {
+    const value = asStored(sent);
     const parsed = this.schema.safeParse(value);
     if (parsed.success) return parsed.data;
     const problems = fieldProblems(parsed.error, value);

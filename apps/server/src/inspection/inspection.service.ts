@@ -11,6 +11,7 @@ import { requireCoupon } from '../coupons/face/requireCoupon.js';
 import { refused } from '../http/problem.js';
 import { ClientRecords } from '../kit/ClientRecords.js';
 import { RecordKit } from '../kit/recordKit.js';
+import { requirePast } from '../kit/requirePast.js';
 import { photosOfCoupons } from '../photos/face/readPhotos.js';
 import { CouponTestEntity } from './couponTest.entity.js';
 import { keepSection } from './face/keepSection.js';
@@ -35,6 +36,7 @@ export class InspectionService {
     return this.kit.enter(by, async (entry) => {
       const { manager, at } = entry;
       const { row } = await tests.write(entry, id, { couponId, ...draft }, async () => {
+        requirePast('doneAt', draft.doneAt, new Date(at));
         const coupon = await requireCoupon(manager, couponId);
         await requireSense(manager, couponId, draft);
         requireNoContradiction(draft, coupon.joint);

@@ -92,10 +92,11 @@ export class FittedParts<Row extends FittedRow, Change> {
     const place = placeOf(change);
     const old = await this.fitted(manager, place);
     const further = await others(old);
-    if (old !== null) await this.update(manager, old.id, { ...removalOf(change), removedAt: at });
+    const fittedAt = afterwards(at, old?.fittedAt ?? null);
+    if (old !== null) await this.update(manager, old.id, { ...removalOf(change), removedAt: fittedAt });
     const stockId = await takeFromDrawer(manager, spareOf(change));
     await manager.insert(entity, {
-      ...{ id, stockId, previousId: old?.id ?? null, fittedAt: at, fittedBy: by.id },
+      ...{ id, stockId, previousId: old?.id ?? null, fittedAt, fittedBy: by.id },
       ...{ ...place, ...ownOf(change), ...further },
     } as unknown as QueryDeepPartialEntity<Row>);
     const row = await this.require(manager, id);
@@ -163,4 +164,9 @@ async function machineName(manager: EntityManager, { machineId }: FittedRow): Pr
 
 function says<Row extends object>(row: Row, columns: Partial<Row>): boolean {
   return Object.entries(columns).every(([name, value]) => isDeepStrictEqual(row[name as keyof Row], value));
+}
+
+/** Never before the piece that it takes the place of: pieces follow each other, also where the clock was set back between. */
+function afterwards(at: string, before: string | null): string {
+  return before === null || at >= before ? at : new Date(Date.parse(before) + 1).toISOString();
 }

@@ -4,6 +4,7 @@ import { DataSource, IsNull } from 'typeorm';
 import { refused } from '../http/problem.js';
 import { ClientRecords } from '../kit/ClientRecords.js';
 import { RecordKit } from '../kit/recordKit.js';
+import { requirePast } from '../kit/requirePast.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
 import { WindowsService } from '../windows/windows.service.js';
 import { LightEntryEntity } from './lightEntry.entity.js';
@@ -37,6 +38,7 @@ export class LightService {
       const { manager, at } = entry;
       const { machineId, weldedAt } = draft;
       const { row } = await entries.write(entry, id, draft, async () => {
+        requirePast('weldedAt', weldedAt, new Date(at));
         if ((await this.machines.find(machineId, manager)) === null)
           throw refused([unknownMachine(machineId)]);
         const { id: windowId } = await this.windows.requireFittedAt(machineId, weldedAt, manager);

@@ -113,7 +113,7 @@ export class PeopleService {
       await this.sessions.endAllOf(id, manager);
       return `gave ${name} a new PIN`;
     });
-    await this.lock.forget(id);
+    await this.lock.forgetEverywhere(id);
     return person;
   }
 

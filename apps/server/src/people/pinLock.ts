@@ -22,7 +22,21 @@ export function answerDelayMs(count: number): number {
   return Math.min(100 * 2 ** (count - 1), slowestAnswerMs);
 }
 
-/** Counts wrong PINs by name, and says until when a name is locked. Outlives a restart. */
+/** Somebody at the door: the name that is tried, and the address that it is tried from. */
+export interface Knock {
+  readonly personId: string;
+  readonly address: string;
+}
+
+/** What a signature is counted under: who is signed in already, wherever they are. */
+export const signedIn = 'signed in';
+
+const thisMachine = /^(127\.|::1$|::ffff:127\.)/;
+
+/**
+ * Counts wrong PINs by name and address, and says until when a name is locked there: nobody locks somebody else out from
+ * another device, and at the shop's own machine a lock is never longer than the first. Outlives a restart.
+ */
 @Injectable()
 export class PinLock {
   constructor(
@@ -31,31 +45,45 @@ export class PinLock {
     private readonly clock: Clock,
   ) {}
 
-  /** Whole seconds until a name may be tried again; 0 where it may be now. */
-  async secondsLocked(personId: string): Promise<number> {
-    const row = await this.dataSource.manager.findOneBy(WrongPinEntity, { personId });
+  /** Whole seconds until a name may be tried again from an address; 0 where it may be now. */
+  async secondsLocked(knock: Knock): Promise<number> {
+    const row = await this.dataSource.manager.findOneBy(WrongPinEntity, { ...knock });
     if (row === null) return 0;
-    const until = Date.parse(row.lastAt) + lockMs(row.count);
-    return Math.max(0, Math.ceil((until - this.clock.now().getTime()) / 1000));
+    const now = this.clock.now().getTime();
+    const last = Date.parse(row.lastAt);
+    // A clock that was set back would make a minute's lock one of days.
+    if (last > now) return 0;
+    const longest = thisMachine.test(knock.address) ? firstLockMs : longestLockMs;
+    return Math.max(0, Math.ceil((last + Math.min(lockMs(row.count), longest) - now) / 1000));
   }
 
   /** Counts a wrong PIN. @returns how many in a row that makes */
-  countWrong(personId: string): Promise<number> {
+  countWrong(knock: Knock): Promise<number> {
     return this.writes.run(async (manager) => {
       const now = this.clock.now();
       const forgotten = new Date(now.getTime() - forgottenAfterMs).toISOString();
       await manager.delete(WrongPinEntity, { lastAt: LessThan(forgotten) });
-      const row = await manager.findOneBy(WrongPinEntity, { personId });
+      const row = await manager.findOneBy(WrongPinEntity, { ...knock });
       const count = (row?.count ?? 0) + 1;
-      await manager.save(WrongPinEntity, { personId, count, lastAt: now.toISOString() });
+      await manager.save(WrongPinEntity, { ...knock, count, lastAt: now.toISOString() });
       return count;
     });
   }
 
-  /** Forgets the wrong PINs of a name: the right one was given, or a lead gave a new one. */
-  forget(personId: string): Promise<void> {
+  /** Forgets the wrong PINs of a name from an address: the right one was given. */
+  async forget(knock: Knock): Promise<void> {
+    // Mostly there is nothing, and then a full disk keeps nobody out.
+    if (await this.dataSource.manager.existsBy(WrongPinEntity, { ...knock })) await this.drop({ ...knock });
+  }
+
+  /** Forgets them from everywhere: a lead gave a new PIN. */
+  forgetEverywhere(personId: string): Promise<void> {
+    return this.drop({ personId });
+  }
+
+  private drop(which: Partial<Knock>): Promise<void> {
     return this.writes.run(async (manager) => {
-      await manager.delete(WrongPinEntity, { personId });
+      await manager.delete(WrongPinEntity, which);
     });
   }
 }

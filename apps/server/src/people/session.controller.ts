@@ -56,7 +56,7 @@ export class SessionController {
     @Req() request: HeronRequest,
     @Res({ passthrough: true }) response: Response,
   ): Promise<Person> {
-    const { person, token } = await this.door.signIn(given);
+    const { person, token } = await this.door.signIn(given, request.socket.remoteAddress ?? '');
     await this.endCurrent(request);
     giveCookie(request, response, token);
     return person;

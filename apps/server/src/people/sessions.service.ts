@@ -2,8 +2,10 @@ import type { Person } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { createHash, randomBytes } from 'node:crypto';
 import { DataSource, LessThan, type EntityManager } from 'typeorm';
+import { storageTrouble } from '../storage/storageFault.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { Clock } from '../time/clock.js';
+import { PersonEntity } from './person.entity.js';
 import { personOf } from './personOf.js';
 import { SessionEntity } from './session.entity.js';
 
@@ -24,47 +26,88 @@ export class SessionsService {
     private readonly clock: Clock,
   ) {}
 
+  /** Sessions that a full or locked disk did not take: people read on, and are asked again after a restart. */
+  private readonly unwritten = new Map<string, SessionTimes & { readonly personId: string }>();
+
+  /** Sessions that were ended and that such a disk would not let go of. */
+  private readonly ended = new Set<string>();
+
   /** Begins a session. @returns the secret that the device keeps */
-  begin(personId: string): Promise<string> {
+  async begin(personId: string): Promise<string> {
     const token = randomBytes(32).toString('base64url');
-    return this.writes.run(async (manager) => {
-      const now = this.clock.now();
+    const now = this.clock.now();
+    const at = now.toISOString();
+    const session = { personId, begunAt: at, seenAt: at };
+    const isWritten = await this.unlessDiskRefuses(async (manager) => {
       await manager.delete(SessionEntity, { seenAt: LessThan(before(now, idleMs)) });
-      const at = now.toISOString();
-      await manager.insert(SessionEntity, { tokenHash: hashOf(token), personId, begunAt: at, seenAt: at });
-      return token;
+      await manager.insert(SessionEntity, { tokenHash: hashOf(token), ...session });
     });
+    if (!isWritten) this.unwritten.set(hashOf(token), session);
+    return token;
   }
 
   /** Who holds a secret; null where nobody does any more. */
   async personOf(token: string): Promise<Person | null> {
-    const session = await this.dataSource.manager.findOne(SessionEntity, {
-      where: { tokenHash: hashOf(token) },
-      relations: { person: true },
-    });
+    const session = await this.find(hashOf(token));
     const now = this.clock.now();
     if (session === null || session.person.disabledAt !== null) return null;
     if (session.seenAt < before(now, idleMs) || session.begunAt < before(now, longestMs)) return null;
-    if (session.seenAt < before(now, seenEveryMs)) await this.seen(session.tokenHash, now);
+    if (session.seenAt < before(now, seenEveryMs)) await this.seen(hashOf(token), now);
     return personOf(session.person);
   }
 
-  end(token: string): Promise<void> {
-    return this.writes.run(async (manager) => {
-      await manager.delete(SessionEntity, { tokenHash: hashOf(token) });
+  private async find(tokenHash: string): Promise<(SessionTimes & { readonly person: PersonEntity }) | null> {
+    if (this.ended.has(tokenHash)) return null;
+    const { manager } = this.dataSource;
+    const unwritten = this.unwritten.get(tokenHash);
+    if (unwritten === undefined)
+      return manager.findOne(SessionEntity, { where: { tokenHash }, relations: { person: true } });
+    const person = await manager.findOneBy(PersonEntity, { id: unwritten.personId });
+    return person === null ? null : { ...unwritten, person };
+  }
+
+  async end(token: string): Promise<void> {
+    const tokenHash = hashOf(token);
+    this.unwritten.delete(tokenHash);
+    const isWritten = await this.unlessDiskRefuses(async (manager) => {
+      await manager.delete(SessionEntity, { tokenHash });
     });
+    if (!isWritten) this.ended.add(tokenHash);
   }
 
   /** Ends every session of a person, as after a reset PIN. */
   async endAllOf(personId: string, manager: EntityManager): Promise<void> {
+    for (const [tokenHash, session] of this.unwritten)
+      if (session.personId === personId) this.unwritten.delete(tokenHash);
     await manager.delete(SessionEntity, { personId });
   }
 
-  private seen(tokenHash: string, now: Date): Promise<void> {
-    return this.writes.run(async (manager) => {
-      await manager.update(SessionEntity, { tokenHash }, { seenAt: now.toISOString() });
-    });
+  private async seen(tokenHash: string, now: Date): Promise<void> {
+    const seenAt = now.toISOString();
+    const unwritten = this.unwritten.get(tokenHash);
+    if (unwritten !== undefined) this.unwritten.set(tokenHash, { ...unwritten, seenAt });
+    else
+      await this.unlessDiskRefuses(async (manager) => {
+        await manager.update(SessionEntity, { tokenHash }, { seenAt });
+      });
   }
+
+  /** Whether the disk took it: a session is no reason to keep somebody from reading. */
+  private async unlessDiskRefuses(write: (manager: EntityManager) => Promise<void>): Promise<boolean> {
+    try {
+      await this.writes.run(write);
+      return true;
+    } catch (error) {
+      if (storageTrouble(error) === null) throw error;
+      return false;
+    }
+  }
+}
+
+/** When a session began and was last seen. */
+interface SessionTimes {
+  readonly begunAt: string;
+  readonly seenAt: string;
 }
 
 function before(now: Date, ms: number): string {

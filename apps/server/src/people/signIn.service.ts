@@ -9,7 +9,7 @@ import { Clock } from '../time/clock.js';
 import { PersonEntity } from './person.entity.js';
 import { personOf } from './personOf.js';
 import { hashPin, isPinOf } from './pinHash.js';
-import { answerDelayMs, PinLock } from './pinLock.js';
+import { answerDelayMs, freeTries, PinLock, signedIn, type Knock } from './pinLock.js';
 import { SessionsService } from './sessions.service.js';
 
 /** Somebody who is in, with the secret their device keeps. */
@@ -33,19 +33,20 @@ export class SignInService {
     private readonly clock: Clock,
   ) {}
 
-  async signIn({ personId, pin }: SignIn): Promise<SignedIn> {
-    const person = await this.requirePin(personId, pin);
+  /** @param address that it is tried from */
+  async signIn({ personId, pin }: SignIn, address: string): Promise<SignedIn> {
+    const person = await this.requirePin({ personId, address }, pin);
     return { person: personOf(person), token: await this.sessions.begin(person.id) };
   }
 
   /** Says once more that who is signed in is who they say; refused as a wrong PIN at the door is. */
   async confirm({ id }: Person, pin: string): Promise<void> {
-    await this.requirePin(id, pin);
+    await this.requirePin({ personId: id, address: signedIn }, pin);
   }
 
   /** Changes one's own PIN; every device of theirs has to sign in again. */
   async changeOwnPin({ id, name }: Person, { pin, newPin }: OwnPin): Promise<void> {
-    await this.requirePin(id, pin);
+    await this.requirePin({ personId: id, address: signedIn }, pin);
     const pinHash = await hashPin(newPin);
     await this.writes.run(async (manager) => {
       await manager.update(PersonEntity, { id }, { pinHash, hasSamplePin: false });
@@ -56,30 +57,45 @@ export class SignInService {
   }
 
   /** The person of a name and a PIN that belong together. Unknown, disabled and wrong are told alike, and as slowly. */
-  private async requirePin(personId: string, pin: string): Promise<PersonEntity> {
+  private async requirePin(knock: Knock, pin: string): Promise<PersonEntity> {
+    const { personId } = knock;
     const turn = this.turns.get(personId) ?? new Mutex();
     this.turns.set(personId, turn);
     try {
-      return await turn.runExclusive(() => this.tryPin(personId, pin));
+      return await turn.runExclusive(() => this.tryPin(knock, pin));
     } finally {
       if (!turn.isLocked()) this.turns.delete(personId);
     }
   }
 
-  private async tryPin(personId: string, pin: string): Promise<PersonEntity> {
-    const seconds = await this.lock.secondsLocked(personId);
+  private async tryPin(knock: Knock, pin: string): Promise<PersonEntity> {
+    const seconds = await this.lock.secondsLocked(knock);
     if (seconds > 0) throw locked(seconds);
-    const person = await this.dataSource.manager.findOneBy(PersonEntity, { id: personId });
+    const person = await this.dataSource.manager.findOneBy(PersonEntity, { id: knock.personId });
     const canSignIn = person !== null && person.disabledAt === null && person.pinHash !== null;
     const isRight = await isPinOf(pin, canSignIn ? person.pinHash : null);
     if (canSignIn && isRight) {
-      await this.lock.forget(personId);
+      await this.lock.forget(knock);
       return person;
     }
-    await this.clock.wait(answerDelayMs(await this.lock.countWrong(personId)));
-    const lockedFor = await this.lock.secondsLocked(personId);
+    const count = await this.lock.countWrong(knock);
+    if (count === 1 || count >= freeTries) await this.tell(knock, person, count);
+    await this.clock.wait(answerDelayMs(count));
+    const lockedFor = await this.lock.secondsLocked(knock);
     throw lockedFor > 0 ? locked(lockedFor) : wrongPin();
   }
+
+  private tell(knock: Knock, person: PersonEntity | null, count: number): Promise<void> {
+    const what = wrongInWords(knock, person?.name ?? 'somebody who is not of this shop', count);
+    const change = { personId: null, noun: 'door', subjectId: person?.id ?? 'nobody', what };
+    return this.writes.run((manager) => this.changes.record(manager, change));
+  }
+}
+
+/** "3 wrong PINs in a row for Maren, from 192.168.1.20": the first of a row and those that lock are in the history. */
+function wrongInWords({ address }: Knock, name: string, count: number): string {
+  const from = address === signedIn ? 'at a signature' : `from ${address}`;
+  return `${count === 1 ? 'a wrong PIN' : `${count} wrong PINs in a row`} for ${name}, ${from}`;
 }
 
 function wrongPin(): ProblemException {

@@ -4,6 +4,7 @@ import { DataSource, IsNull, type EntityManager } from 'typeorm';
 import { refused } from '../http/problem.js';
 import { ClientRecords } from '../kit/ClientRecords.js';
 import { RecordKit } from '../kit/recordKit.js';
+import { requirePast } from '../kit/requirePast.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
 import { ShopRecordEntity } from './shopRecord.entity.js';
 
@@ -37,8 +38,7 @@ export class RecordsService {
           throw refused([unknownMachine(draft.machineId)]);
         const { kind } = draft.detail;
         const doneAt = datedBack(draft.detail) ?? at;
-        if (Date.parse(doneAt) > Date.parse(at))
-          throw refused([{ field: 'detail.doneAt', given: doneAt, allowed: `up to now, ${at}` }]);
+        requirePast('detail.doneAt', doneAt, new Date(at));
         await manager.insert(ShopRecordEntity, {
           ...draft,
           id,

@@ -16,6 +16,7 @@ import { moveLight } from '../light/face/readLight.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
 import { ProtectiveWindowEntity } from './protectiveWindow.entity.js';
 import { WindowLivesService } from './windowLives.service.js';
+import { Clock } from '../time/clock.js';
 
 /** A window and whether this call fitted it (a retried save finds it fitted already). */
 export interface FittedWindow {
@@ -30,6 +31,7 @@ export class WindowsService {
     private readonly kit: RecordKit,
     private readonly machines: MachinesService,
     private readonly lives: WindowLivesService,
+    private readonly clock: Clock,
   ) {}
 
   /** The windows that are fitted now. */
@@ -89,7 +91,12 @@ export class WindowsService {
       where: { machineId, undoneAt: IsNull() },
       order: { fittedAt: 'DESC' },
     });
-    return (moment) => newestFirst.find(({ fittedAt }) => fittedAt <= moment) ?? now;
+    const clock = this.clock.now();
+    const isSetBack = now.fittedAt > clock.toISOString();
+    // Where the clock was set back since, what is welded now is welded through what is fitted now.
+    const isNow = (moment: string) => Math.abs(Date.parse(moment) - clock.getTime()) < aboutNowMs;
+    return (moment) =>
+      isSetBack && isNow(moment) ? now : (newestFirst.find(({ fittedAt }) => fittedAt <= moment) ?? now);
   }
 
   /** Takes the fitted window out for a reason and fits a new one under the client's id. Repeating it changes nothing. */
@@ -128,6 +135,9 @@ export class WindowsService {
     return window;
   }
 }
+
+/** What is written down now was welded within this of it, ms. */
+const aboutNowMs = 10 * 60_000;
 
 const glass = new FittedParts<ProtectiveWindowEntity, WindowChange>({
   entity: ProtectiveWindowEntity,

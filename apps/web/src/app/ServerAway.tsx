@@ -10,7 +10,7 @@ import { selectKeptSince } from '../shared/kept/keptSlice.js';
 const lookEvery = 10_000;
 
 /** Above every page while the server is away: that this is what was last known, and how old it is. */
-export default function ServerAway() {
+export function ServerAway() {
   const since = useSelector(selectKeptSince);
   const dispatch = useDispatch();
   useEffect(() => {

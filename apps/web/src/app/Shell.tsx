@@ -10,7 +10,7 @@ import { useKeptPlace } from './useKeptPlace.js';
 import { Waterline } from './Waterline.js';
 
 /** Fetched after the page. */
-const ServerAway = lazy(() => import('./ServerAway.js'));
+const Notices = lazy(() => import('./Notices.js'));
 
 /** The frame of every screen: the waterline, and the station below it. */
 export function Shell() {
@@ -26,7 +26,7 @@ export function Shell() {
       </a>
       <Waterline />
       <Suspense fallback={null}>
-        <ServerAway />
+        <Notices />
       </Suspense>
       <main id="station" tabIndex={-1} className="grow outline-none">
         <ReadingClosed>

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { boundedNumber, clientId, moment, oneOf, shortText } from '../wire/bounded.js';
+import { daysPerMonth } from '../wire/daysPerMonth.js';
 import { headPartKinds } from '../headParts/headPart.js';
 
 /** What can lie in the drawer. */
@@ -15,7 +16,7 @@ export const stockRanges = {
 } as const;
 
 /** A sort of spare part, as a person writes it down. */
-export const stockDraftSchema = z.strictObject(
+const stockDraftShape = z.strictObject(
   {
     kind: oneOf(stockKinds),
     /** As the order says it, such as window 30 x 5. */
@@ -32,11 +33,21 @@ export const stockDraftSchema = z.strictObject(
   },
   { error: 'a spare part' },
 );
+/** More would be used up while waiting than anybody keeps in a drawer. */
+export const mostInDelivery = 5000;
+
+export const stockDraftSchema = stockDraftShape.refine(
+  ({ usedPerMonth, deliveryDays }) => ((usedPerMonth ?? 0) / daysPerMonth) * deliveryDays <= mostInDelivery,
+  {
+    path: ['usedPerMonth'],
+    error: `a number with which no more than ${mostInDelivery} are used up during a delivery`,
+  },
+);
 export type StockDraft = z.infer<typeof stockDraftSchema>;
 
 /** A sort of spare part as it is kept. */
 export const stockItemSchema = z.strictObject({
-  ...stockDraftSchema.shape,
+  ...stockDraftShape.shape,
   id: clientId,
   countedAt: moment,
   /**

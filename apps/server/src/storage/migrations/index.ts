@@ -9,8 +9,9 @@ import { ProgramSlots1764600000000 } from './1764600000000-ProgramSlots.js';
 import { Procedures1764700000000 } from './1764700000000-Procedures.js';
 import { CardsFromElsewhere1764800000000 } from './1764800000000-CardsFromElsewhere.js';
 import { Upkeep1764900000000 } from './1764900000000-Upkeep.js';
-import { RetiredMachines1765100000000 } from './1765100000000-RetiredMachines.js';
 import { UndoneBy1765000000000 } from './1765000000000-UndoneBy.js';
+import { RetiredMachines1765100000000 } from './1765100000000-RetiredMachines.js';
+import { LockByAddress1765200000000 } from './1765200000000-LockByAddress.js';
 
 /** Every migration, oldest first. */
 export const migrations = [
@@ -27,4 +28,5 @@ export const migrations = [
   Upkeep1764900000000,
   UndoneBy1765000000000,
   RetiredMachines1765100000000,
+  LockByAddress1765200000000,
 ];

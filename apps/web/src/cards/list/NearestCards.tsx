@@ -12,6 +12,7 @@ import { useMemo } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
 import { Link } from 'react-router';
 import { v7 as uuid } from 'uuid';
+import { shopNow } from '../../shared/clock/shopClock.js';
 import { newCardAddress } from '../../shared/cards/newCardAddress.js';
 import { untypedCoupon } from '../../shared/coupons/log/TypedCoupon.js';
 import LogCoupon from '../../shared/coupons/log/LogCoupon.js';
@@ -121,7 +122,7 @@ function Adapted({ carried, machine, from }: AdaptedProps) {
     dispatch(
       logOpened({
         ...{ id: uuid(), machineId: machine.id, joint, setting },
-        weldedAt: new Date().toISOString(),
+        weldedAt: shopNow().toISOString(),
         ...untypedCoupon,
       }),
     );

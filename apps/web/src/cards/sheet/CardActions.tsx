@@ -12,6 +12,7 @@ import {
 import { useDispatch, useSelector } from 'react-redux';
 import { Link } from 'react-router';
 import { v7 as uuid } from 'uuid';
+import { shopNow } from '../../shared/clock/shopClock.js';
 import { useRetireCardMutation } from '../../shared/api/cardsApi.js';
 import { untypedCoupon } from '../../shared/coupons/log/TypedCoupon.js';
 import LogCoupon from '../../shared/coupons/log/LogCoupon.js';
@@ -30,7 +31,7 @@ export function CardActions({ card, shown }: { card: Card; shown: CardVersion })
     dispatch(
       logOpened({
         ...{ id: uuid(), machineId, joint, setting },
-        weldedAt: new Date().toISOString(),
+        weldedAt: shopNow().toISOString(),
         ...untypedCoupon,
       }),
     );

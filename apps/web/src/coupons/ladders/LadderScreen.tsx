@@ -5,6 +5,7 @@ import { lazy, Suspense, useMemo } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
 import { Link, useParams } from 'react-router';
 import { v7 as uuid } from 'uuid';
+import { shopNow } from '../../shared/clock/shopClock.js';
 import { useCouponsQuery } from '../../shared/api/couponsApi.js';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
 import { useCloseLadderMutation, useLaddersQuery, useReopenLadderMutation } from './laddersApi.js';
@@ -114,7 +115,7 @@ function CuttingList({ ladder, machine, coupons, done }: CuttingListProps) {
         machineId: machine.id,
         joint: ladder.joint,
         setting: settingOfRung(ladder, ladder.rungs[index] ?? []),
-        weldedAt: new Date().toISOString(),
+        weldedAt: shopNow().toISOString(),
         rung: { ladderId: ladder.id, index },
         ...untypedCoupon,
       }),

@@ -1,3 +1,4 @@
+import { shopNow } from '../../shared/clock/shopClock.js';
 import type { OpenLog } from '../../shared/memory/openLogSchema.js';
 import { seenAt } from '@lone-heron/contract';
 import type { OutcomeOdds } from '@lone-heron/core';
@@ -12,7 +13,7 @@ export function openedLog({ said, recorded, forecast: { sheetOdds } }: DialOutco
     machineId: said.machine.id,
     joint: said.joint,
     setting: recorded,
-    weldedAt: new Date().toISOString(),
+    weldedAt: shopNow().toISOString(),
     ...(seenAt(said.joint) !== 'toes' ? { stated: statedOf(sheetOdds) } : {}),
     ...untypedCoupon,
   };

@@ -6,6 +6,7 @@ import {
   type Machine,
 } from '@lone-heron/contract';
 import { dialledMetals, gasTable, shieldingGases } from '@lone-heron/core';
+import { shopNow } from '../../shared/clock/shopClock.js';
 import { useBottlesQuery } from '../../shared/api/supplyApi.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
@@ -73,7 +74,7 @@ function LightForm({ machine, last, bottles, onClose }: LightFormProps) {
     const { minutes, power, angle } = typed.values;
     const figures = { minutes, powerW: power, gunAngleDeg: angle };
     // The moment of the first press: a second one after a lost answer is the same save.
-    const at = weldedAt ?? new Date().toISOString();
+    const at = weldedAt ?? shopNow().toISOString();
     keepWeldedAt(at);
     void save({ machineId: machine.id, ...rest, ...figures, weldedAt: at });
   };

@@ -10,6 +10,7 @@ import {
   type SignIn,
 } from '@lone-heron/contract';
 import { createApi, fetchBaseQuery, type BaseQueryFn } from '@reduxjs/toolkit/query/react';
+import { heardShopClock } from '../clock/shopClock.js';
 import { keptAtHeader } from '../kept/keptAtHeader.js';
 import { freshShown, keptShown } from '../kept/keptSlice.js';
 import { isOpenPage } from '../door/openPages.js';
@@ -53,8 +54,11 @@ const withPin = ['signIn', 'changeOwnPin', 'signCard', 'approveProcedure'];
 
 /** Asks the server; where it wants to know who it is, the door is opened, and what was typed stays where it is. */
 const askOrSignIn: BaseQueryFn<Parameters<typeof ask>[0]> = async (args, api, extra) => {
+  const askedAt = Date.now();
   const answer = await ask(args, api, extra);
-  const keptAt = answer.meta?.response?.headers.get(keptAtHeader) ?? null;
+  const headers = answer.meta?.response?.headers;
+  const keptAt = headers?.get(keptAtHeader) ?? null;
+  if (keptAt === null) heardShopClock(headers?.get('date') ?? null, askedAt, Date.now());
   if (keptAt !== null) api.dispatch(keptShown(keptAt));
   else if (answer.meta?.response !== undefined) api.dispatch(freshShown());
   const asksWho = answer.error?.status === 401 && !withPin.includes(api.endpoint);

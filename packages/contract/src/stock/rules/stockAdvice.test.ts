@@ -1,5 +1,5 @@
+import { stockDraftSchema, type StockItem } from '../stockItem.js';
 import { stockAdvice } from './stockAdvice.js';
-import type { StockItem } from '../stockItem.js';
 
 const item = (changes: Partial<StockItem> = {}): StockItem => ({
   ...{ id: '019b0000-0000-7000-8000-000000000001', kind: 'window', name: 'Window', supplier: '', lot: '' },
@@ -33,5 +33,31 @@ describe('what to keep of a spare', () => {
   it('goes by the changes recorded here where nobody typed a use, and orders nothing that is not used', () => {
     expect(stockAdvice(item({ usedPerMonth: null })).usedPerMonth).toBe(1);
     expect(stockAdvice(item({ usedPerMonth: 0, count: 0 })).order).toBe(0);
+  });
+});
+
+describe('figures of a spare that are each allowed and together are not', () => {
+  const draft = {
+    ...{ kind: 'window', name: 'window 30 x 5', supplier: '', lot: '', count: 3, price: null },
+    ...{ serviceLevel: 0.95, usedPerMonth: 500, deliveryDays: 365 },
+  };
+
+  it('are refused when they are stored, naming the one to mend', () => {
+    const { error } = stockDraftSchema.safeParse(draft);
+    expect(error?.issues).toMatchObject([
+      { path: ['usedPerMonth'], message: expect.stringContaining('5000') as string },
+    ]);
+    expect(stockDraftSchema.safeParse({ ...draft, deliveryDays: 300 }).success).toBe(true);
+  });
+
+  it('break no page where they were stored before', () => {
+    const stored = {
+      ...draft,
+      id: '',
+      countedAt: '',
+      changesPerMonth: 0,
+      removedAt: null,
+    } as unknown as StockItem;
+    expect(stockAdvice(stored).reorderAt).toBeGreaterThan(4000);
   });
 });

@@ -1,6 +1,6 @@
 import { drawerStock, type DrawerStock } from '@lone-heron/core';
 import { daysPerMonth } from '../../wire/daysPerMonth.js';
-import type { StockItem } from '../stockItem.js';
+import { mostInDelivery, type StockItem } from '../stockItem.js';
 
 /** What to keep of a part, and what to order now. */
 export interface StockAdvice extends DrawerStock {
@@ -18,7 +18,8 @@ export function stockAdvice(item: StockItem): StockAdvice {
   const usedPerMonth = item.usedPerMonth ?? item.changesPerMonth;
   const stock = drawerStock({
     meanLife: 1,
-    usePerDay: usedPerMonth / daysPerMonth,
+    // One that was written down before the two were looked at together is worked out as if less were used.
+    usePerDay: Math.min(usedPerMonth / daysPerMonth, mostInDelivery / item.deliveryDays),
     deliveryDays: item.deliveryDays,
     serviceLevel: item.serviceLevel,
   });

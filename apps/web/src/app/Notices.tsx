@@ -1,0 +1,12 @@
+import { ClockDiffers } from './ClockDiffers.js';
+import { ServerAway } from './ServerAway.js';
+
+/** What stands above every page while something is not as it should be. */
+export default function Notices() {
+  return (
+    <>
+      <ServerAway />
+      <ClockDiffers />
+    </>
+  );
+}
