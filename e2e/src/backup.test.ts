@@ -3,7 +3,8 @@ import { existsSync, readdirSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { openBrowser, openPage } from './support/browser.js';
 import { freshFolder, removeFolder, startHeron, takeSeeded } from './support/heron.js';
-import { press, seeText, signIn } from './support/screen.js';
+import { openDesk } from './support/desk.js';
+import { fill, press, seeText, signIn } from './support/screen.js';
 import { countedCoupons } from './support/counted.js';
 
 const folders = [freshFolder(), freshFolder()] as const;
@@ -46,6 +47,32 @@ describe('a whole shop', () => {
     const again = await startHeron(other);
     expect([await ask(again.url, 'coupons?limit=200'), await ask(again.url, 'cards')]).toEqual(before);
     await again.stop();
+  });
+
+  it('is put back at the page by a lead, with what was there set aside', async () => {
+    const [mine] = folders;
+    const heron = await startHeron(mine);
+    const lead = await openDesk(heron.url, 'ines');
+    expect((await lead.put('people/jonna', { name: 'Jonna', role: 'welder', pin: '13579' })).status).toBe(
+      200,
+    );
+    const browser = await openBrowser();
+    const page = await openPage(browser, `${heron.url}/shop/backup`);
+    await signIn(page, 'Ines');
+    await (await page.waitForSelector('::-p-xpath(//button[contains(., "Put it in place")])'))?.click();
+    await seeText(page, 'What was written since is no longer in it.');
+    await fill(page, 'PIN of Ines 4 to 8 digits', '2469');
+    await press(page, 'Put it in place');
+    await seeText(page, 'Not put in place. That PIN is not right.');
+    await fill(page, 'PIN of Ines 4 to 8 digits', '2468');
+    await press(page, 'Put it in place');
+    await seeText(page, 'This page opens anew by itself.');
+    await seeText(page, 'It is for a lead who is signed in.');
+    expect(JSON.stringify(await ask(heron.url, 'people'))).not.toContain('Jonna');
+    const aside = readdirSync(mine).filter((name) => name.startsWith('before-restore-'));
+    expect(aside).toHaveLength(1);
+    await browser.close();
+    expect(await heron.stop()).toBe(0);
   });
 
   it('is copied at the command line too, and never over a file that is there', () => {

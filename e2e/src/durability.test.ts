@@ -167,12 +167,28 @@ describe('starting', () => {
     removeFolder(folder);
   });
 
+  it('leaves a shop to the server that has it', async () => {
+    const folder = freshFolder();
+    const first = await startHeron(folder, undefined, ['serve']);
+    const { code, errors } = await refusedStart(folder, await freePort(), ['serve']);
+    expect([code, errors]).toEqual([
+      1,
+      expect.stringMatching(/^heron: .* is being served already\..*\n$/) as string,
+    ]);
+    await first.stop('SIGKILL');
+    // One that was killed leaves no lock behind.
+    await (await startHeron(folder, undefined, ['serve'])).stop();
+    removeFolder(folder);
+  });
+
   it('says that a file is no database of ours', async () => {
     const folder = freshFolder();
     writeFileSync(join(folder, 'heron.sqlite'), 'a shopping list '.repeat(100));
     const { code, errors } = await refusedStart(folder, await freePort());
     expect(code).toBe(1);
-    expect(errors).toMatch(/^heron: The file .* is not a database of Lone Heron.*\n$/);
+    expect(errors).toMatch(
+      /^heron: The database .* cannot be opened \(.*\)\. It is damaged, or no database at all\..*restore.*\n$/,
+    );
     removeFolder(folder);
   });
 });

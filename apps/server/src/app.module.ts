@@ -6,7 +6,7 @@ import { AccessModule } from './access/access.module.js';
 import { ChangesModule } from './changes/changes.module.js';
 import { CouponFilesModule } from './couponFiles/couponFiles.module.js';
 import { CouponsModule } from './coupons/coupons.module.js';
-import { HealthController } from './health/health.controller.js';
+import { HealthModule } from './health/health.module.js';
 import { UnknownPathController } from './http/unknownPath.controller.js';
 import { ExchangeModule } from './exchange/exchange.module.js';
 import { HeadPartsModule } from './headParts/headParts.module.js';
@@ -14,6 +14,8 @@ import { HouseModule } from './house/house.module.js';
 import { KitModule } from './kit/kit.module.js';
 import { InspectionModule } from './inspection/inspection.module.js';
 import { BackupsModule } from './backups/backups.module.js';
+import type { ReopenShop } from './backups/restores.service.js';
+import { writeBackup, type WriteBackup } from './backups/writeBackup.js';
 import { CardsModule } from './cards/cards.module.js';
 import { LaddersModule } from './ladders/ladders.module.js';
 import { LightModule } from './light/light.module.js';
@@ -50,6 +52,10 @@ export interface AppPlan {
   readonly names?: readonly string[];
   /** Certificate and key to serve HTTPS with, or null for HTTP. */
   readonly tls: { readonly cert: Buffer; readonly key: Buffer } | null;
+  /** How a backup is made; in this thread where left out. */
+  readonly write?: WriteBackup;
+  /** How it is opened anew after a restore at the page. */
+  readonly reopen?: ReopenShop;
   /** How it is reached from the network; by this machine alone where left out. */
   readonly reached?: ReachedBy;
 }
@@ -57,7 +63,9 @@ export interface AppPlan {
 /** The whole server over one database file. */
 @Module({})
 export class AppModule {
-  static over({ databaseFile, webFolder, isOnNetwork, reached = thisMachineAlone }: AppPlan): DynamicModule {
+  static over(plan: AppPlan): DynamicModule {
+    const { databaseFile, webFolder, isOnNetwork } = plan;
+    const { reached = thisMachineAlone, write = writeBackup, reopen = notReopened } = plan;
     return {
       module: AppModule,
       imports: [
@@ -90,12 +98,17 @@ export class AppModule {
         SafetyModule,
         TrainingModule,
         HouseModule,
-        BackupsModule.of(databaseFile),
+        BackupsModule.of({ databaseFile, write, reopen }),
+        HealthModule,
         LastModule,
       ],
-      controllers: [HealthController],
     };
   }
+}
+
+/** Where nobody opens it anew, whoever embeds it has to. */
+function notReopened(): never {
+  throw new Error('this server cannot be opened anew: restore at the machine itself');
 }
 
 /** Hashed assets may be kept for ever; the page that names them must be asked for each time. */

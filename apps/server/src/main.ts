@@ -1,9 +1,7 @@
 import 'reflect-metadata';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import type { RequestListener, Server } from 'node:http';
-import { createServer } from 'node:https';
 import { join } from 'node:path';
-import { createApp } from './createApp.js';
+import { writeBackupInThread } from './backups/writeBackupInThread.js';
 import { seedWorkshop } from './demo/seedWorkshop.js';
 import { thisMachineAlone, type ReachedBy } from './network/reachedBy.js';
 import { openDataFolder } from './start/dataFolder.js';
@@ -11,8 +9,9 @@ import { isLocal, localNames } from './start/localNames.js';
 import { openShop } from './start/openShop.js';
 import { requireReadyForNetwork } from './start/networkReady.js';
 import { ownCertificate, type OwnCertificate } from './start/ownCertificate.js';
-import { portFault, requireFreePort } from './start/portFree.js';
+import { requireFreePort } from './start/portFree.js';
 import { readSettings, type ServerSettings } from './start/settings.js';
+import { ServedShop } from './start/ServedShop.js';
 import { StartFault } from './start/StartFault.js';
 import { readTls } from './start/tls.js';
 
@@ -31,24 +30,22 @@ async function start(): Promise<void> {
   const reached = reachedBy(settings, own);
   const { host: machine } = localNames();
   const names = [machine, `${machine}.local`, ...settings.names];
-  const app = await createApp({
-    ...{ databaseFile, webFolder: settings.webFolder, isOnNetwork, names, tls, reached },
-  });
-  const second =
-    own === null ? null : createServer(own, app.getHttpAdapter().getInstance() as RequestListener);
-  try {
-    await prepare(app, settings);
-    await listen(app.getHttpServer(), port, host);
-    if (second !== null) await listen(second, settings.httpsPort, host);
-  } catch (error) {
-    await app.close();
-    lock.release();
-    throw error instanceof Error ? portFault(error, port) : error;
-  }
+  const shop = new ServedShop(
+    {
+      databaseFile,
+      webFolder: settings.webFolder,
+      isOnNetwork,
+      names,
+      tls,
+      reached,
+      write: writeBackupInThread,
+    },
+    { host, port, second: own === null ? null : { port: settings.httpsPort, certificate: own } },
+    (app) => prepare(app, settings),
+  );
+  await shop.open();
   const end = async () => {
-    second?.close();
-    second?.closeAllConnections();
-    await app.close();
+    await shop.close();
     lock.release();
     process.exit(0);
   };
@@ -86,17 +83,6 @@ async function prepare(app: NestExpressApplication, { demo, isOnNetwork }: Serve
   if (demo && (await seedWorkshop(app, 'months')))
     console.log('The sample workshop was put into an empty database.');
   if (isOnNetwork) await requireReadyForNetwork(app);
-}
-
-/** Listens without Nest's own log of a failure, which is told in one line instead. */
-function listen(server: Server, port: number, host: string): Promise<void> {
-  return new Promise((resolve, reject) => {
-    server.once('error', reject);
-    server.listen(port, host, () => {
-      server.off('error', reject);
-      resolve();
-    });
-  });
 }
 
 function whereItIs({ port, dataFolder, tlsFiles }: ServerSettings, reached: ReachedBy): string {

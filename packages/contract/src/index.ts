@@ -1,6 +1,7 @@
 /** Everything that crosses the wire or a file: schemas, the types that come from them, and the way to the core. */
 export {
   backupContentsSchema,
+  writtenContentsSchema,
   backupFormat,
   backupSchema,
   backupsKept,
@@ -10,6 +11,8 @@ export {
   type BackupContents,
   type Backups,
 } from './backups/backup.js';
+export { keepingSchema, type Keeping } from './backups/keeping.js';
+export { backupFileType, largestBackup, restoreBegunSchema, type RestoreBegun } from './backups/restore.js';
 export {
   cardContentSchema,
   cardDraftSchema,

@@ -1,23 +1,26 @@
 import { existsSync } from 'node:fs';
 import { readdir, rm, stat } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
-import type { Backup, Backups, Person } from '@lone-heron/contract';
+import type { Backup, BackupContents, Backups, Person } from '@lone-heron/contract';
 import { Inject, Injectable, Logger } from '@nestjs/common';
 import { Interval } from '@nestjs/schedule';
 import { Mutex } from 'async-mutex';
 import { v7 as uuid } from 'uuid';
 import { ChangesService } from '../changes/changes.service.js';
 import { notFound } from '../http/problem.js';
+import { adviceFor, storageTrouble } from '../storage/storageFault.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { Clock } from '../time/clock.js';
 import { BrokenBackup } from './BrokenBackup.js';
 import { expiredBackups, isBackupDue } from './expiredBackups.js';
 import { fileStamp } from './fileStamp.js';
 import { contentsOf } from './unpackBackup.js';
-import { writeBackup } from './writeBackup.js';
+import type { BackupOrder, WriteBackup } from './writeBackup.js';
 
 /** Path of the database that is backed up. */
 export const backedUpFile = Symbol('database that is backed up');
+/** How a backup is made. @see WriteBackup */
+export const backupWriter = Symbol('what writes a backup');
 const quarterHour = 15 * 60 * 1000;
 const fileName = /^heron-[0-9TZ-]+\.zip$/;
 
@@ -26,14 +29,21 @@ export class BackupsService {
   private readonly log = new Logger('Backups');
   private readonly oneAtATime = new Mutex();
   private readonly folder: string;
+  private failed: string | null = null;
 
   constructor(
     @Inject(backedUpFile) private readonly databaseFile: string,
+    @Inject(backupWriter) private readonly write: WriteBackup,
     private readonly writes: WriteQueue,
     private readonly changes: ChangesService,
     private readonly clock: Clock,
   ) {
     this.folder = join(dirname(databaseFile), 'backups');
+  }
+
+  /** Why the last backup was not made; null where it was. */
+  get failure(): string | null {
+    return this.failed;
   }
 
   /** The backups that are kept, newest first. A file that is none is left out. */
@@ -70,7 +80,7 @@ export class BackupsService {
       const now = this.clock.now();
       const file = `heron-${fileStamp(now)}.zip`;
       const target = join(this.folder, file);
-      const contents = await writeBackup({ id, databaseFile: this.databaseFile, target, now });
+      const contents = await this.written({ id, databaseFile: this.databaseFile, target, now });
       await this.clearOut(now);
       if (by !== null) {
         const change = {
@@ -83,6 +93,18 @@ export class BackupsService {
       }
       return { ...contents, file, bytes: (await stat(target)).size };
     });
+  }
+
+  private async written(order: BackupOrder): Promise<BackupContents> {
+    try {
+      const contents = await this.write(order);
+      this.failed = null;
+      return contents;
+    } catch (fault) {
+      const trouble = storageTrouble(fault);
+      this.failed = `${(fault as Error).message}${trouble === null ? '' : `. ${adviceFor(trouble)}`}`;
+      throw fault;
+    }
   }
 
   /** Path of a backup's file. */

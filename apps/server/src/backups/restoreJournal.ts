@@ -24,6 +24,9 @@ type Journal = z.infer<typeof journalSchema>;
 export const unpackedFolder = (dataFolder: string, stamp: string): string =>
   join(dataFolder, `${unpackedPrefix}${stamp}`);
 
+/** Name of the folder that keeps what was there before a restore. */
+export const asideName = (stamp: string): string => `before-restore-${stamp}`;
+
 /** Called before each change on the disk: a test kills there. */
 type BeforeStep = () => void;
 const goOn: BeforeStep = () => undefined;
@@ -45,7 +48,7 @@ export async function exchangeShops(
   const journal: Journal = {
     format: 'lone-heron-restore',
     unpacked: basename(unpacked),
-    aside: `before-restore-${stamp}`,
+    aside: asideName(stamp),
     before: present(dataFolder),
     after: present(unpacked),
   };

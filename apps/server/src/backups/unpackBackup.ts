@@ -5,7 +5,7 @@ import type { Readable } from 'node:stream';
 import { buffer } from 'node:stream/consumers';
 import { pipeline } from 'node:stream/promises';
 import { promisify } from 'node:util';
-import { backupContentsSchema, backupFormat, backupVersion, type BackupContents } from '@lone-heron/contract';
+import { writtenContentsSchema, backupFormat, backupVersion, type BackupContents } from '@lone-heron/contract';
 import yauzl, { type Entry, type ZipFile } from 'yauzl';
 import { PhotoFiles } from '../photos/face/photoFiles.js';
 import { backupNames } from './backupNames.js';
@@ -41,7 +41,7 @@ function readContents(text: string): BackupContents {
   const { format, version } = (parsed ?? {}) as { format?: unknown; version?: unknown };
   if (format === backupFormat && typeof version === 'number' && version > backupVersion)
     throw new BrokenBackup(`It is a backup of format ${version}; this version reads up to ${backupVersion}.`);
-  const read = backupContentsSchema.safeParse(parsed);
+  const read = writtenContentsSchema.safeParse(parsed);
   if (!read.success) throw new BrokenBackup('Its backup.json is not that of a backup of Lone Heron.');
   return read.data;
 }

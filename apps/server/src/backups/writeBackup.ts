@@ -14,13 +14,17 @@ import { photosNamed } from './photosNamed.js';
 import { backupNames } from './backupNames.js';
 import { checkBackup } from './checkBackup.js';
 
-interface BackupOrder {
+/** What a backup is made of, and where to. */
+export interface BackupOrder {
   readonly id: string;
   readonly databaseFile: string;
   /** File it is written to; made whole beside it first. */
   readonly target: string;
   readonly now: Date;
 }
+
+/** Makes a backup, here or elsewhere. */
+export type WriteBackup = (order: BackupOrder) => Promise<BackupContents>;
 
 /**
  * Copies a whole shop into one ZIP, while it is being worked with: the database as it stood at one moment, and every photo it
@@ -34,7 +38,7 @@ export async function writeBackup({ id, databaseFile, target, now }: BackupOrder
   const part = `${target}.part`;
   try {
     const copy = join(folder, backupNames.database);
-    await copyDatabase(databaseFile, copy);
+    copyDatabase(databaseFile, copy);
     const photos = new PhotoFiles(join(dirname(databaseFile), 'photos'));
     const looked = lookAt(copy, id, now);
     const lostPhotos = await lostPhotosOf(photos, looked.photoHashes);
@@ -61,11 +65,11 @@ export async function writeBackup({ id, databaseFile, target, now }: BackupOrder
   }
 }
 
-/** The database at one moment, whoever writes meanwhile. */
-async function copyDatabase(from: string, to: string): Promise<void> {
+/** The database at one moment, in one go: copied page by page it would begin anew with every write. */
+function copyDatabase(from: string, to: string): void {
   const database = new Database(from, { fileMustExist: true, readonly: true });
   try {
-    await database.backup(to);
+    database.prepare('VACUUM INTO ?').run(to);
   } finally {
     database.close();
   }

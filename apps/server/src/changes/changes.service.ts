@@ -19,6 +19,12 @@ export class ChangesService {
     await manager.insert(ChangeEntity, { ...change, at: this.clock.now().toISOString() });
   }
 
+  /** When the last entry was made, where by the clock that is still to come; null where it is not. */
+  async entryAfter(now: Date): Promise<string | null> {
+    const [last] = await this.dataSource.manager.find(ChangeEntity, { order: { id: 'DESC' }, take: 1 });
+    return last !== undefined && last.at > now.toISOString() ? last.at : null;
+  }
+
   /** The newest changes, newest first. */
   async list(): Promise<Change[]> {
     const rows = await this.dataSource.manager.find(ChangeEntity, {

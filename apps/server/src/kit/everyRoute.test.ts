@@ -360,6 +360,9 @@ const otherwise: Readonly<Record<string, string>> = {
   '/api/eyewear/{id}': 'the last look counts: records.test',
   '/api/machines/{id}/days/{dayId}': 'one day is open: readiness.test',
   '/api/backups/{id}': 'backups.test',
+  '/api/restores/{id}/of/{backupId}': 'stores nothing: restores.test',
+  '/api/restores/{id}/file': 'stores nothing: restores.test',
+  '/api/restores/{id}/begun': 'the shop is another afterwards: restores.test',
 };
 
 it('every route that writes is in one of the tables', async () => {

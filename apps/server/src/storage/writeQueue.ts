@@ -10,6 +10,7 @@ import { DataSource, type EntityManager } from 'typeorm';
 export class WriteQueue {
   private readonly mutex = new Mutex();
   private begun = 0;
+  private queued = 0;
   private readonly ended = new Subject<void>();
 
   constructor(private readonly dataSource: DataSource) {}
@@ -19,6 +20,11 @@ export class WriteQueue {
     return this.ended;
   }
 
+  /** Writes that wait for their turn. */
+  get waiting(): number {
+    return this.queued;
+  }
+
   /** Writes that were begun since the start: as long as it stays, so does what was read. */
   get writes(): number {
     return this.begun;
@@ -26,7 +32,9 @@ export class WriteQueue {
 
   /** Runs a write in a transaction of its own; nothing of it stays where it throws. */
   run<Result>(write: (manager: EntityManager) => Promise<Result>): Promise<Result> {
+    this.queued += 1;
     return this.mutex.runExclusive(async () => {
+      this.queued -= 1;
       this.begun += 1;
       try {
         return await this.dataSource.transaction(write);

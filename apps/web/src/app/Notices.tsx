@@ -1,4 +1,5 @@
 import { ClockDiffers } from './ClockDiffers.js';
+import { KeepingTold } from './KeepingTold.js';
 import { ServerAway } from './ServerAway.js';
 
 /** What stands above every page while something is not as it should be. */
@@ -7,6 +8,7 @@ export default function Notices() {
     <>
       <ServerAway />
       <ClockDiffers />
+      <KeepingTold />
     </>
   );
 }

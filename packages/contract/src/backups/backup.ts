@@ -28,6 +28,10 @@ export const backupContentsSchema = z.strictObject({
     photos: count,
   }),
   /** Hashes of photos that the shop names and that were gone or damaged when it was made; the rest is in it. */
+  lostPhotos: z.array(z.string()),
+});
+/** As it is read from a backup: those of before could lack no photo. */
+export const writtenContentsSchema = backupContentsSchema.extend({
   lostPhotos: z.array(z.string()).default([]),
 });
 export type BackupContents = z.infer<typeof backupContentsSchema>;
@@ -35,7 +39,6 @@ export type BackupContents = z.infer<typeof backupContentsSchema>;
 /** A backup in its folder, after it was opened and looked through. */
 export const backupSchema = z.strictObject({
   ...backupContentsSchema.shape,
-  lostPhotos: z.array(z.string()),
   /** Name of its file in the folder of the backups. */
   file: z.string(),
   bytes: count,

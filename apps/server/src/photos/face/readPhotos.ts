@@ -1,6 +1,7 @@
 import type { Photo } from '@lone-heron/contract';
 import { In, IsNull, type EntityManager } from 'typeorm';
 import { PhotoEntity } from '../photo.entity.js';
+import { ShopPhotoEntity } from '../shopPhoto.entity.js';
 import { photoFromRow } from '../photoFromRow.js';
 
 /** Every photo of a coupon that was not taken away. */
@@ -14,6 +15,14 @@ export async function photosOfCoupons(
   couponIds: readonly string[],
 ): Promise<readonly Photo[]> {
   return (await manager.findBy(PhotoEntity, { couponId: In([...couponIds]) })).map(photoFromRow);
+}
+
+/** Hashes of every photo of the shop, those taken away among them, each once. */
+export async function photoHashes(manager: EntityManager): Promise<readonly string[]> {
+  const all = await Promise.all(
+    [PhotoEntity, ShopPhotoEntity].map((entity) => manager.find(entity, { select: { hash: true } })),
+  );
+  return [...new Set(all.flat().map(({ hash }) => hash))];
 }
 
 /** A photo as it was sent and as it is kept. */

@@ -1,6 +1,6 @@
 import { backupsKept, type Backup } from '@lone-heron/contract';
-import { Download, HardDriveDownload } from 'lucide-react';
-import { useState } from 'react';
+import { Download, HardDriveDownload, History } from 'lucide-react';
+import { useMemo, useState } from 'react';
 import { toast } from '../../shared/say/toast.js';
 import { v7 as uuid } from 'uuid';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
@@ -8,9 +8,11 @@ import { Failure } from '../../shared/form/Failure.js';
 import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { Loading } from '../../shared/page/Loading.js';
 import { PageHeader } from '../../shared/page/PageHeader.js';
-import { figure } from '../../shared/figures/figures.js';
+import { DropPlace } from '../../shared/files/DropPlace.js';
 import { shownMoment } from '../../shared/figures/moments.js';
 import { useBackupsQuery, useMakeBackupMutation } from './backupApi.js';
+import { holdsInWords, sizeInWords } from './backupInWords.js';
+import { RestoreSheet } from './RestoreSheet.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** The whole shop copied: now, every night by itself, and how it comes back. */
@@ -26,7 +28,7 @@ export function BackupScreen() {
           A backup holds everything of the shop. It is for a lead who is signed in.
         </p>
       )}
-      <Restore />
+      <Restore isLead={person?.role === 'lead'} />
     </div>
   );
 }
@@ -67,8 +69,8 @@ function Backups() {
       </button>
       <Failure what="Not backed up." error={making.error} />
       <ul className="flex flex-col divide-y divide-base-300">
-        {data.backups.map((backup) => (
-          <BackupLine key={backup.id} backup={backup} />
+        {data.backups.map((backup, i) => (
+          <BackupLine key={backup.id} backup={backup} place={i + 1} />
         ))}
       </ul>
       <p className="text-sm text-soft">
@@ -79,14 +81,18 @@ function Backups() {
   );
 }
 
-function BackupLine({ backup: { id, file, madeAt, bytes, counts, lostPhotos } }: { backup: Backup }) {
+/** @param place in the list, by which two of one minute are told apart */
+function BackupLine({ backup, place }: { backup: Backup; place: number }) {
+  const { id, file, madeAt, bytes, lostPhotos } = backup;
+  const [isRestoring, setRestoring] = useState(false);
+  const when = shownMoment(madeAt, new Date());
+  const source = useMemo(() => ({ backup }), [backup]);
   return (
     <li className="flex flex-wrap items-center gap-x-4 gap-y-1 py-2">
-      <span className="min-w-0 grow leading-snug">
-        <strong>{shownMoment(madeAt, new Date())}</strong>
+      <span className="min-w-60 grow basis-0 leading-snug">
+        <strong>{when}</strong>
         <span className="block text-sm text-soft">
-          {counts.coupons} coupons, {counts.tests} tests, {counts.cards} cards, {counts.photos} photos,{' '}
-          {counts.machines} machines, {counts.people} people · {sizeInWords(bytes)}
+          {holdsInWords(backup)} · {sizeInWords(bytes)}
         </span>
         {lostPhotos.length > 0 && (
           <span className="caution mt-1 block px-2 py-1 text-sm">
@@ -96,37 +102,46 @@ function BackupLine({ backup: { id, file, madeAt, bytes, counts, lostPhotos } }:
           </span>
         )}
       </span>
-      <a
-        className="btn touch-always"
-        href={`/api/backups/${id}/file`}
-        download={file}
-        aria-label={`Keep the backup of ${shownMoment(madeAt, new Date())} elsewhere`}
-      >
-        <Download className="size-5" aria-hidden="true" /> Keep it elsewhere
-      </a>
+      <span className="flex flex-wrap gap-2">
+        <a
+          className="btn touch-always"
+          href={`/api/backups/${id}/file`}
+          download={file}
+          aria-label={`Keep backup ${place}, ${when}, elsewhere`}
+        >
+          <Download className="size-5" aria-hidden="true" /> Keep it elsewhere
+        </a>
+        <button
+          type="button"
+          className="btn touch-always"
+          aria-label={`Put backup ${place}, ${when}, in place`}
+          onClick={() => setRestoring(true)}
+        >
+          <History className="size-5" aria-hidden="true" /> Put it in place
+        </button>
+      </span>
+      {isRestoring && <RestoreSheet source={source} onClose={() => setRestoring(false)} />}
     </li>
   );
 }
 
-function sizeInWords(bytes: number): string {
-  const megabytes = bytes / 1024 / 1024;
-  return megabytes < 1 ? `${figure(bytes / 1024, 0)} kB` : `${figure(megabytes, 1)} MB`;
-}
-
-/** How a shop comes back: at the machine itself, since it takes the place of everything. */
-function Restore() {
+/** How a shop comes back: at this page, from a file that was kept elsewhere, or at the machine itself. */
+function Restore({ isLead }: { isLead: boolean }) {
+  const [file, setFile] = useState<File | null>(null);
+  const source = useMemo(() => (file === null ? null : { file }), [file]);
   return (
-    <section className="sheet flex flex-col gap-2 px-5 py-4" aria-label="How it comes back">
+    <section className="sheet flex flex-col gap-3 px-5 py-4" aria-label="How it comes back">
       <h2 className="text-lg font-semibold">How it comes back</h2>
-      <ol className="flex list-decimal flex-col gap-1 pl-6">
-        <li>Stop Lone Heron on its machine.</li>
-        <li>
-          Call <code className="figure">./heron restore FILE</code>. It opens the backup, says what it holds
-          and asks.
-        </li>
-        <li>What was there before is set aside in a folder of its own and stays.</li>
-        <li>Start Lone Heron again.</li>
-      </ol>
+      <p>
+        A backup is opened and looked through first, and says what it holds. Then it takes the place of
+        everything, and what was there is set aside whole.
+      </p>
+      {isLead && <DropPlace name={file?.name ?? null} accept=".zip" onFile={setFile} />}
+      <p className="text-soft">
+        Where this page does not open any more, stop Lone Heron on its machine, call{' '}
+        <code className="figure">./heron restore FILE</code> there, and start it again.
+      </p>
+      {source !== null && <RestoreSheet source={source} onClose={() => setFile(null)} />}
     </section>
   );
 }

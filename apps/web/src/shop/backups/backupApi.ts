@@ -1,8 +1,21 @@
-import { backupSchema, backupsSchema, type Backup, type Backups } from '@lone-heron/contract';
-import { heronApi } from '../../shared/api/heronApi.js';
+import {
+  backupContentsSchema,
+  backupFileType,
+  backupSchema,
+  backupsSchema,
+  restoreBegunSchema,
+  type Backup,
+  type BackupContents,
+  type Backups,
+  type RestoreBegun,
+} from '@lone-heron/contract';
+import { heronApi, ownHeaders } from '../../shared/api/heronApi.js';
 
 /** A shop with thousands of photos takes a while to copy and to look through, ms. */
 const backupTimeout = 600_000;
+
+/** A backup that is kept here, or a file from elsewhere. */
+export type RestoreSource = { readonly backup: Backup } | { readonly file: File };
 
 const backupApi = heronApi.injectEndpoints({
   endpoints: (build) => ({
@@ -16,7 +29,30 @@ const backupApi = heronApi.injectEndpoints({
       responseSchema: backupSchema,
       invalidatesTags: ['Backup', 'Change'],
     }),
+    lookAtBackup: build.mutation<BackupContents, RestoreSource & { id: string }>({
+      query: ({ id, ...source }) =>
+        'backup' in source
+          ? { url: `restores/${id}/of/${source.backup.id}`, method: 'PUT', timeout: backupTimeout }
+          : {
+              url: `restores/${id}/file`,
+              method: 'PUT',
+              headers: { ...ownHeaders, 'Content-Type': backupFileType },
+              body: source.file,
+              timeout: backupTimeout,
+            },
+      responseSchema: backupContentsSchema,
+    }),
+    beginRestore: build.mutation<RestoreBegun, { id: string; pin: string }>({
+      query: ({ id, pin }) => ({
+        url: `restores/${id}/begun`,
+        method: 'PUT',
+        body: { pin },
+        timeout: backupTimeout,
+      }),
+      responseSchema: restoreBegunSchema,
+    }),
   }),
 });
 
-export const { useBackupsQuery, useMakeBackupMutation } = backupApi;
+export const { useBackupsQuery, useMakeBackupMutation, useLookAtBackupMutation, useBeginRestoreMutation } =
+  backupApi;

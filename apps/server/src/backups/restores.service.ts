@@ -1,0 +1,105 @@
+import { createWriteStream } from 'node:fs';
+import { rm } from 'node:fs/promises';
+import { dirname, join } from 'node:path';
+import type { Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
+import { largestBackup, type BackupContents, type Person, type RestoreBegun } from '@lone-heron/contract';
+import { Inject, Injectable } from '@nestjs/common';
+import { ChangesService } from '../changes/changes.service.js';
+import { notFound, refused } from '../http/problem.js';
+import { scratchFolder } from '../storage/scratchFolder.js';
+import { WriteQueue } from '../storage/writeQueue.js';
+import { Clock } from '../time/clock.js';
+import { backedUpFile, BackupsService } from './backups.service.js';
+import { BrokenBackup } from './BrokenBackup.js';
+import { checkBackup } from './checkBackup.js';
+import { contentsInWords } from './contentsInWords.js';
+import { fileStamp } from './fileStamp.js';
+import { stageBackup } from './restoreBackup.js';
+import { asideName, exchangeShops } from './restoreJournal.js';
+import { atMost } from './atMost.js';
+
+/** Closes the shop, lets something be done to its folder, and opens it again; the answer that is under way is given first. */
+export type ReopenShop = (between: () => Promise<void>) => void;
+export const reopensShop = Symbol('how the shop is opened anew');
+
+/** A backup that was looked at and may be put in place. */
+interface Looked {
+  readonly file: string;
+  readonly contents: BackupContents;
+}
+
+/** Restores at the page: a backup is looked at first, then put in the place of everything, which is set aside whole. */
+@Injectable()
+export class RestoresService {
+  private readonly looked = new Map<string, Looked>();
+  private readonly folder: string;
+
+  constructor(
+    @Inject(backedUpFile) databaseFile: string,
+    @Inject(reopensShop) private readonly reopen: ReopenShop,
+    private readonly backups: BackupsService,
+    private readonly changes: ChangesService,
+    private readonly writes: WriteQueue,
+    private readonly clock: Clock,
+  ) {
+    this.folder = dirname(databaseFile);
+  }
+
+  /** Looks through a backup that is kept here. */
+  async lookAtKept(id: string, backupId: string): Promise<BackupContents> {
+    const { path } = await this.backups.pathOf(backupId);
+    return this.look(id, path);
+  }
+
+  /** Takes a backup in from elsewhere, and looks through it. */
+  async lookAtSent(id: string, sent: Readable): Promise<BackupContents> {
+    const path = join(await scratchFolder(this.folder), `restore-${id}.zip`);
+    try {
+      await pipeline(sent, atMost(largestBackup, 'the backup'), createWriteStream(path));
+      return await this.look(id, path);
+    } catch (fault) {
+      await rm(path, { force: true });
+      throw fault;
+    }
+  }
+
+  private async look(id: string, file: string): Promise<BackupContents> {
+    try {
+      const contents = await checkBackup(file, await scratchFolder(this.folder));
+      this.looked.set(id, { file, contents });
+      return contents;
+    } catch (fault) {
+      throw fault instanceof BrokenBackup ? brokenBackup(fault) : fault;
+    }
+  }
+
+  /** Puts a backup that was looked at in the place of everything. The shop closes for a moment and opens as it was then. */
+  async begin(id: string, by: Person): Promise<RestoreBegun> {
+    const looked = this.looked.get(id);
+    if (looked === undefined) throw notFound('restore that was looked at', id);
+    const now = this.clock.now();
+    const unpacked = await stageBackup(looked.file, this.folder, now);
+    const { madeAt } = looked.contents;
+    const what = `put the backup of ${madeAt} in the place of the shop (${contentsInWords(looked.contents)})`;
+    // The last line of the history that is set aside.
+    await this.writes.run((manager) =>
+      this.changes.record(manager, { personId: by.id, noun: 'backup', subjectId: looked.contents.id, what }),
+    );
+    const stamp = fileStamp(now);
+    this.reopen(async () => {
+      await exchangeShops(this.folder, unpacked, stamp);
+    });
+    return { aside: asideName(stamp) };
+  }
+}
+
+function brokenBackup({ message }: BrokenBackup) {
+  return refused([
+    {
+      field: 'backup',
+      given: message.replace(/\.$/, ''),
+      allowed: 'a whole backup of this version or an older one',
+    },
+  ]);
+}

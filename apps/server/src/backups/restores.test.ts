@@ -1,0 +1,106 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import {
+  backupFileType,
+  keepingSchema,
+  samplePin,
+  type Backup,
+  type BackupContents,
+  type Problem,
+  type RestoreBegun,
+} from '@lone-heron/contract';
+import type { WriteBackup } from './writeBackup.js';
+import { writeBackup } from './writeBackup.js';
+import { createApp } from '../createApp.js';
+import { couponDraft, newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
+import { PhotoCheckService } from './photoCheck.service.js';
+
+let server: SampleServer;
+let between: (() => Promise<void>) | null;
+let write: WriteBackup;
+beforeEach(async () => {
+  between = null;
+  write = writeBackup;
+  server = await startSampleServer({
+    reopen: (step) => {
+      between = step;
+    },
+    write: (order) => write(order),
+  });
+});
+afterEach(() => server.stop());
+
+const folder = () => dirname(server.databaseFile);
+const coupon = () => server.http.put(`/api/coupons/${newId()}`).send(couponDraft()).expect(201);
+const total = async (app = server.app) =>
+  (
+    (await (await import('supertest')).default(app.getHttpServer()).get('/api/coupons?limit=1')).body as {
+      total: number;
+    }
+  ).total;
+async function backUp(): Promise<Backup> {
+  return (await server.http.put(`/api/backups/${newId()}`).expect(200)).body as Backup;
+}
+
+describe('a restore at the page', () => {
+  it('shows what a kept backup holds, asks for the PIN, and puts it in the place of everything', async () => {
+    await coupon();
+    const before = await total();
+    const backup = await backUp();
+    await coupon();
+    const id = newId();
+    const { body } = await server.http.put(`/api/restores/${id}/of/${backup.id}`).expect(200);
+    expect((body as BackupContents).counts.coupons).toBe(before);
+    await server.http.put(`/api/restores/${id}/begun`).send({ pin: '86420' }).expect(401);
+    expect(between).toBeNull();
+    const begun = await server.http.put(`/api/restores/${id}/begun`).send({ pin: samplePin }).expect(200);
+    expect(await total()).toBe(before + 1);
+    await server.app.close();
+    await between?.();
+    const { databaseFile } = server;
+    const app = await createApp({ databaseFile, webFolder: null, isOnNetwork: false, tls: null });
+    expect(await total(app)).toBe(before);
+    await app.close();
+    expect(readdirSync(join(folder(), (begun.body as RestoreBegun).aside))).toContain('heron.sqlite');
+    server = await startSampleServer();
+  });
+
+  it('takes a backup from elsewhere in, and refuses what is none', async () => {
+    const { file } = await backUp();
+    const send = (bytes: Buffer) =>
+      server.http.put(`/api/restores/${newId()}/file`).set('Content-Type', backupFileType).send(bytes);
+    const bytes = readFileSync(join(folder(), 'backups', file));
+    expect((await send(bytes).expect(200)).body).toMatchObject({ format: 'lone-heron-backup' });
+    const { body } = await send(bytes.subarray(0, bytes.length / 2)).expect(422);
+    expect((body as Problem).detail).toContain('cannot be read as a ZIP');
+    await server.http.put(`/api/restores/${newId()}/begun`).send({ pin: samplePin }).expect(404);
+  });
+});
+
+describe('how the shop is kept', () => {
+  const kept = async () =>
+    keepingSchema.parse((await server.http.get('/api/health/keeping').expect(200)).body);
+
+  it('is told: the newest backup, why none was made, and what of the photos is lost', async () => {
+    expect((await kept()).backup).toEqual({ newestAt: null, failure: null });
+    const { madeAt } = await backUp();
+    expect(await kept()).toMatchObject({ backup: { newestAt: madeAt, failure: null }, entryToCome: null });
+    write = () => Promise.reject(Object.assign(new Error('no space left'), { code: 'ENOSPC' }));
+    await server.http.put(`/api/backups/${newId()}`).expect(507);
+    expect((await kept()).backup).toMatchObject({
+      newestAt: madeAt,
+      failure: expect.stringContaining('The disk is full') as string,
+    });
+    write = writeBackup;
+    await backUp();
+    expect((await kept()).backup.failure).toBeNull();
+    await server.app.get(PhotoCheckService).look();
+    expect((await kept()).photos).toEqual({ lookedAt: expect.any(String) as string, lost: 0 });
+  });
+
+  it('is for who may read the shop', async () => {
+    const closed = await startSampleServer({ isOnNetwork: true });
+    await (await closed.desk(null)).get('/api/health/keeping').expect(401);
+    await closed.stop();
+  });
+});

@@ -1,0 +1,46 @@
+import { readFileSync } from 'node:fs';
+import { statfs } from 'node:fs/promises';
+import { dirname } from 'node:path';
+import type { Keeping } from '@lone-heron/contract';
+import { Inject, Injectable } from '@nestjs/common';
+import { backedUpFile, BackupsService } from '../backups/backups.service.js';
+import { PhotoCheckService } from '../backups/photoCheck.service.js';
+import { ChangesService } from '../changes/changes.service.js';
+import { WriteQueue } from '../storage/writeQueue.js';
+import { Clock } from '../time/clock.js';
+
+/** With less room the next backups and a day's photos may not fit, bytes. */
+const leastFree = 1024 ** 3;
+const { version } = JSON.parse(readFileSync(new URL('../../package.json', import.meta.url), 'utf8')) as {
+  version: string;
+};
+
+/** How well the shop is kept. */
+@Injectable()
+export class KeepingService {
+  constructor(
+    @Inject(backedUpFile) private readonly databaseFile: string,
+    private readonly backups: BackupsService,
+    private readonly photos: PhotoCheckService,
+    private readonly changes: ChangesService,
+    private readonly writes: WriteQueue,
+    private readonly clock: Clock,
+  ) {}
+
+  async look(): Promise<Keeping> {
+    const { backups } = await this.backups.list();
+    const { bavail, bsize } = await statfs(dirname(this.databaseFile));
+    const freeBytes = bavail * bsize;
+    return {
+      version,
+      backup: { newestAt: backups[0]?.madeAt ?? null, failure: this.backups.failure },
+      photos: {
+        lookedAt: this.photos.last?.at.toISOString() ?? null,
+        lost: this.photos.last?.lost.size ?? 0,
+      },
+      disk: { freeBytes, isLow: freeBytes < Math.max(leastFree, 3 * (backups[0]?.bytes ?? 0)) },
+      entryToCome: await this.changes.entryAfter(this.clock.now()),
+      waitingWrites: this.writes.waiting,
+    };
+  }
+}

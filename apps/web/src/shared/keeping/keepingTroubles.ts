@@ -1,0 +1,31 @@
+import type { Keeping } from '@lone-heron/contract';
+import { differenceInDays, formatDistanceStrict } from 'date-fns';
+
+/** Nights that may pass without a backup, as over a weekend with the machine off, days. */
+const longestWithout = 4;
+
+/** What is wrong with how the shop is kept, each in a sentence with what to do; nothing where all is well. */
+export function keepingTroubles(keeping: Keeping, now: Date): readonly string[] {
+  const { backup, photos, disk, entryToCome } = keeping;
+  return [
+    backup.failure === null ? null : `The last backup was not made: ${sentence(backup.failure)}`,
+    ...[backup.failure === null ? overdue(backup.newestAt, now) : null],
+    photos.lost === 0
+      ? null
+      : `${photos.lost === 1 ? 'One photo is' : `${photos.lost} photos are`} gone or damaged. An older backup may have ${photos.lost === 1 ? 'it' : 'them'}.`,
+    disk.isLow
+      ? `The disk has ${Math.round(disk.freeBytes / 1024 ** 2)} MB left: make room before it is full.`
+      : null,
+    entryToCome === null
+      ? null
+      : `The shop’s clock was set back: its last entry is of a time ${formatDistanceStrict(now, new Date(entryToCome))} from now. Set the clock of its machine.`,
+  ].filter((trouble) => trouble !== null);
+}
+
+function overdue(newestAt: string | null, now: Date): string | null {
+  if (newestAt === null) return null;
+  const days = differenceInDays(now, new Date(newestAt));
+  return days < longestWithout ? null : `The last backup is ${days} days old.`;
+}
+
+const sentence = (text: string): string => (text.endsWith('.') ? text : `${text}.`);

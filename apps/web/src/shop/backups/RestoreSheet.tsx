@@ -1,0 +1,74 @@
+import type { BackupContents } from '@lone-heron/contract';
+import { useEffect, useState } from 'react';
+import { v7 as uuid } from 'uuid';
+import { PinField } from '../../shared/door/PinField.js';
+import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
+import { shownMoment } from '../../shared/figures/moments.js';
+import { Failure } from '../../shared/form/Failure.js';
+import { SaveButton } from '../../shared/form/SaveButton.js';
+import { Modal } from '../../shared/page/Modal.js';
+import { useBeginRestoreMutation, useLookAtBackupMutation, type RestoreSource } from './backupApi.js';
+import { holdsInWords } from './backupInWords.js';
+import { useShopBack } from './useShopBack.js';
+
+/** Puts a backup in the place of everything: looked through first, said what it holds, and signed with the PIN. */
+export function RestoreSheet({ source, onClose }: { source: RestoreSource; onClose: () => void }) {
+  const person = usePersonAtDesk();
+  const [id] = useState(() => uuid());
+  const [pin, setPin] = useState('');
+  const [look, looked] = useLookAtBackupMutation();
+  const [begin, begun] = useBeginRestoreMutation();
+  useShopBack(begun.data !== undefined);
+  useEffect(() => {
+    void look({ id, ...source });
+  }, [look, id, source]);
+  if (begun.data !== undefined) return <Restoring aside={begun.data.aside} />;
+  return (
+    <Modal title="Put a backup in place" onClose={onClose}>
+      <form
+        className="flex flex-col gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (looked.data !== undefined && pin.length >= 4 && !begun.isLoading) void begin({ id, pin });
+        }}
+      >
+        {looked.isLoading && <p role="status">Opening the backup and looking through it.</p>}
+        <Failure what="It cannot be put in place." error={looked.error} />
+        {looked.data !== undefined && (
+          <>
+            <WhatBecomes contents={looked.data} />
+            <PinField label={`PIN of ${person?.name ?? 'the lead'}`} value={pin} onType={setPin} isStart />
+            <Failure what="Not put in place." error={begun.error} />
+            <SaveButton name="Put it in place" isReady={pin.length >= 4} isSaving={begun.isLoading} />
+          </>
+        )}
+      </form>
+    </Modal>
+  );
+}
+
+function WhatBecomes({ contents }: { contents: BackupContents }) {
+  return (
+    <>
+      <p className="text-lg">
+        The shop becomes as it was <strong>{shownMoment(contents.madeAt, new Date())}</strong>:{' '}
+        {holdsInWords(contents)}.
+      </p>
+      <p className="caution px-3 py-2" role="status">
+        What was written since is no longer in it. It is not deleted: all that is there now is set aside in a
+        folder beside the data. The shop closes for a moment, and everybody signs in again.
+      </p>
+    </>
+  );
+}
+
+function Restoring({ aside }: { aside: string }) {
+  return (
+    <Modal title="The shop is put back" onClose={() => undefined}>
+      <p role="status" className="text-lg">
+        It closes for a moment and opens as it was. This page opens anew by itself. What was there before is
+        kept in <span className="figure break-all">{aside}</span> beside the data.
+      </p>
+    </Modal>
+  );
+}
