@@ -4,14 +4,18 @@ import { dirname, join } from 'node:path';
 import type { Readable } from 'node:stream';
 import { buffer } from 'node:stream/consumers';
 import { pipeline } from 'node:stream/promises';
-import { promisify } from 'node:util';
-import { writtenContentsSchema, backupFormat, backupVersion, type BackupContents } from '@lone-heron/contract';
-import yauzl, { type Entry, type ZipFile } from 'yauzl';
+import {
+  writtenContentsSchema,
+  backupFormat,
+  backupVersion,
+  type BackupContents,
+} from '@lone-heron/contract';
+import type { Entry } from 'yauzl';
 import { PhotoFiles } from '../photos/face/photoFiles.js';
+import { eachZipEntry, openZip } from '../storage/zipEntries.js';
 import { backupNames } from './backupNames.js';
 import { BrokenBackup } from './BrokenBackup.js';
 
-const openZip = promisify<string, yauzl.Options, ZipFile>(yauzl.open);
 const photoName = /^photos\/([0-9a-f]{64})$/;
 
 /**
@@ -62,25 +66,13 @@ export async function unpackBackup(file: string, folder: string): Promise<void> 
   });
 }
 
-/** Visits the entries of a ZIP one after the other. */
+/** Visits the entries of a backup one after the other. */
 async function eachEntry(
   file: string,
   visit: (entry: Entry, read: () => Promise<Readable>) => Promise<void>,
 ): Promise<void> {
-  const zip = await openZip(file, { lazyEntries: true, autoClose: false }).catch((fault: unknown) => {
+  const zip = await openZip(file).catch((fault: unknown) => {
     throw new BrokenBackup(`${file} cannot be read as a ZIP (${(fault as Error).message}).`);
   });
-  const openStream = promisify<Entry, Readable>(zip.openReadStream.bind(zip));
-  try {
-    await new Promise<void>((resolve, reject) => {
-      zip.on('error', (fault: Error) => reject(new BrokenBackup(`${file} is broken (${fault.message}).`)));
-      zip.on('end', resolve);
-      zip.on('entry', (entry: Entry) => {
-        visit(entry, () => openStream(entry)).then(() => zip.readEntry(), reject);
-      });
-      zip.readEntry();
-    });
-  } finally {
-    zip.close();
-  }
+  await eachZipEntry(zip, visit, (fault: Error) => new BrokenBackup(`${file} is broken (${fault.message}).`));
 }

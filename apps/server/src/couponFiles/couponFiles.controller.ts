@@ -9,10 +9,10 @@ import {
   type Person,
   type FileStored,
 } from '@lone-heron/contract';
-import { Body, Controller, Get, Param, Put, StreamableFile } from '@nestjs/common';
+import { Body, Controller, Get, Param, Put, StreamableFile, Req } from '@nestjs/common';
 import { ApiConsumes, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { z } from 'zod';
-import { By, For } from '../access/access.js';
+import { By, For, type HeronRequest } from '../access/access.js';
 import { requireBytes } from '../http/requireBytes.js';
 import { Answers, PathPart, Queried } from '../http/schemaRoutes.js';
 import { CouponFilesService } from './couponFiles.service.js';
@@ -34,9 +34,10 @@ export class CouponFilesController {
   async write(
     @PathPart('format', fileFormat) format: CouponFileFormat,
     @Queried(couponFilterSchema) filter: CouponFilter,
+    @Req() { person }: HeronRequest,
   ): Promise<StreamableFile> {
-    const bytes = await this.files.write(format, filter);
-    return new StreamableFile(bytes, {
+    const file = await this.files.write(format, filter, person);
+    return new StreamableFile(file, {
       type: types[format],
       disposition: `attachment; filename="coupons.${format}"`,
     });

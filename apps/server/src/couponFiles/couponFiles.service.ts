@@ -1,6 +1,5 @@
 import {
   largestCouponFile,
-  type Coupon,
   type CouponFileFormat,
   type CouponFilter,
   type FiledCoupon,
@@ -10,10 +9,11 @@ import {
   type Person,
 } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
-import { zipSync, type Zippable } from 'fflate';
-import { readFile as readBytes } from 'node:fs/promises';
+import { existsSync } from 'node:fs';
+import { Readable } from 'node:stream';
 import { DataSource, type EntityManager } from 'typeorm';
-import { couponsMatching, storedCouponIds } from '../coupons/face/readCoupons.js';
+import { ZipFile } from 'yazl';
+import { couponsMatching, idsMatching, storedCouponIds } from '../coupons/face/readCoupons.js';
 import { CouponsService } from '../coupons/coupons.service.js';
 import { conflict } from '../http/problem.js';
 import { standingTests } from '../inspection/face/readTests.js';
@@ -25,6 +25,7 @@ import { readPeople } from '../people/face/readPeople.js';
 import { hashOf, PhotoFiles } from '../photos/face/photoFiles.js';
 import { standingPhotos } from '../photos/face/readPhotos.js';
 import { storePhotos, type NewPhoto } from '../photos/face/storePhotos.js';
+import { storageTrouble } from '../storage/storageFault.js';
 import { Clock } from '../time/clock.js';
 import { judgeCoupons } from './face/judgeCoupons.js';
 import { newRecords, shownRows, type JudgedRow } from './face/JudgedRow.js';
@@ -46,14 +47,30 @@ export class CouponFilesService {
     private readonly clock: Clock,
   ) {}
 
-  /** The coupons that match, oldest first, as a file; a ZIP has their photos and tests beside them. */
-  async write(format: CouponFileFormat, filter: CouponFilter): Promise<Buffer> {
+  /**
+   * The coupons that match, oldest first, as a file that is written while it is sent; a ZIP has their photos and tests beside
+   * them.
+   *
+   * @param by who takes it, for the history; null where nobody is signed in
+   */
+  async write(format: CouponFileFormat, filter: CouponFilter, by: Person | null): Promise<Readable> {
     const { manager } = this.dataSource;
-    const coupons = await couponsMatching(manager, filter);
     const names = await this.names(manager);
-    if (format === 'csv') return Buffer.from(couponsAsCsv(coupons, names));
-    if (format === 'json') return Buffer.from(couponsAsJson(coupons, names));
-    return this.writeZip(manager, coupons, names);
+    if (by !== null) await this.tellTaken(format, by);
+    if (format === 'zip') return this.writeZip(manager, filter, names);
+    const pages = couponsMatching(manager, filter);
+    return Readable.from(format === 'csv' ? couponsAsCsv(pages, names) : couponsAsJson(pages, names));
+  }
+
+  /** A full disk keeps nobody from taking their coupons off it. */
+  private async tellTaken(format: CouponFileFormat, by: Person): Promise<void> {
+    try {
+      await this.kit.enter(by, (entry) =>
+        entry.tell('coupon', format, `took coupons out as ${format.toUpperCase()}`),
+      );
+    } catch (fault) {
+      if (storageTrouble(fault) === null) throw fault;
+    }
   }
 
   private async names(manager: EntityManager): Promise<Names> {
@@ -62,31 +79,32 @@ export class CouponFilesService {
     return { machine: (id) => machines.get(id) ?? id, person: (id) => people.get(id) ?? id };
   }
 
-  private async writeZip(manager: EntityManager, coupons: readonly Coupon[], names: Names): Promise<Buffer> {
-    const ids = new Set(coupons.map(({ id }) => id));
+  private async writeZip(manager: EntityManager, filter: CouponFilter, names: Names): Promise<Readable> {
+    const ids = await idsMatching(manager, filter);
     const [photos, tests] = await Promise.all([standingPhotos(manager), standingTests(manager)]);
     const mine = photos.filter(({ couponId }) => ids.has(couponId));
-    const files: Zippable = {
-      'coupons.json': Buffer.from(couponsAsJson(coupons, names)),
-      'coupons.csv': Buffer.from(couponsAsCsv(coupons, names)),
-      'photos.json': Buffer.from(JSON.stringify(mine, null, 1)),
-      'tests.json': Buffer.from(
-        JSON.stringify(tests.filter(({ couponId }) => ids.has(couponId)).map(filedTest), null, 1),
-      ),
-    };
-    for (const { hash, type } of mine) {
-      // Pictures are packed already: packing them again costs time and saves nothing.
-      files[`photos/${hash}.${type.replace('image/', '')}`] = [
-        await readBytes(this.photoFiles.pathOf(hash)),
-        { level: 0 },
-      ];
+    const theirs = tests.filter(({ couponId }) => ids.has(couponId)).map(filedTest);
+    const zip = new ZipFile();
+    // It tells what it cannot read here, not on what it writes.
+    zip.on('error', (fault: Error) => (zip.outputStream as Readable).destroy(fault));
+    const pages = () => couponsMatching(manager, filter);
+    zip.addReadStream(Readable.from(couponsAsJson(pages(), names)), 'coupons.json');
+    zip.addReadStream(Readable.from(couponsAsCsv(pages(), names)), 'coupons.csv');
+    zip.addBuffer(Buffer.from(JSON.stringify(mine, null, 1)), 'photos.json');
+    zip.addBuffer(Buffer.from(JSON.stringify(theirs, null, 1)), 'tests.json');
+    for (const { hash, type } of uniqueBy(mine, ({ hash: each }) => each)) {
+      const path = this.photoFiles.pathOf(hash);
+      // Pictures are packed already; one that is lost keeps the rest from nobody, and its record says whose it was.
+      if (existsSync(path))
+        zip.addFile(path, `photos/${hash}.${type.replace('image/', '')}`, { compress: false });
     }
-    return Buffer.from(zipSync(files));
+    zip.end();
+    return zip.outputStream as Readable;
   }
 
   /** What would become of a file, row by row. Nothing is stored. */
   async preview(format: CouponFileFormat, bytes: Buffer, by: Person): Promise<FilePreview> {
-    const archive = readAny(format, sized(format, bytes), this.clock.now());
+    const archive = await readAny(format, sized(format, bytes), this.clock.now());
     const { coupons, photos, tests } = await this.judge(
       this.dataSource.manager,
       archive,
@@ -104,7 +122,7 @@ export class CouponFilesService {
   async store(format: CouponFileFormat, hash: string, bytes: Buffer, by: Person): Promise<FileStored> {
     if (hashOf(bytes) !== hash)
       throw conflict('This is not the file that was shown. Look at it again, then store it.');
-    const archive = readAny(format, sized(format, bytes), this.clock.now());
+    const archive = await readAny(format, sized(format, bytes), this.clock.now());
     // Pictures lie in the folder before a record names them; one that nothing names does no harm.
     const takeIn = takingIn(archive);
     const before = await this.judge(this.dataSource.manager, archive, takeIn, by);
@@ -170,10 +188,14 @@ async function knownCoupons(
   return new Set([...stored, ...fresh]);
 }
 
-function readAny(format: CouponFileFormat, bytes: Buffer, now: Date): Archive {
+async function readAny(format: CouponFileFormat, bytes: Buffer, now: Date): Promise<Archive> {
   if (format === 'zip') return readArchive(bytes, now);
   const { rows, unknownColumns } = readCouponFile(format, bytes, now);
   return { coupons: rows, photos: [], tests: [], pictures: new Map(), unknownColumns };
+}
+
+function uniqueBy<T>(list: readonly T[], keyOf: (item: T) => string): T[] {
+  return [...new Map(list.map((item) => [keyOf(item), item])).values()];
 }
 
 function sized(format: CouponFileFormat, bytes: Buffer): Buffer {

@@ -25,16 +25,17 @@ export async function judgePhotos(
   const people = await personIds(manager);
   const known = { stored, people, coupons, takeIn };
   const judged: JudgedRow<NewPhoto>[] = [];
+  const fresh = new Set<string>();
   for (const [i, photo] of photos.entries()) {
     const { record } = photo;
     const words = record === null ? '' : `photo of ${record.subject}, ${record.widthPx} × ${record.heightPx}`;
     const standing = standingsOf<NewPhoto>('photo', i + 1, words);
-    const isTwice = judged.some(({ record: before }) => before?.photo.id === record?.id);
-    judged.push(
-      record !== null && isTwice
+    const row =
+      record !== null && fresh.has(record.id)
         ? standing.duplicate('stands twice in this file')
-        : await judgePhoto(photo, known, standing),
-    );
+        : await judgePhoto(photo, known, standing);
+    if (row.record !== null) fresh.add(row.record.photo.id);
+    judged.push(row);
   }
   return judged;
 }

@@ -1,12 +1,15 @@
 import {
   filedPhotoSchema,
   filedTestSchema,
+  mostCouponsInFile,
   type FiledPhoto,
   type FiledTest,
   type FilePreview,
 } from '@lone-heron/contract';
-import { unzipSync, type Unzipped } from 'fflate';
+import { buffer } from 'node:stream/consumers';
 import type { z } from 'zod';
+import { ProblemException } from '../http/problem.js';
+import { eachZipEntry, openZip } from '../storage/zipEntries.js';
 import { checkRecord, type CheckedRecord } from '../http/checkRecord.js';
 import { readCouponFile, type ReadRow } from './readCouponFile.js';
 import { refuseFile } from '../http/refuseFile.js';
@@ -21,12 +24,15 @@ export interface Archive {
   readonly unknownColumns: FilePreview['unknownColumns'];
 }
 
+/** Files of a ZIP by their names. */
+type Unpacked = ReadonlyMap<string, Buffer>;
+
 /** Most that the files of a ZIP may come to once they are unpacked, bytes. */
 const mostUnpacked = 400 * 1024 * 1024;
 
 /** Reads a ZIP with coupons, and where they are there photos, their pictures and tests. */
-export function readArchive(bytes: Buffer, now: Date): Archive {
-  const files = unpack(bytes);
+export async function readArchive(bytes: Buffer, now: Date): Promise<Archive> {
+  const files = await unpack(bytes);
   const { rows, unknownColumns } = couponsOf(files, now);
   return {
     coupons: rows,
@@ -37,47 +43,52 @@ export function readArchive(bytes: Buffer, now: Date): Archive {
   };
 }
 
-function unpack(bytes: Buffer): Unzipped {
+async function unpack(bytes: Buffer): Promise<Unpacked> {
+  const files = new Map<string, Buffer>();
   let unpacked = 0;
-  const isWithin = ({ name, originalSize }: { name: string; originalSize: number }) => {
-    unpacked += originalSize;
-    if (unpacked > mostUnpacked) throw refuseFile('more', `up to ${mostUnpacked / 1024 / 1024} MB unpacked`);
-    return !name.endsWith('/');
-  };
   try {
-    return unzipSync(bytes, { filter: isWithin });
+    await eachZipEntry(await openZip(bytes), async ({ fileName, uncompressedSize }, read) => {
+      unpacked += uncompressedSize;
+      if (unpacked > mostUnpacked)
+        throw refuseFile('more', `up to ${mostUnpacked / 1024 / 1024} MB unpacked`);
+      // Whoever says less than there is, is refused as soon as there is more.
+      if (!fileName.endsWith('/')) files.set(fileName, await buffer(await read()));
+    });
+    return files;
   } catch (fault) {
-    if (!(fault instanceof Error) || !('code' in fault)) throw fault;
-    throw refuseFile(fault.message, 'a whole ZIP file');
+    if (fault instanceof ProblemException) throw fault;
+    throw refuseFile((fault as Error).message, 'a whole ZIP file');
   }
 }
 
-function couponsOf(files: Unzipped, now: Date) {
+function couponsOf(files: Unpacked, now: Date) {
   for (const format of ['json', 'csv'] as const) {
-    const file = files[`coupons.${format}`];
-    if (file !== undefined) return readCouponFile(format, Buffer.from(file), now);
+    const file = files.get(`coupons.${format}`);
+    if (file !== undefined) return readCouponFile(format, file, now);
   }
   throw refuseFile('a ZIP without coupons', 'one with coupons.json or coupons.csv');
 }
 
-function recordsOf<T>(files: Unzipped, name: string, schema: z.ZodType<T>): CheckedRecord<T>[] {
-  const file = files[name];
+function recordsOf<T>(files: Unpacked, name: string, schema: z.ZodType<T>): CheckedRecord<T>[] {
+  const file = files.get(name);
   if (file === undefined) return [];
   let list: unknown;
   try {
-    list = JSON.parse(Buffer.from(file).toString('utf8'));
+    list = JSON.parse(file.toString('utf8'));
   } catch (fault) {
     throw refuseFile(`${name} with ${fault instanceof Error ? fault.message : String(fault)}`, 'JSON');
   }
   if (!Array.isArray(list)) throw refuseFile(`${name} with other JSON`, 'a list');
+  if (list.length > mostCouponsInFile)
+    throw refuseFile(`${list.length} records in ${name}`, `up to ${mostCouponsInFile} at once`);
   return list.map((record: unknown) => checkRecord(schema, record));
 }
 
 const pictureName = /^photos\/([0-9a-f]{64})\.(?:jpeg|png|webp)$/;
 
-function picturesOf(files: Unzipped): Map<string, Uint8Array> {
+function picturesOf(files: Unpacked): Map<string, Uint8Array> {
   const pictures = new Map<string, Uint8Array>();
-  for (const [name, bytes] of Object.entries(files)) {
+  for (const [name, bytes] of files) {
     const hash = pictureName.exec(name)?.[1];
     if (hash !== undefined) pictures.set(hash, bytes);
   }

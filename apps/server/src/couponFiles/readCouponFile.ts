@@ -33,8 +33,6 @@ export function readCouponFile(format: 'csv' | 'json', bytes: Buffer, now: Date)
   const text = decodeText(bytes);
   const read = format === 'csv' ? readCsv(text) : readJson(text);
   if (read.rows.length === 0) throw refuse('no coupon', 'a file with at least one');
-  if (read.rows.length > mostCouponsInFile)
-    throw refuse(`${read.rows.length} coupons`, `up to ${mostCouponsInFile} at once`);
   const nameOf = format === 'csv' ? 'welded_at' : 'weldedAt';
   return { ...read, rows: read.rows.map((row) => notAhead(row, now, nameOf)) };
 }
@@ -51,7 +49,7 @@ function notAhead(row: ReadRow, now: Date, name: string): ReadRow {
 }
 
 function readCsv(text: string): ReadFile {
-  const { names, rows } = readTable(text, 'back');
+  const { names, rows } = readTable(text, 'back', mostCouponsInFile);
   return {
     rows: rows.map((cells, i) => {
       const { coupon, faults } = couponOf(cells);
@@ -84,6 +82,8 @@ function readJson(text: string): ReadFile {
       `an object with format ${couponFileName}, version ${couponFileVersion} and a list of coupons`,
     );
   }
+  if (coupons.length > mostCouponsInFile)
+    throw refuse(`${coupons.length} coupons`, `up to ${mostCouponsInFile} at once`);
   const rows = coupons.map((coupon: unknown, i) => ({ row: i + 1, ...check(coupon, (field) => field) }));
   return { rows, unknownColumns: [] };
 }

@@ -11,16 +11,22 @@ export interface CsvTable {
  * Reads a CSV with a head; one that cannot be read as a whole is refused.
  *
  * @param needed a column without which it is not the file that is meant
+ * @param most rows that are read; a longer file is refused before the rest is looked at
  */
-export function readTable(text: string, needed: string): CsvTable {
+export function readTable(text: string, needed: string, most: number): CsvTable {
   let lines: string[][];
   try {
-    const options = { delimiter: delimiterOf(text), relax_column_count: true, skip_empty_lines: true };
+    const options = {
+      ...{ delimiter: delimiterOf(text), relax_column_count: true, skip_empty_lines: true },
+      // The head, and one too many to tell by.
+      to: most + 2,
+    };
     lines = parse(text, options);
   } catch (fault) {
     throw refuseFile(fault instanceof Error ? fault.message : String(fault), 'a CSV file');
   }
   const [head = [], ...rest] = lines;
+  if (rest.length > most) throw refuseFile(`more than ${most} rows`, `up to ${most} at once`);
   const names = head.map((name) => name.trim().toLowerCase());
   if (!names.includes(needed))
     throw refuseFile(`a file without the column ${needed}`, 'a head as docs/file-formats.md has it');

@@ -11,6 +11,7 @@ import {
   type ExchangedMachine,
   type ExchangeFileFormat,
   type FiledCoupon,
+  mostCouponsInFile,
 } from '@lone-heron/contract';
 import type { z } from 'zod';
 import { columnOf, put, recordOf } from '../csv/csvSheet.js';
@@ -82,7 +83,10 @@ function said(value: unknown): string {
 }
 
 function listOf(name: string, value: unknown): readonly unknown[] {
-  if (Array.isArray(value)) return value;
+  if (Array.isArray(value)) {
+    if (value.length <= mostCouponsInFile) return value;
+    throw refuseFile(`${value.length} ${name}`, `up to ${mostCouponsInFile} at once`);
+  }
   throw refuseFile(`${name} that are ${said(value)}`, `a list of ${name}, which may be empty`);
 }
 
@@ -104,7 +108,7 @@ function couponPart(read: unknown, row: number): ReadPart<FiledCoupon> {
 }
 
 function readCards(text: string): ReadExchange {
-  const { rows } = readTable(text, 'nozzle');
+  const { rows } = readTable(text, 'nozzle', mostCouponsInFile);
   if (rows.length === 0) throw refuseFile('no card', 'a file with at least one');
   return {
     ...nothing,

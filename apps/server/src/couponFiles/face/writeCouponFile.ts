@@ -31,33 +31,47 @@ export interface Names {
   readonly person: (id: string) => string;
 }
 
+/** Coupons as they come, some at a time. */
+export type CouponPages = AsyncIterable<readonly Coupon[]>;
+
 /** Coupons as CSV: UTF-8, comma, point, a head, ISO 8601. */
-export function couponsAsCsv(coupons: readonly Coupon[], { machine, person }: Names): string {
-  const rows = coupons.map((coupon) => ({
-    ...filedCoupon(coupon),
-    machineName: machine(coupon.machineId),
-    personName: person(coupon.personId),
-  }));
-  return writeTable(csvColumns, rows);
+export async function* couponsAsCsv(pages: CouponPages, { machine, person }: Names): AsyncGenerator<string> {
+  yield writeTable(csvColumns, []);
+  for await (const coupons of pages)
+    yield writeTable(
+      csvColumns,
+      coupons.map((coupon) => ({
+        ...filedCoupon(coupon),
+        machineName: machine(coupon.machineId),
+        personName: person(coupon.personId),
+      })),
+      false,
+    );
 }
 
 /** Coupons as JSON, with the names that go with the ids in them. */
-export function couponsAsJson(coupons: readonly Coupon[], { machine, person }: Names): string {
-  const content = {
-    ...{ format: couponFileName, version: couponFileVersion },
-    machines: named(coupons, ({ machineId }) => machineId, machine),
-    people: named(coupons, ({ personId }) => personId, person),
-    coupons: coupons.map(filedCoupon),
-  };
-  return JSON.stringify(content, null, 1);
+export async function* couponsAsJson(pages: CouponPages, { machine, person }: Names): AsyncGenerator<string> {
+  const machines = new Map<string, string>();
+  const people = new Map<string, string>();
+  yield `{\n "format": "${couponFileName}",\n "version": ${couponFileVersion},\n "coupons": [`;
+  let isFirst = true;
+  for await (const coupons of pages) {
+    for (const { machineId } of coupons) machines.set(machineId, machine(machineId));
+    for (const { personId } of coupons) people.set(personId, person(personId));
+    yield coupons
+      .map((coupon, i) => `${isFirst && i === 0 ? '' : ','}\n${JSON.stringify(filedCoupon(coupon), null, 1)}`)
+      .join('');
+    isFirst = false;
+  }
+  yield `\n ],\n "machines": ${named(machines)},\n "people": ${named(people)}\n}\n`;
 }
 
-function named(
-  coupons: readonly Coupon[],
-  idOf: (coupon: Coupon) => string,
-  nameOf: (id: string) => string,
-): { id: string; name: string }[] {
-  return [...new Set(coupons.map(idOf))].map((id) => ({ id, name: nameOf(id) }));
+function named(names: ReadonlyMap<string, string>): string {
+  return JSON.stringify(
+    [...names].map(([id, name]) => ({ id, name })),
+    null,
+    1,
+  );
 }
 
 /** What a file carries of a test. */

@@ -1,5 +1,7 @@
+import { setImmediate } from 'node:timers/promises';
 import type { Coupon, CouponDraft, CouponFilter } from '@lone-heron/contract';
 import { In, IsNull, type EntityManager } from 'typeorm';
+import { inBatches } from '../../storage/inBatches.js';
 import { CouponEntity } from '../coupon.entity.js';
 import { matchingCoupons } from '../couponList.js';
 import { couponFromRow, draftFromRow } from '../couponRow.js';
@@ -9,20 +11,43 @@ export async function couponsById(
   manager: EntityManager,
   ids: readonly string[],
 ): Promise<readonly Coupon[]> {
-  const where = { id: In([...new Set(ids)]) };
-  return (await manager.find(CouponEntity, { where, relations: { window: true } })).map(couponFromRow);
+  const rows = await inBatches(ids, (some) =>
+    manager.find(CouponEntity, { where: { id: In(some) }, relations: { window: true } }),
+  );
+  return rows.map(couponFromRow);
 }
 
-/** Coupons that a filter lets through, oldest first. */
-export async function couponsMatching(
+/** Coupons that are read at once: as many as nobody notices waiting for. */
+const atOnce = 250;
+
+/** Coupons that a filter lets through, oldest first, some at a time; others have their turn between. */
+export async function* couponsMatching(
   manager: EntityManager,
   filter: CouponFilter,
-): Promise<readonly Coupon[]> {
-  const rows = await matchingCoupons(manager, filter)
-    .leftJoinAndSelect('coupon.window', 'window')
-    .orderBy('coupon.number', 'ASC')
-    .getMany();
-  return rows.map(couponFromRow);
+): AsyncGenerator<readonly Coupon[]> {
+  let last = 0;
+  for (;;) {
+    const rows = await matchingCoupons(manager, filter)
+      .andWhere('coupon.number > :last', { last })
+      .leftJoinAndSelect('coupon.window', 'window')
+      .orderBy('coupon.number', 'ASC')
+      .take(atOnce)
+      .getMany();
+    const newest = rows.at(-1);
+    if (newest === undefined) return;
+    yield rows.map(couponFromRow);
+    last = newest.number;
+    await setImmediate();
+  }
+}
+
+/** Ids of the coupons that a filter lets through. */
+export async function idsMatching(
+  manager: EntityManager,
+  filter: CouponFilter,
+): Promise<ReadonlySet<string>> {
+  const rows = await matchingCoupons(manager, filter).select('coupon.id', 'id').getRawMany<{ id: string }>();
+  return new Set(rows.map(({ id }) => id));
 }
 
 /** Every coupon that was not taken back, oldest first. */
@@ -40,7 +65,9 @@ export async function storedCouponIds(
   manager: EntityManager,
   ids: readonly string[],
 ): Promise<readonly string[]> {
-  const rows = await manager.find(CouponEntity, { where: { id: In([...ids]) }, select: { id: true } });
+  const rows = await inBatches(ids, (some) =>
+    manager.find(CouponEntity, { where: { id: In(some) }, select: { id: true } }),
+  );
   return rows.map(({ id }) => id);
 }
 

@@ -1,5 +1,6 @@
 import type { Photo } from '@lone-heron/contract';
 import { In, IsNull, type EntityManager } from 'typeorm';
+import { inBatches } from '../../storage/inBatches.js';
 import { PhotoEntity } from '../photo.entity.js';
 import { ShopPhotoEntity } from '../shopPhoto.entity.js';
 import { photoFromRow } from '../photoFromRow.js';
@@ -14,7 +15,8 @@ export async function photosOfCoupons(
   manager: EntityManager,
   couponIds: readonly string[],
 ): Promise<readonly Photo[]> {
-  return (await manager.findBy(PhotoEntity, { couponId: In([...couponIds]) })).map(photoFromRow);
+  const rows = await inBatches(couponIds, (some) => manager.findBy(PhotoEntity, { couponId: In(some) }));
+  return rows.map(photoFromRow);
 }
 
 /** Hashes of every photo of the shop, those taken away among them, each once. */
@@ -36,5 +38,5 @@ export interface KeptPhoto {
 
 /** Photos by their ids, those taken away among them. */
 export function keptPhotos(manager: EntityManager, ids: readonly string[]): Promise<readonly KeptPhoto[]> {
-  return manager.findBy(PhotoEntity, { id: In([...ids]) });
+  return inBatches(ids, (some) => manager.findBy(PhotoEntity, { id: In(some) }));
 }

@@ -1,0 +1,100 @@
+import { couponFileName, mostCouponsInFile, type Problem } from '@lone-heron/contract';
+import { strToU8, zipSync } from 'fflate';
+import { DataSource } from 'typeorm';
+import { newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
+
+/** Files larger than a shop's own: refused before they are taken apart, and written without anybody waiting. */
+
+let server: SampleServer;
+beforeAll(async () => {
+  server = await startSampleServer();
+});
+afterAll(() => server.stop());
+
+const preview = (format: string, bytes: Buffer) =>
+  server.http
+    .put(`/api/coupon-files/${format}/preview`)
+    .set('Content-Type', format === 'zip' ? 'application/zip' : 'application/octet-stream')
+    .send(bytes);
+const emptyCoupons = JSON.stringify({ format: couponFileName, version: 1, coupons: [{}] });
+const zipOf = (files: Record<string, string>) =>
+  Buffer.from(
+    zipSync(Object.fromEntries(Object.entries(files).map(([name, text]) => [name, strToU8(text)]))),
+  );
+
+describe('a file with more than is read', () => {
+  it.each([
+    ['csv', Buffer.from(`back\n${'even\n'.repeat(900_000)}`), `more than ${mostCouponsInFile} rows`],
+    [
+      'json',
+      Buffer.from(JSON.stringify({ format: couponFileName, version: 1, coupons: Array(33_000).fill({}) })),
+      '33000 coupons',
+    ],
+    [
+      'zip',
+      zipOf({ 'coupons.json': emptyCoupons, 'tests.json': JSON.stringify(Array(33_000).fill({})) }),
+      '33000 records in tests.json',
+    ],
+  ])('%s is refused by the number alone', async (format, bytes, given) => {
+    const { body } = await preview(format, bytes).expect(422);
+    expect((body as Problem).errors).toEqual([
+      { field: 'file', given, allowed: `up to ${mostCouponsInFile} at once` },
+    ]);
+  });
+
+  it('says less than there is, and is refused once there is more', async () => {
+    const bytes = zipOf({ 'coupons.json': ' '.repeat(3_000_000) + emptyCoupons });
+    // The size that is said stands in the entry's own head and in the list at the end.
+    const said = Buffer.alloc(4);
+    said.writeUInt32LE(3_000_000 + emptyCoupons.length);
+    for (let at = bytes.indexOf(said); at >= 0; at = bytes.indexOf(said, at + 4))
+      bytes.writeUInt32LE(100, at);
+    const { body } = await preview('zip', bytes).expect(422);
+    expect((body as Problem).errors?.[0]).toMatchObject({ field: 'file', allowed: 'a whole ZIP file' });
+  });
+});
+
+/** The newest coupon again and again, as it stands in its row. */
+async function manyMore(count: number): Promise<void> {
+  const { manager } = server.app.get(DataSource);
+  const [row] = await manager.query<Record<string, unknown>[]>(
+    'SELECT * FROM coupon ORDER BY number DESC LIMIT 1',
+  );
+  const columns = Object.keys(row ?? {});
+  const statement = `INSERT INTO coupon (${columns.join()}) VALUES (${columns.map(() => '?').join()})`;
+  await manager.query('BEGIN');
+  for (let i = 1; i <= count; i++) {
+    const next = { ...row, id: newId(), number: Number(row?.['number']) + i };
+    await manager.query(statement, Object.values(next));
+  }
+  await manager.query('COMMIT');
+}
+
+describe('many coupons', () => {
+  it('are written without anybody waiting for the whole of it', async () => {
+    await manyMore(6000);
+    const begun = performance.now();
+    const isDone = new AbortController();
+    let longestWait = 0;
+    const others = (async () => {
+      while (!isDone.signal.aborted) {
+        const asked = performance.now();
+        await server.http.get('/api/health').expect(200);
+        longestWait = Math.max(longestWait, performance.now() - asked);
+      }
+    })();
+    const { text } = await server.http.get('/api/coupon-files/csv').buffer(true).expect(200);
+    const whole = performance.now() - begun;
+    isDone.abort();
+    await others;
+    expect(text.trim().split('\n').length).toBeGreaterThan(6000);
+    // Written in one go, somebody waits for the whole of it.
+    expect(longestWait / whole).toBeLessThan(0.5);
+    const { body } = await server.http.get('/api/coupon-files/json').expect(200);
+    expect((body as { coupons: object[]; machines: object[] }).coupons.length).toBeGreaterThan(6000);
+    expect((body as { machines: object[] }).machines).toContainEqual({
+      id: 'bench',
+      name: expect.any(String) as string,
+    });
+  });
+});
