@@ -18,7 +18,7 @@ export async function couponsById(
 }
 
 /** Coupons that are read at once: as many as nobody notices waiting for. */
-const atOnce = 250;
+const atOnce = 150;
 
 /** Coupons that a filter lets through, oldest first, some at a time; others have their turn between. */
 export async function* couponsMatching(
@@ -31,7 +31,8 @@ export async function* couponsMatching(
       .andWhere('coupon.number > :last', { last })
       .leftJoinAndSelect('coupon.window', 'window')
       .orderBy('coupon.number', 'ASC')
-      .take(atOnce)
+      // Each has one window, so that a limit is a number of coupons: asked for as a page it would be counted out anew.
+      .limit(atOnce)
       .getMany();
     const newest = rows.at(-1);
     if (newest === undefined) return;

@@ -23,6 +23,9 @@ export class UnreadablePicture extends Error {
   }
 }
 
+// One picture at a time leaves the other cores to whoever waits, and needs no threads that wait for each other.
+sharp.concurrency(1);
+
 /** Longest side of a small picture, pixels. */
 const smallSide = 480;
 /** More pixels than any camera of a shop takes: a file that claims more is not opened. */
