@@ -1,10 +1,10 @@
 import { createWriteStream } from 'node:fs';
 import { rm } from 'node:fs/promises';
-import { dirname, join } from 'node:path';
+import { basename, dirname, join } from 'node:path';
 import type { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { largestBackup, type BackupContents, type Person, type RestoreBegun } from '@lone-heron/contract';
-import { Inject, Injectable } from '@nestjs/common';
+import { Inject, Injectable, Logger } from '@nestjs/common';
 import { ChangesService } from '../changes/changes.service.js';
 import { notFound, refused } from '../http/problem.js';
 import { scratchFolder } from '../storage/scratchFolder.js';
@@ -16,7 +16,7 @@ import { checkBackup } from './checkBackup.js';
 import { contentsInWords } from './contentsInWords.js';
 import { fileStamp } from './fileStamp.js';
 import { stageBackup } from './restoreBackup.js';
-import { asideName, exchangeShops } from './restoreJournal.js';
+import { asideName, exchangeShops, finishRestore } from './restoreJournal.js';
 import { atMost } from './atMost.js';
 
 /** Closes the shop, lets something be done to its folder, and opens it again; the answer that is under way is given first. */
@@ -32,6 +32,7 @@ interface Looked {
 /** Restores at the page: a backup is looked at first, then put in the place of everything, which is set aside whole. */
 @Injectable()
 export class RestoresService {
+  private readonly log = new Logger('Restore');
   private readonly looked = new Map<string, Looked>();
   private readonly folder: string;
 
@@ -54,6 +55,7 @@ export class RestoresService {
 
   /** Takes a backup in from elsewhere, and looks through it. */
   async lookAtSent(id: string, sent: Readable): Promise<BackupContents> {
+    await this.letSentGo();
     const path = join(await scratchFolder(this.folder), `restore-${id}.zip`);
     try {
       await pipeline(sent, atMost(largestBackup, 'the backup'), createWriteStream(path));
@@ -61,6 +63,25 @@ export class RestoresService {
     } catch (fault) {
       await rm(path, { force: true });
       throw fault;
+    }
+  }
+
+  /** A disk that takes nothing more leaves the shop as it is: what was not decided on is cleared away, what was is finished. */
+  private async exchange(unpacked: string, stamp: string): Promise<void> {
+    try {
+      await exchangeShops(this.folder, unpacked, stamp);
+    } catch (fault) {
+      this.log.error(`The restore was cut short: ${(fault as Error).message}`);
+      await finishRestore(this.folder);
+    }
+  }
+
+  /** One at a time: a backup can be as large as the shop. */
+  private async letSentGo(): Promise<void> {
+    for (const [id, looked] of this.looked) {
+      if (!isSent(looked)) continue;
+      this.looked.delete(id);
+      await rm(looked.file, { force: true });
     }
   }
 
@@ -87,12 +108,15 @@ export class RestoresService {
       this.changes.record(manager, { personId: by.id, noun: 'backup', subjectId: looked.contents.id, what }),
     );
     const stamp = fileStamp(now);
-    this.reopen(async () => {
-      await exchangeShops(this.folder, unpacked, stamp);
-    });
+    this.looked.delete(id);
+    if (isSent(looked)) await rm(looked.file);
+    this.reopen(() => this.exchange(unpacked, stamp));
     return { aside: asideName(stamp) };
   }
 }
+
+/** One that was taken in from elsewhere lies in the scratch folder and is let go of; one that is kept stays. */
+const isSent = ({ file }: Looked): boolean => /^restore-/.test(basename(file));
 
 function brokenBackup({ message }: BrokenBackup) {
   return refused([

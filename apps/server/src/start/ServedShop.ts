@@ -17,6 +17,8 @@ export interface Listening {
 
 /** Whoever has not begun a request by then is no browser of ours, ms. */
 const longestHeaders = 15_000;
+/** A backup that is taken in over a slow network, ms. */
+const longestRequest = 30 * 60_000;
 /** More at once than every device of a shop opens. */
 const mostConnections = 500;
 /** Requests that are under way when the shop is closed are given so long, ms. */
@@ -57,6 +59,7 @@ export class ServedShop {
   /** Listens without Nest's own log of a failure, which is told in one line instead. */
   private serve(server: Server, port: number, host: string): Promise<void> {
     server.headersTimeout = longestHeaders;
+    server.requestTimeout = longestRequest;
     server.maxConnections = mostConnections;
     this.servers.push(server);
     return new Promise((resolve, reject) => {

@@ -1,0 +1,137 @@
+import { existsSync } from 'node:fs';
+import { readdir, statfs } from 'node:fs/promises';
+import { join } from 'node:path';
+import Database from 'better-sqlite3';
+import { BrokenBackup } from '../backups/BrokenBackup.js';
+import { checkBackup } from '../backups/checkBackup.js';
+import { contentsInWords } from '../backups/contentsInWords.js';
+import { lostPhotosOf } from '../backups/lostPhotos.js';
+import { photosNamed } from '../backups/photosNamed.js';
+import { PhotoFiles } from '../photos/face/photoFiles.js';
+import { nextMigration } from '../storage/setAside.js';
+import { adviceFor, storageTrouble } from '../storage/storageFault.js';
+
+/** One thing that was looked at. */
+export interface Finding {
+  readonly of: 'database' | 'version' | 'photos' | 'backup' | 'clock' | 'disk';
+  readonly isWell: boolean;
+  readonly words: string;
+}
+
+/** With less room the next backups and a day's photos may not fit, bytes. */
+const leastFree = 1024 ** 3;
+
+/**
+ * Looks through a whole shop, also while it is served: nothing is changed.
+ *
+ * @param dataFolder that holds its database
+ * @param scratch folder that backups are unpacked in meanwhile
+ */
+export async function* checkShop(dataFolder: string, scratch: string, now: Date): AsyncGenerator<Finding> {
+  const file = join(dataFolder, 'heron.sqlite');
+  const database = openOrFind(file);
+  if (database instanceof Database) {
+    try {
+      yield wholeDatabase(database);
+      yield version(file);
+      yield clock(database, now);
+      yield await photos(database, dataFolder);
+    } finally {
+      database.close();
+    }
+  } else yield database;
+  yield* backups(dataFolder, scratch);
+  yield await disk(dataFolder);
+}
+
+function openOrFind(file: string): Database.Database | Finding {
+  if (!existsSync(file)) return { of: 'database', isWell: false, words: `${file} is not there` };
+  try {
+    const database = new Database(file, { readonly: true });
+    database.prepare('SELECT count(*) FROM sqlite_master').get();
+    return database;
+  } catch (fault) {
+    return { of: 'database', isWell: false, words: told(fault) };
+  }
+}
+
+function wholeDatabase(database: Database.Database): Finding {
+  try {
+    const faults = database.pragma('integrity_check(5)') as { integrity_check: string }[];
+    const said = faults.map((each) => each.integrity_check).join('; ');
+    if (said !== 'ok') return { of: 'database', isWell: false, words: `${said}. ${adviceFor('damaged')}` };
+    const dangling = (database.pragma('foreign_key_check') as unknown[]).length;
+    const words =
+      dangling === 0
+        ? 'whole, and every reference leads somewhere'
+        : `${dangling} references to what is not there`;
+    return { of: 'database', isWell: dangling === 0, words };
+  } catch (fault) {
+    return { of: 'database', isWell: false, words: told(fault) };
+  }
+}
+
+function version(file: string): Finding {
+  try {
+    const next = nextMigration(file);
+    const words =
+      next === null
+        ? 'up to date'
+        : `of an earlier version: the next start brings it up to date (from ${next})`;
+    return { of: 'version', isWell: true, words };
+  } catch (fault) {
+    return { of: 'version', isWell: false, words: (fault as Error).message };
+  }
+}
+
+/** The last line of the history is of a time to come where the clock was set back. */
+function clock(database: Database.Database, now: Date): Finding {
+  const has = database.prepare("SELECT 1 FROM sqlite_master WHERE name = 'change'").get() !== undefined;
+  const last = has
+    ? (database.prepare('SELECT at FROM change ORDER BY id DESC LIMIT 1').get() as { at: string } | undefined)
+    : undefined;
+  const isBack = last !== undefined && last.at > now.toISOString();
+  const words = isBack
+    ? `it shows ${now.toISOString()}, and the last entry is of ${last.at}: it was set back`
+    : 'not behind the last entry';
+  return { of: 'clock', isWell: !isBack, words };
+}
+
+async function photos(database: Database.Database, dataFolder: string): Promise<Finding> {
+  const named = photosNamed(database);
+  const lost = await lostPhotosOf(new PhotoFiles(join(dataFolder, 'photos')), named);
+  const words =
+    lost.size === 0
+      ? `all ${named.length} there and unchanged`
+      : `${lost.size} of ${named.length} gone or damaged: ${[...lost].join(', ')}`;
+  return { of: 'photos', isWell: lost.size === 0, words };
+}
+
+async function* backups(dataFolder: string, scratch: string): AsyncGenerator<Finding> {
+  const folder = join(dataFolder, 'backups');
+  const names = existsSync(folder) ? (await readdir(folder)).filter((name) => name.endsWith('.zip')) : [];
+  if (names.length === 0) yield { of: 'backup', isWell: false, words: 'there is none: ./heron backup' };
+  for (const name of names.toSorted().toReversed()) {
+    try {
+      yield {
+        of: 'backup',
+        isWell: true,
+        words: `${name} holds ${contentsInWords(await checkBackup(join(folder, name), scratch))}`,
+      };
+    } catch (fault) {
+      if (!(fault instanceof BrokenBackup)) throw fault;
+      yield { of: 'backup', isWell: false, words: `${name}: ${fault.message}` };
+    }
+  }
+}
+
+async function disk(dataFolder: string): Promise<Finding> {
+  const { bavail, bsize } = await statfs(dataFolder);
+  const free = bavail * bsize;
+  return { of: 'disk', isWell: free >= leastFree, words: `${Math.round(free / 1024 ** 2)} MB free` };
+}
+
+function told(fault: unknown): string {
+  const trouble = storageTrouble(fault);
+  return `${(fault as Error).message}${trouble === null ? '' : `. ${adviceFor(trouble)}`}`;
+}
