@@ -106,7 +106,12 @@ module.exports = {
       severity: 'error',
       from: {
         path: '^apps/server/src/',
-        pathNot: ['/(kit|storage|people|backups|demo|health)/', '\\.test\\.ts$', 'windowLives', 'upkeep\\.service'],
+        pathNot: [
+          '/(kit|storage|people|backups|demo|health)/',
+          '\\.test\\.ts$',
+          'windowLives',
+          'upkeep\\.service',
+        ],
       },
       to: { path: 'storage/writeQueue' },
     },
