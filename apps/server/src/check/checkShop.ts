@@ -1,5 +1,5 @@
 import { existsSync } from 'node:fs';
-import { readdir, statfs } from 'node:fs/promises';
+import { readdir } from 'node:fs/promises';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
 import { BrokenBackup } from '../backups/BrokenBackup.js';
@@ -8,6 +8,7 @@ import { contentsInWords } from '../backups/contentsInWords.js';
 import { lostPhotosOf } from '../backups/lostPhotos.js';
 import { photosNamed } from '../backups/photosNamed.js';
 import { PhotoFiles } from '../photos/face/photoFiles.js';
+import { freeBytesOn, leastFree } from '../storage/diskRoom.js';
 import { nextMigration } from '../storage/setAside.js';
 import { adviceFor, storageTrouble } from '../storage/storageFault.js';
 
@@ -17,9 +18,6 @@ export interface Finding {
   readonly isWell: boolean;
   readonly words: string;
 }
-
-/** With less room the next backups and a day's photos may not fit, bytes. */
-const leastFree = 1024 ** 3;
 
 /**
  * Looks through a whole shop, also while it is served: nothing is changed.
@@ -126,8 +124,7 @@ async function* backups(dataFolder: string, scratch: string): AsyncGenerator<Fin
 }
 
 async function disk(dataFolder: string): Promise<Finding> {
-  const { bavail, bsize } = await statfs(dataFolder);
-  const free = bavail * bsize;
+  const free = await freeBytesOn(dataFolder);
   return { of: 'disk', isWell: free >= leastFree, words: `${Math.round(free / 1024 ** 2)} MB free` };
 }
 

@@ -1,16 +1,14 @@
 import { readFileSync } from 'node:fs';
-import { statfs } from 'node:fs/promises';
 import { dirname } from 'node:path';
 import type { Keeping } from '@lone-heron/contract';
 import { Inject, Injectable } from '@nestjs/common';
 import { backedUpFile, BackupsService } from '../backups/backups.service.js';
 import { PhotoCheckService } from '../backups/photoCheck.service.js';
 import { ChangesService } from '../changes/changes.service.js';
+import { freeBytesOn, leastFree } from '../storage/diskRoom.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { Clock } from '../time/clock.js';
 
-/** With less room the next backups and a day's photos may not fit, bytes. */
-const leastFree = 1024 ** 3;
 const { version } = JSON.parse(readFileSync(new URL('../../package.json', import.meta.url), 'utf8')) as {
   version: string;
 };
@@ -29,8 +27,7 @@ export class KeepingService {
 
   async look(): Promise<Keeping> {
     const { backups } = await this.backups.list();
-    const { bavail, bsize } = await statfs(dirname(this.databaseFile));
-    const freeBytes = bavail * bsize;
+    const freeBytes = await freeBytesOn(dirname(this.databaseFile));
     return {
       version,
       backup: { newestAt: backups[0]?.madeAt ?? null, failure: this.backups.failure },
