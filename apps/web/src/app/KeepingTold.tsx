@@ -1,27 +1,26 @@
 import { DatabaseBackup } from 'lucide-react';
-import { Link } from 'react-router';
-import { useKeepingQuery } from '../shared/api/keepingApi.js';
-import { shopNow } from '../shared/clock/shopClock.js';
-import { keepingTroubles } from '../shared/keeping/keepingTroubles.js';
+import { Link, useLocation } from 'react-router';
+import { usePersonAtDesk } from '../shared/door/usePersonAtDesk.js';
+import { useKeepingTroubles } from '../shared/keeping/useKeepingTroubles.js';
 
-/** A backup that fails is told the same day, ms. */
-const askEvery = 15 * 60_000;
-
-/** Above every page while a disk that breaks tonight would cost more than today. */
+/**
+ * Above the pages of whoever can do something about it, while a disk that breaks tonight would cost more than today: a lead, and
+ * anybody at the shop's own pages. Everybody else has it in the waterline, and their screen for the weld.
+ */
 export function KeepingTold() {
-  const { data } = useKeepingQuery(undefined, { pollingInterval: askEvery });
-  const troubles = data === undefined ? [] : keepingTroubles(data, shopNow());
-  if (troubles.length === 0) return null;
+  const troubles = useKeepingTroubles();
+  const isLead = usePersonAtDesk()?.role === 'lead';
+  const isAtShop = useLocation().pathname.startsWith('/shop');
+  if (troubles.length === 0 || !(isLead || isAtShop)) return null;
   return (
-    <p
-      className="flex flex-wrap items-center justify-center gap-2 bg-warning px-4 py-1 text-warning-content"
-      role="status"
-    >
-      <DatabaseBackup className="size-5 shrink-0" aria-hidden="true" />
-      <span>{troubles.join(' ')}</span>
-      <Link className="btn touch-always btn-sm" to="/shop/backup">
-        Backups
+    <div role="status">
+      <Link
+        className="flex min-h-12 items-center justify-center gap-2 bg-warning px-4 py-1 text-warning-content underline"
+        to="/shop/backup"
+      >
+        <DatabaseBackup className="size-5 shrink-0" aria-hidden="true" />
+        {troubles.join(' ')}
       </Link>
-    </p>
+    </div>
   );
 }

@@ -14,6 +14,7 @@ import { inUse } from '../shared/machines/inUse.js';
 const ReadyState = lazy(() => import('./ReadyState.js'));
 const CouponsState = lazy(() => import('./CouponsState.js'));
 const CardsState = lazy(() => import('./CardsState.js'));
+const ShopState = lazy(() => import('./ShopState.js'));
 const OpticsState = lazy(() => import('./OpticsState.js'));
 
 const notYet = 'to come';
@@ -26,7 +27,6 @@ export function useStationStates(): Readonly<Record<StationPath, ReactNode>> {
     readAddress(new URLSearchParams(useSelector(selectDialSearch))).address.words,
     machines,
   );
-  const used = inUse(machines).length;
   const machineId = said?.machine.id ?? machines[0]?.id;
   const fitted = windows?.find((window) => window.machineId === machineId);
   return {
@@ -41,7 +41,7 @@ export function useStationStates(): Readonly<Record<StationPath, ReactNode>> {
     '/optics': createElement(OpticsState, {
       window: fitted === undefined ? '' : `window ${fitted.number}`,
     }),
-    '/shop': `${used} ${used === 1 ? 'machine' : 'machines'}`,
+    '/shop': createElement(ShopState, { machines: inUse(machines).length }),
   };
 }
 
