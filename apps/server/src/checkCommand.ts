@@ -1,7 +1,7 @@
 import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { checkShop } from './check/checkShop.js';
+import { checkShop } from './backups/checkShop.js';
 import { readSettings } from './start/settings.js';
 import { StartFault } from './start/StartFault.js';
 
