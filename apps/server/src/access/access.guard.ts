@@ -7,8 +7,8 @@ import { readingIsClosed } from './readingIsClosed.js';
 import { isReading } from './reading.js';
 
 /**
- * The guard at every route, behind the door that looks who calls: a route that changes anything and says nothing of who may call it is closed. Reading is
- * open where the shop's own machine alone can connect, and closed on the network.
+ * The guard at every route, behind the door that looks who calls: a route that changes anything and says nothing of who may
+ * call it is closed. Reading is open where the shop's own machine alone can connect, and closed on the network.
  */
 @Injectable()
 export class AccessGuard implements CanActivate {

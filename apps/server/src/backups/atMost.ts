@@ -16,9 +16,15 @@ export function atMost(bytes: number, what: string): Transform {
       else
         done(
           refused([
-            { field: 'file', given: `more than ${bytes} bytes`, allowed: `${what} of up to ${bytes} bytes` },
+            {
+              field: 'file',
+              given: `more than ${inGigabytes(bytes)}`,
+              allowed: `${what} of up to ${inGigabytes(bytes)}`,
+            },
           ]),
         );
     },
   });
 }
+
+const inGigabytes = (bytes: number): string => `${bytes / 1024 ** 3} GB`;

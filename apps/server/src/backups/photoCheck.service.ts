@@ -7,12 +7,12 @@ import {
   type OnApplicationShutdown,
 } from '@nestjs/common';
 import { Interval } from '@nestjs/schedule';
-import { DataSource } from 'typeorm';
+import Database from 'better-sqlite3';
 import { PhotoFiles } from '../photos/face/photoFiles.js';
-import { photoHashes } from '../photos/face/readPhotos.js';
 import { Clock } from '../time/clock.js';
 import { backedUpFile } from './backups.service.js';
 import { lostPhotosOf } from './lostPhotos.js';
+import { photosNamed } from './photosNamed.js';
 
 const week = 7 * 24 * 3600 * 1000;
 
@@ -25,8 +25,7 @@ export class PhotoCheckService implements OnApplicationBootstrap, OnApplicationS
   private found: { readonly at: Date; readonly lost: ReadonlySet<string> } | null = null;
 
   constructor(
-    @Inject(backedUpFile) databaseFile: string,
-    private readonly dataSource: DataSource,
+    @Inject(backedUpFile) private readonly databaseFile: string,
     private readonly clock: Clock,
   ) {
     this.photos = new PhotoFiles(join(dirname(databaseFile), 'photos'));
@@ -35,6 +34,15 @@ export class PhotoCheckService implements OnApplicationBootstrap, OnApplicationS
   /** What was found the last time; null until then. */
   get last(): { readonly at: Date; readonly lost: ReadonlySet<string> } | null {
     return this.found;
+  }
+
+  private named(): readonly string[] {
+    const database = new Database(this.databaseFile, { readonly: true });
+    try {
+      return photosNamed(database);
+    } finally {
+      database.close();
+    }
   }
 
   onApplicationBootstrap(): void {
@@ -49,7 +57,7 @@ export class PhotoCheckService implements OnApplicationBootstrap, OnApplicationS
   async look(): Promise<void> {
     try {
       const lost = new Set<string>();
-      for (const hash of await photoHashes(this.dataSource.manager)) {
+      for (const hash of this.named()) {
         if (this.isClosing) return;
         for (const each of await lostPhotosOf(this.photos, [hash])) lost.add(each);
       }

@@ -7,6 +7,7 @@ import { largestBackup, type BackupContents, type Person, type RestoreBegun } fr
 import { Inject, Injectable, Logger } from '@nestjs/common';
 import { ChangesService } from '../changes/changes.service.js';
 import { notFound, refused } from '../http/problem.js';
+import { StartFault } from '../start/StartFault.js';
 import { scratchFolder } from '../storage/scratchFolder.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { Clock } from '../time/clock.js';
@@ -95,12 +96,25 @@ export class RestoresService {
     }
   }
 
+  private async stage({ file }: Looked, now: Date): Promise<string> {
+    try {
+      return await stageBackup(file, this.folder, now);
+    } catch (fault) {
+      throw fault instanceof BrokenBackup || fault instanceof StartFault ? brokenBackup(fault) : fault;
+    }
+  }
+
   /** Puts a backup that was looked at in the place of everything. The shop closes for a moment and opens as it was then. */
   async begin(id: string, by: Person): Promise<RestoreBegun> {
     const looked = this.looked.get(id);
     if (looked === undefined) throw notFound('restore that was looked at', id);
+    // Pressed twice it is begun once.
+    this.looked.delete(id);
     const now = this.clock.now();
-    const unpacked = await stageBackup(looked.file, this.folder, now);
+    const unpacked = await this.stage(looked, now).catch((fault: unknown) => {
+      this.looked.set(id, looked);
+      throw fault;
+    });
     const { madeAt } = looked.contents;
     const what = `put the backup of ${madeAt} in the place of the shop (${contentsInWords(looked.contents)})`;
     // The last line of the history that is set aside.
@@ -108,7 +122,6 @@ export class RestoresService {
       this.changes.record(manager, { personId: by.id, noun: 'backup', subjectId: looked.contents.id, what }),
     );
     const stamp = fileStamp(now);
-    this.looked.delete(id);
     if (isSent(looked)) await rm(looked.file);
     this.reopen(() => this.exchange(unpacked, stamp));
     return { aside: asideName(stamp) };
@@ -118,7 +131,7 @@ export class RestoresService {
 /** One that was taken in from elsewhere lies in the scratch folder and is let go of; one that is kept stays. */
 const isSent = ({ file }: Looked): boolean => /^restore-/.test(basename(file));
 
-function brokenBackup({ message }: BrokenBackup) {
+function brokenBackup({ message }: Error) {
   return refused([
     {
       field: 'backup',

@@ -92,7 +92,7 @@ export class CouponFilesService {
     zip.addReadStream(Readable.from(couponsAsCsv(pages(), names)), 'coupons.csv');
     zip.addBuffer(Buffer.from(JSON.stringify(mine, null, 1)), 'photos.json');
     zip.addBuffer(Buffer.from(JSON.stringify(theirs, null, 1)), 'tests.json');
-    for (const { hash, type } of uniqueBy(mine, ({ hash: each }) => each)) {
+    for (const [hash, type] of new Map(mine.map((photo) => [photo.hash, photo.type]))) {
       const path = this.photoFiles.pathOf(hash);
       // Pictures are packed already; one that is lost keeps the rest from nobody, and its record says whose it was.
       if (existsSync(path))
@@ -192,10 +192,6 @@ async function readAny(format: CouponFileFormat, bytes: Buffer, now: Date): Prom
   if (format === 'zip') return readArchive(bytes, now);
   const { rows, unknownColumns } = readCouponFile(format, bytes, now);
   return { coupons: rows, photos: [], tests: [], pictures: new Map(), unknownColumns };
-}
-
-function uniqueBy<T>(list: readonly T[], keyOf: (item: T) => string): T[] {
-  return [...new Map(list.map((item) => [keyOf(item), item])).values()];
 }
 
 function sized(format: CouponFileFormat, bytes: Buffer): Buffer {

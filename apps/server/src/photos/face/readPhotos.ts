@@ -2,7 +2,6 @@ import type { Photo } from '@lone-heron/contract';
 import { In, IsNull, type EntityManager } from 'typeorm';
 import { inBatches } from '../../storage/inBatches.js';
 import { PhotoEntity } from '../photo.entity.js';
-import { ShopPhotoEntity } from '../shopPhoto.entity.js';
 import { photoFromRow } from '../photoFromRow.js';
 
 /** Every photo of a coupon that was not taken away. */
@@ -17,14 +16,6 @@ export async function photosOfCoupons(
 ): Promise<readonly Photo[]> {
   const rows = await inBatches(couponIds, (some) => manager.findBy(PhotoEntity, { couponId: In(some) }));
   return rows.map(photoFromRow);
-}
-
-/** Hashes of every photo of the shop, those taken away among them, each once. */
-export async function photoHashes(manager: EntityManager): Promise<readonly string[]> {
-  const all = await Promise.all(
-    [PhotoEntity, ShopPhotoEntity].map((entity) => manager.find(entity, { select: { hash: true } })),
-  );
-  return [...new Set(all.flat().map(({ hash }) => hash))];
 }
 
 /** A photo as it was sent and as it is kept. */

@@ -10,6 +10,9 @@ export interface StockAdvice extends DrawerStock {
   readonly cost: number | null;
 }
 
+/** Divided and multiplied again by the days it must not come out above the most. */
+const justUnder = mostInDelivery * (1 - 1e-9);
+
 /**
  * What to keep of a part and how many to order: ordered when down to what a delivery may use up, filled up to what a
  * month more will. A sort that is kept, of which none is left and no use is known, is ordered once.
@@ -19,7 +22,7 @@ export function stockAdvice(item: StockItem): StockAdvice {
   const stock = drawerStock({
     meanLife: 1,
     // One that was written down before the two were looked at together is worked out as if less were used.
-    usePerDay: Math.min(usedPerMonth / daysPerMonth, mostInDelivery / item.deliveryDays),
+    usePerDay: Math.min(usedPerMonth / daysPerMonth, justUnder / item.deliveryDays),
     deliveryDays: item.deliveryDays,
     serviceLevel: item.serviceLevel,
   });
