@@ -3,11 +3,9 @@ import { execFileSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { fileURLToPath } from 'node:url';
+import { bin, root } from './root.mjs';
 
-const root = fileURLToPath(new URL('..', import.meta.url));
 const stamps = join(root, '.cache/build');
-const bin = (name) => join(root, 'node_modules/.bin', name);
 
 /** In the order of the arrows: what comes later is built from what comes before. */
 const workspaces = [

@@ -1,10 +1,8 @@
 /** Rebuilds and restarts as files change: the server on PORT, the interface with hot reloading on 4181. */
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
-import { fileURLToPath } from 'node:url';
+import { bin, root } from './root.mjs';
 
-const root = fileURLToPath(new URL('..', import.meta.url));
-const bin = (name) => join(root, 'node_modules/.bin', name);
 const children = [
   ...['packages/core', 'packages/contract', 'apps/server'].map((folder) =>
     start(

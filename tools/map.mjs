@@ -6,7 +6,7 @@ import { execFileSync } from 'node:child_process';
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { join } from 'node:path';
-import { bin, root } from './test/tally.mjs';
+import { bin, root } from './root.mjs';
 
 const echarts = createRequire(join(root, 'apps/web/package.json'))('echarts');
 

@@ -9,7 +9,7 @@ import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { spawnSync } from 'node:child_process';
-import { bin, root } from './test/tally.mjs';
+import { bin, root } from './root.mjs';
 import { slowTests } from './test/slowTests.mjs';
 
 /** One file in so many is drawn. */

@@ -2,10 +2,9 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { join } from 'node:path';
-import { fileURLToPath } from 'node:url';
+import { root } from './root.mjs';
 import * as core from '../packages/core/dist/index.js';
 
-const root = fileURLToPath(new URL('..', import.meta.url));
 const echarts = createRequire(join(root, 'apps/web/package.json'))('echarts');
 const { findMetal, fraction, hertz, mm, mmPerSecond, predictMelt, watt } = core;
 

@@ -4,7 +4,7 @@
  */
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { root } from './test/tally.mjs';
+import { root } from './root.mjs';
 
 const faces = [
   { name: '@lone-heron/core', index: 'packages/core/src/index.ts', inside: 'packages/core/' },

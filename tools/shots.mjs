@@ -4,9 +4,8 @@ import { mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { fileURLToPath } from 'node:url';
+import { root } from './root.mjs';
 
-const root = fileURLToPath(new URL('..', import.meta.url));
 const { default: puppeteer } = await import(
   createRequire(join(root, 'e2e/package.json')).resolve('puppeteer-core')
 );
@@ -41,6 +40,9 @@ const shots = [
   { name: 'optics-year', path: '/optics/upkeep/year' },
 ];
 
+/** A busy machine takes longer than a browser waits by itself, ms. */
+const longestPage = 120_000;
+
 const data = mkdtempSync(join(tmpdir(), 'heron-shots-'));
 const server = spawn(process.execPath, ['apps/server/dist/main.js'], {
   cwd: root,
@@ -66,6 +68,8 @@ try {
 async function take({ name, path, size = desk, theme = 'marsh', act }) {
   const page = await browser.newPage();
   await page.setViewport(size);
+  // The service worker fetches the whole application beside the first pages.
+  page.setDefaultNavigationTimeout(longestPage);
   const memory = JSON.stringify({ theme, dialSearch: '', recentJoints: [] });
   await page.evaluateOnNewDocument((text) => localStorage.setItem('lone-heron.desk', text), memory);
   await page.goto(`${address}${path}`, { waitUntil: 'networkidle0' });

@@ -2,7 +2,8 @@
  * Everything that is checked: types, lint, formatting, layers, unused code, the tests of every workspace, and the
  * browser tests on the built application. Closes with "N passed, N failed" on a line of its own.
  */
-import { bin, check, checkTwoAtATime, close, jest } from './test/tally.mjs';
+import { bin } from './root.mjs';
+import { check, checkTwoAtATime, close, jest } from './test/tally.mjs';
 import { types } from './test/types.mjs';
 
 const workspaces = ['packages/contract', 'apps/server', 'apps/web'];
@@ -22,6 +23,7 @@ await checkTwoAtATime([
   ['layers', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'packages', 'apps', 'e2e']],
   ['unused code', bin('knip'), []],
   ['public faces', process.execPath, ['tools/publicFaces.mjs']],
+  ['licences', process.execPath, ['tools/licences.mjs']],
 ]);
 const twoWorkers = '--maxWorkers=2';
 jest('tests of the core, with their coverage', [

@@ -7,7 +7,8 @@
 import { execFileSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import { bin, checkTwoAtATime, close, jest, root } from './test/tally.mjs';
+import { bin, root } from './root.mjs';
+import { checkTwoAtATime, close, jest } from './test/tally.mjs';
 import { slowTests } from './test/slowTests.mjs';
 import { types } from './test/types.mjs';
 import { dependentsOf, workspaceGraph } from './test/workspaces.mjs';

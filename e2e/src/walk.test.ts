@@ -157,4 +157,9 @@ describe('from a joint to a logged coupon', () => {
     expect(numbers).not.toContain(String(coupon + 1));
     expect(numbers).toContain(String(coupon));
   });
+
+  it('tried nothing on the way that the page’s own policy refuses', async () => {
+    const measured = await (await fetch(`${shop.heron.url}/api/metrics`)).text();
+    expect(measured).toContain('heron_csp_reports_total 0');
+  });
 });

@@ -3,9 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { fileURLToPath } from 'node:url';
-
-const root = fileURLToPath(new URL('../..', import.meta.url));
+import { root } from '../root.mjs';
 
 /** A start of the sample workshop from the command to its address, its data there already. */
 export async function startTime() {

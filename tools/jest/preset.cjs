@@ -29,6 +29,9 @@ const moduleOnly = [
   'sonner',
   'culori',
   '@nestjs/schedule',
+  'age-encryption',
+  '@noble',
+  '@scure',
 ];
 
 module.exports = {

@@ -3,10 +3,8 @@ import { spawn, spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { fileURLToPath } from 'node:url';
+import { bin, root } from '../root.mjs';
 
-export const root = fileURLToPath(new URL('../..', import.meta.url));
-export const bin = (name) => join(root, 'node_modules/.bin', name);
 const scratch = mkdtempSync(join(tmpdir(), 'heron-test-'));
 const total = { passed: 0, failed: 0 };
 

@@ -1,4 +1,4 @@
-import { bin } from './tally.mjs';
+import { bin } from '../root.mjs';
 
 /** The types of a workspace; what was checked before and has not changed is taken as it was. */
 export function types(folder) {

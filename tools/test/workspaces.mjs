@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { root } from './tally.mjs';
+import { root } from '../root.mjs';
 
 const read = (path) => JSON.parse(readFileSync(join(root, path, 'package.json'), 'utf8'));
 

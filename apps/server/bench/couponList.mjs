@@ -2,7 +2,7 @@ import 'reflect-metadata';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import Database from 'better-sqlite3';
+import { multiplyCoupons } from './multiplyCoupons.mjs';
 
 /** The list of a hundred thousand coupons, filtered, sorted and gathered in the ways the screen asks, on a real file. */
 export async function couponListTime() {
@@ -47,21 +47,4 @@ export async function couponListTime() {
     times: [{ name: 'p95', ms: p95, most: 1.9 }],
     note: `median ${times[times.length >> 1].toFixed(1)} ms`,
   };
-}
-
-/** Copies the sample coupons until there are so many, each under an id and a number of its own. */
-function multiplyCoupons(databaseFile, wanted) {
-  const database = new Database(databaseFile);
-  const columns = database
-    .prepare('SELECT name FROM pragma_table_info(?)')
-    .all('coupon')
-    .map(({ name }) => name);
-  const value = (name) =>
-    name === 'id' ? "c.id || '-' || n.i" : name === 'number' ? 'c.number + n.i * 1000' : `c.${name}`;
-  const { sample } = database.prepare('SELECT COUNT(*) AS sample FROM coupon').get();
-  database.exec(
-    `WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < ${Math.ceil(wanted / sample)})
-     INSERT INTO coupon (${columns.join(', ')}) SELECT ${columns.map(value).join(', ')} FROM coupon c, n`,
-  );
-  database.close();
 }

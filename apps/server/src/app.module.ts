@@ -1,21 +1,23 @@
-import { Module, type DynamicModule } from '@nestjs/common';
+import { Module, RequestMethod, type DynamicModule } from '@nestjs/common';
 import { ServeStaticModule } from '@nestjs/serve-static';
 import type { ServerResponse } from 'node:http';
+import { LoggerModule } from 'nestjs-pino';
 import { dirname, join } from 'node:path';
+import type { Logger as PinoLogger } from 'pino';
 import { AccessModule } from './access/access.module.js';
 import { ChangesModule } from './changes/changes.module.js';
-import { CouponFilesModule } from './couponFiles/couponFiles.module.js';
 import { CouponsModule } from './coupons/coupons.module.js';
 import { HealthModule } from './health/health.module.js';
 import { UnknownPathController } from './http/unknownPath.controller.js';
-import { ExchangeModule } from './exchange/exchange.module.js';
+import { FileWorkModule } from './fileWork/fileWork.module.js';
 import { HeadPartsModule } from './headParts/headParts.module.js';
 import { HouseModule } from './house/house.module.js';
 import { KitModule } from './kit/kit.module.js';
 import { InspectionModule } from './inspection/inspection.module.js';
 import { BackupsModule } from './backups/backups.module.js';
 import type { ReopenShop } from './backups/restores.service.js';
-import { writeBackup, type WriteBackup } from './backups/writeBackup.js';
+import { backupsHere, type BackupWork } from './backups/backupWork.js';
+import type { SecondPlace } from './backups/secondPlace.js';
 import { CardsModule } from './cards/cards.module.js';
 import { LaddersModule } from './ladders/ladders.module.js';
 import { LightModule } from './light/light.module.js';
@@ -40,6 +42,8 @@ import { UpkeepModule } from './upkeep/upkeep.module.js';
 @Module({ controllers: [UnknownPathController] })
 class LastModule {}
 
+const everyRoute = [{ path: '{*path}', method: RequestMethod.ALL }];
+
 /** What the server is made over. */
 export interface AppPlan {
   /** SQLite file, made where it is missing; photos lie in a folder beside it. */
@@ -52,8 +56,14 @@ export interface AppPlan {
   readonly names?: readonly string[];
   /** Certificate and key to serve HTTPS with, or null for HTTP. */
   readonly tls: { readonly cert: Buffer; readonly key: Buffer } | null;
-  /** How a backup is made; in this thread where left out. */
-  readonly write?: WriteBackup;
+  /** How backups are made; in this thread where left out. */
+  readonly backups?: BackupWork;
+  /** Where backups are copied to as well; nowhere where left out. */
+  readonly second?: SecondPlace | null;
+  /** Where it logs; what should be looked at goes to whoever started it where left out. */
+  readonly log?: PinoLogger;
+  /** Files are read and written in threads of their own; by the one that serves where left out. */
+  readonly isInThreads?: boolean;
   /** How it is opened anew after a restore at the page. */
   readonly reopen?: ReopenShop;
   /** How it is reached from the network; by this machine alone where left out. */
@@ -64,11 +74,20 @@ export interface AppPlan {
 @Module({})
 export class AppModule {
   static over(plan: AppPlan): DynamicModule {
-    const { databaseFile, webFolder, isOnNetwork } = plan;
-    const { reached = thisMachineAlone, write = writeBackup, reopen = notReopened } = plan;
+    const { databaseFile, webFolder, isOnNetwork, log } = plan;
+    const {
+      isInThreads = false,
+      reached = thisMachineAlone,
+      backups = backupsHere,
+      second = null,
+      reopen = notReopened,
+    } = plan;
     return {
       module: AppModule,
       imports: [
+        ...(log === undefined
+          ? []
+          : [LoggerModule.forRoot({ pinoHttp: { logger: log }, useExisting: true, forRoutes: everyRoute })]),
         TimeModule,
         StorageModule.forFile(databaseFile),
         ChangesModule,
@@ -82,9 +101,8 @@ export class AppModule {
         CouponsModule,
         PhotosModule.inFolder(join(dirname(databaseFile), 'photos')),
         InspectionModule,
-        CouponFilesModule,
         CardsModule,
-        ExchangeModule,
+        FileWorkModule.over(databaseFile, isInThreads),
         ProceduresModule,
         ProgramSlotsModule,
         LaddersModule,
@@ -98,7 +116,7 @@ export class AppModule {
         SafetyModule,
         TrainingModule,
         HouseModule,
-        BackupsModule.of({ databaseFile, write, reopen }),
+        BackupsModule.of({ databaseFile, work: backups, second, reopen }),
         HealthModule,
         LastModule,
       ],

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { checkShop } from './backups/checkShop.js';
 import { readSettings } from './start/settings.js';
-import { StartFault } from './start/StartFault.js';
+import { endInWords } from './start/endInWords.js';
 
 /** ./heron check: everything of a shop is looked through; ends with 1 where something is not well. */
 async function run(): Promise<void> {
@@ -25,7 +25,4 @@ async function run(): Promise<void> {
   process.exitCode = bad === 0 ? 0 : 1;
 }
 
-run().catch((error: unknown) => {
-  console.error(error instanceof StartFault ? `heron: ${error.message}` : error);
-  process.exit(1);
-});
+run().catch(endInWords);

@@ -2,6 +2,7 @@ import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
 import helmet from 'helmet';
+import { Logger } from 'nestjs-pino';
 import { cleanupOpenApiDoc } from 'nestjs-zod';
 import { doorBeforeBodies } from './access/doorBeforeBodies.js';
 import { answerKnownNames } from './access/knownHost.js';
@@ -9,18 +10,32 @@ import { AppModule, type AppPlan } from './app.module.js';
 import { readBodies } from './http/bodyParsers.js';
 import { tellEarlyProblems } from './http/bodyProblems.js';
 import { ProblemFilter } from './http/problemFilter.js';
+import { countRequests } from './health/countRequests.js';
+import { Measures } from './health/measures.js';
+import { cspReportPath, keepCspReports } from './logging/cspReports.js';
+import { logRequests } from './logging/logRequests.js';
+import { noLog } from './logging/openLog.js';
 import { SessionsService } from './people/sessions.service.js';
 
 /** The application, ready to listen: /api with its documents at /api/docs, and the interface everywhere else. */
 export async function createApp(plan: AppPlan): Promise<NestExpressApplication> {
+  const { log } = plan;
   const app = await NestFactory.create<NestExpressApplication>(AppModule.over(plan), {
     logger: ['error', 'warn'],
+    bufferLogs: log !== undefined,
     abortOnError: false,
     bodyParser: false,
     ...(plan.tls === null ? {} : { httpsOptions: plan.tls }),
   });
+  if (log !== undefined) {
+    app.useLogger(app.get(Logger));
+    app.flushLogs();
+  }
+  app.use(logRequests(log ?? noLog()));
+  app.use(countRequests(app.get(Measures)));
   app.use(protectiveHeaders(plan.tls !== null));
   app.use(answerKnownNames(plan.isOnNetwork ? (plan.names ?? []) : null));
+  keepCspReports(app, log ?? noLog(), () => app.get(Measures).reports.inc());
   app.use('/api', doorBeforeBodies(app.get(SessionsService)));
   readBodies(app);
   app.use(tellEarlyProblems);
@@ -48,6 +63,7 @@ function protectiveHeaders(isHttps: boolean) {
         'script-src-attr': ["'none'"],
         'style-src': ["'self'", "'unsafe-inline'"],
         'img-src': ["'self'", 'data:', 'blob:'],
+        'report-uri': [cspReportPath],
         'frame-ancestors': ["'none'"],
         'upgrade-insecure-requests': null,
       },

@@ -1,7 +1,10 @@
 import 'reflect-metadata';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { join } from 'node:path';
-import { writeBackupInThread } from './backups/writeBackupInThread.js';
+import { readPassphrase } from './backups/ageFile.js';
+import { backupsInThread } from './backups/backupsInThread.js';
+import { openLog } from './logging/openLog.js';
+import type { SecondPlace } from './backups/secondPlace.js';
 import { seedWorkshop } from './demo/seedWorkshop.js';
 import { thisMachineAlone, type ReachedBy } from './network/reachedBy.js';
 import { openDataFolder } from './start/dataFolder.js';
@@ -12,8 +15,8 @@ import { ownCertificate, type OwnCertificate } from './start/ownCertificate.js';
 import { requireFreePort } from './start/portFree.js';
 import { readSettings, type ServerSettings } from './start/settings.js';
 import { ServedShop } from './start/ServedShop.js';
-import { StartFault } from './start/StartFault.js';
 import { readTls } from './start/tls.js';
+import { endInWords } from './start/endInWords.js';
 
 async function start(): Promise<void> {
   // Whatever is made is for whoever starts the server alone.
@@ -38,7 +41,10 @@ async function start(): Promise<void> {
       names,
       tls,
       reached,
-      write: writeBackupInThread,
+      backups: backupsInThread,
+      second: secondPlaceOf(settings),
+      isInThreads: true,
+      log: openLog(join(dataFolder, 'logs')),
     },
     { host, port, second: own === null ? null : { port: settings.httpsPort, certificate: own } },
     (app) => prepare(app, settings),
@@ -61,6 +67,13 @@ function ownCertificateFor({
 }: ServerSettings): Promise<OwnCertificate | null> {
   if (!isOnNetwork || tlsFiles !== null) return Promise.resolve(null);
   return ownCertificate(join(dataFolder, 'certificate'), localNames(), new Date());
+}
+
+/** @throws StartFault for a passphrase that cannot be read */
+function secondPlaceOf({ backupAlso, passphraseFile }: ServerSettings): SecondPlace | null {
+  if (backupAlso === null) return null;
+  const passphrase = passphraseFile === null ? null : readPassphrase(passphraseFile);
+  return { folder: backupAlso, passphrase };
 }
 
 function reachedBy(
@@ -104,7 +117,4 @@ function whereItIs({ port, dataFolder, tlsFiles }: ServerSettings, reached: Reac
   ].join('\n');
 }
 
-start().catch((error: unknown) => {
-  console.error(error instanceof StartFault ? `heron: ${error.message}` : error);
-  process.exit(1);
-});
+start().catch(endInWords);

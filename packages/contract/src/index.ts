@@ -32,6 +32,7 @@ export { ownNumbers } from './cards/rules/ownNumbers.js';
 export { adaptCard, carryCard, type CarriedCard, type LearnOfJob } from './cards/rules/carryCard.js';
 export { findCards, shownVersion, type FoundCard, type FoundCards } from './cards/rules/findCards.js';
 export { proposeCard } from './cards/rules/proposeCard.js';
+export { fileProgressSchema, type FileProgress } from './couponFiles/fileProgress.js';
 export {
   couponFileFormats,
   couponFileName,

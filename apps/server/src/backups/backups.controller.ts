@@ -1,9 +1,10 @@
-import { createReadStream } from 'node:fs';
 import { backupSchema, backupsSchema, type Backup, type Backups, type Person } from '@lone-heron/contract';
-import { Controller, Get, Put, StreamableFile } from '@nestjs/common';
+import { Controller, Get, Put, type StreamableFile } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { By, For } from '../access/access.js';
+import { fileAnswer } from '../http/fileAnswer.js';
 import { Answers, Id } from '../http/schemaRoutes.js';
+import { wholeBackup } from './wholeBackup.js';
 import { BackupsService } from './backups.service.js';
 
 /** A backup holds everything, PINs' hashes among it: for leads alone, also where reading is open. */
@@ -33,9 +34,6 @@ export class BackupsController {
   @ApiOperation({ summary: 'The backup as a file' })
   async file(@Id() id: string): Promise<StreamableFile> {
     const { path, file } = await this.backups.pathOf(id);
-    return new StreamableFile(createReadStream(path), {
-      type: 'application/zip',
-      disposition: `attachment; filename="${file}"`,
-    });
+    return fileAnswer(await wholeBackup(path), 'application/zip', file);
   }
 }

@@ -1,24 +1,28 @@
 import { Module, type DynamicModule } from '@nestjs/common';
 import { ScheduleModule } from '@nestjs/schedule';
 import { PeopleModule } from '../people/people.module.js';
-import { backedUpFile, BackupsService, backupWriter } from './backups.service.js';
+import { backedUpFile, BackupsService, backupWork, secondPlace } from './backups.service.js';
 import { BackupsController } from './backups.controller.js';
 import { PhotoCheckService } from './photoCheck.service.js';
 import { RestoresController } from './restores.controller.js';
 import { reopensShop, RestoresService, type ReopenShop } from './restores.service.js';
-import type { WriteBackup } from './writeBackup.js';
+import { SavesNoteService } from './savesNote.service.js';
+import type { BackupWork } from './backupWork.js';
+import type { SecondPlace } from './secondPlace.js';
 
 /** What the shop is copied from, by whom, and how it is opened anew. */
 interface BackupsPlan {
   /** Database that is backed up, into a folder beside it. */
   readonly databaseFile: string;
-  readonly write: WriteBackup;
+  readonly work: BackupWork;
+  /** Where backups are copied to as well; null where nowhere. */
+  readonly second: SecondPlace | null;
   readonly reopen: ReopenShop;
 }
 
 @Module({})
 export class BackupsModule {
-  static of({ databaseFile, write, reopen }: BackupsPlan): DynamicModule {
+  static of({ databaseFile, work, second, reopen }: BackupsPlan): DynamicModule {
     const file = { provide: backedUpFile, useValue: databaseFile };
     return {
       module: BackupsModule,
@@ -26,8 +30,9 @@ export class BackupsModule {
       imports: [ScheduleModule.forRoot(), PeopleModule],
       controllers: [BackupsController, RestoresController],
       providers: [
-        ...[BackupsService, PhotoCheckService, RestoresService, file],
-        { provide: backupWriter, useValue: write },
+        ...[BackupsService, PhotoCheckService, RestoresService, SavesNoteService, file],
+        { provide: backupWork, useValue: work },
+        { provide: secondPlace, useValue: second },
         { provide: reopensShop, useValue: reopen },
       ],
       exports: [BackupsService, PhotoCheckService, file],

@@ -15,14 +15,17 @@ import { BrokenBackup } from './BrokenBackup.js';
 import { expiredBackups, isBackupDue } from './expiredBackups.js';
 import { fileStamp } from './fileStamp.js';
 import { contentsOf } from './unpackBackup.js';
-import type { BackupOrder, WriteBackup } from './writeBackup.js';
+import type { BackupWork } from './backupWork.js';
+import { backupFileName, placeMissing, type SecondPlace } from './secondPlace.js';
+import type { BackupOrder } from './writeBackup.js';
 
 /** Path of the database that is backed up. */
 export const backedUpFile = Symbol('database that is backed up');
-/** How a backup is made. @see WriteBackup */
-export const backupWriter = Symbol('what writes a backup');
+/** How backups are made. @see BackupWork */
+export const backupWork = Symbol('what makes backups');
+/** Where they are copied to as well. @see SecondPlace */
+export const secondPlace = Symbol('where backups are copied to as well');
 const quarterHour = 15 * 60 * 1000;
-const fileName = /^heron-[0-9TZ-]+\.zip$/;
 
 @Injectable()
 export class BackupsService {
@@ -30,10 +33,12 @@ export class BackupsService {
   private readonly oneAtATime = new Mutex();
   private readonly folder: string;
   private failed: string | null = null;
+  private secondFailed: string | null = null;
 
   constructor(
     @Inject(backedUpFile) private readonly databaseFile: string,
-    @Inject(backupWriter) private readonly write: WriteBackup,
+    @Inject(backupWork) private readonly work: BackupWork,
+    @Inject(secondPlace) private readonly second: SecondPlace | null,
     private readonly writes: WriteQueue,
     private readonly changes: ChangesService,
     private readonly clock: Clock,
@@ -46,16 +51,28 @@ export class BackupsService {
     return this.failed;
   }
 
+  /** Why the newest backup is not in the second place; null where it is, or there is none. */
+  get secondFailure(): string | null {
+    return this.second === null ? null : (this.secondFailed ?? placeMissing(this.second.folder));
+  }
+
   /** The backups that are kept, newest first. A file that is none is left out. */
   async list(): Promise<Backups> {
-    if (!existsSync(this.folder)) return { folder: this.folder, backups: [] };
-    const names = (await readdir(this.folder)).filter((name) => fileName.test(name));
+    const { folder, second } = { folder: this.folder, second: this.secondNow() };
+    if (!existsSync(folder)) return { folder, backups: [], second };
+    const names = (await readdir(this.folder)).filter((name) => backupFileName.test(name));
     const read = await Promise.all(names.map((name) => this.read(name)));
     const backups = read.filter((backup) => backup !== null);
     return {
-      folder: this.folder,
+      ...{ folder, second },
       backups: backups.toSorted((one, other) => Date.parse(other.madeAt) - Date.parse(one.madeAt)),
     };
+  }
+
+  private secondNow(): Backups['second'] {
+    if (this.second === null) return null;
+    const { folder, passphrase } = this.second;
+    return { folder, isEncrypted: passphrase !== null, failure: this.secondFailure };
   }
 
   private async read(file: string): Promise<Backup | null> {
@@ -80,8 +97,10 @@ export class BackupsService {
       const now = this.clock.now();
       const file = `heron-${fileStamp(now)}.zip`;
       const target = join(this.folder, file);
-      const contents = await this.written({ id, databaseFile: this.databaseFile, target, now });
+      const order = { id, databaseFile: this.databaseFile, target, now, photosLie: 'beside' } as const;
+      const contents = await this.written(order);
       await this.clearOut(now);
+      await this.follow();
       if (by !== null) {
         const change = {
           personId: by.id,
@@ -97,13 +116,25 @@ export class BackupsService {
 
   private async written(order: BackupOrder): Promise<BackupContents> {
     try {
-      const contents = await this.write(order);
+      const contents = await this.work.write(order);
       this.failed = null;
       return contents;
     } catch (fault) {
       const trouble = storageTrouble(fault);
       this.failed = `${(fault as Error).message}${trouble === null ? '' : `. ${adviceFor(trouble)}`}`;
       throw fault;
+    }
+  }
+
+  /** A second place that is not there keeps no backup from being made; it is told, and tried again. */
+  private async follow(): Promise<void> {
+    if (this.second === null || !existsSync(this.folder)) return;
+    try {
+      await this.work.follow(this.folder, this.second);
+      this.secondFailed = null;
+    } catch (fault) {
+      this.secondFailed = (fault as Error).message;
+      this.log.warn(`The newest backup is not in its second place: ${this.secondFailed}`);
     }
   }
 
@@ -127,6 +158,7 @@ export class BackupsService {
       const { backups } = await this.list();
       const madeAt = backups.map((backup) => backup.madeAt);
       if (isBackupDue(madeAt, this.clock.now())) await this.make(uuid(), null);
+      else await this.oneAtATime.runExclusive(() => this.follow());
     } catch (fault) {
       this.log.error(`The nightly backup was not made: ${(fault as Error).message}`);
     }

@@ -19,6 +19,7 @@ import request from 'supertest';
 import { lockFolder } from '../start/folderLock.js';
 import { createApp } from '../createApp.js';
 import { hashOf, PhotoFiles } from '../photos/face/photoFiles.js';
+import { couponWithPhoto } from '../testing/couponWithPhoto.js';
 import { couponDraft, newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
 import { checkBackup } from './checkBackup.js';
 import { expiredBackups, isBackupDue } from './expiredBackups.js';
@@ -32,16 +33,7 @@ let folder: string;
 beforeAll(async () => {
   server = await startSampleServer();
   folder = mkdtempSync(join(tmpdir(), 'heron-restore-'));
-  const couponId = newId();
-  await server.http.put(`/api/coupons/${couponId}`).send(couponDraft()).expect(201);
-  const picture = await sharp({ create: { width: 60, height: 40, channels: 3, background: '#c86' } })
-    .png()
-    .toBuffer();
-  await server.http
-    .put(`/api/coupons/${couponId}/photos/${newId()}?subject=face`)
-    .set('Content-Type', 'image/png')
-    .send(picture)
-    .expect(200);
+  await couponWithPhoto(server.http);
   const glass = await sharp({ create: { width: 40, height: 40, channels: 3, background: '#abc' } })
     .png()
     .toBuffer();
@@ -58,6 +50,9 @@ afterAll(async () => {
 
 const make = async (id = newId()) => (await server.http.put(`/api/backups/${id}`).expect(200)).body as Backup;
 const pathOf = ({ file }: Backup) => join(dirname(server.databaseFile), 'backups', file);
+/** A backup as it is taken away: one file with everything. */
+const wholeFile = async ({ id }: Backup) =>
+  (await server.http.get(`/api/backups/${id}/file`).responseType('blob').expect(200)).body as Buffer;
 const freshFolder = (name: string) => {
   const path = join(folder, name);
   mkdirSync(path);
@@ -243,7 +238,7 @@ describe('restoring', () => {
   });
 
   it('of a broken, changed, foreign or newer backup changes nothing and says why', async () => {
-    const whole = readFileSync(pathOf(await make()));
+    const whole = await wholeFile(await make());
     const files = unzipSync(whole);
     const photo = Object.keys(files).find((name) => name.startsWith('photos/')) ?? '';
     const contents = JSON.parse(Buffer.from(files['backup.json'] ?? []).toString()) as object;
@@ -252,7 +247,7 @@ describe('restoring', () => {
     const cases: readonly (readonly [Uint8Array, string])[] = [
       [whole.subarray(0, whole.length / 2), 'cannot be read as a ZIP'],
       [zipSync({ 'notes.txt': Buffer.from('hello') }), 'has no backup.json'],
-      [zipSync({ ...files, 'backup.json': json({ version: 2 }) }), 'this version reads up to 1'],
+      [zipSync({ ...files, 'backup.json': json({ version: 3 }) }), 'this version reads up to 2'],
       [zipSync({ ...files, 'backup.json': Buffer.from('{') }), 'cannot be read'],
       [zipSync(without), 'is missing from it'],
       [zipSync({ ...files, [photo]: Buffer.from('another') }), 'in it is changed'],
@@ -267,6 +262,75 @@ describe('restoring', () => {
     const dataFolder = freshFolder('untouched');
     await expect(restoreBackup(file, dataFolder, new Date())).rejects.toThrow('is missing from it');
     expect(readdirSync(dataFolder)).toEqual(['in-use.lock']);
+  });
+});
+
+describe('photos of backups', () => {
+  const pool = () => new PhotoFiles(join(dirname(server.databaseFile), 'backups', 'photos'));
+  const hashes = () => {
+    const database = new Database(server.databaseFile, { readonly: true });
+    const named = photosNamed(database);
+    database.close();
+    return named;
+  };
+
+  it('lie beside them, written once however many backups share them', async () => {
+    const first = await make();
+    const written = hashes().map((hash) => statSync(pool().pathOf(hash)).ino);
+    expect(written.length).toBeGreaterThan(1);
+    const second = await make();
+    expect([first.photosLie, second.photosLie]).toEqual(['beside', 'beside']);
+    expect(hashes().map((hash) => statSync(pool().pathOf(hash)).ino)).toEqual(written);
+    expect(
+      Object.keys(unzipSync(readFileSync(pathOf(second)))).some((name) => name.startsWith('photos/')),
+    ).toBe(false);
+  });
+
+  it('come back with them, from beside or from the one file that is taken away', async () => {
+    const backup = await make();
+    const away = join(freshFolder('away'), 'away.zip');
+    writeFileSync(away, await wholeFile(backup));
+    for (const [name, file] of [
+      ['from beside', pathOf(backup)],
+      ['from away', away],
+    ] as const) {
+      const dataFolder = freshFolder(name);
+      await restoreBackup(file, dataFolder, new Date());
+      const restored = new PhotoFiles(join(dataFolder, 'photos'));
+      for (const hash of hashes()) expect(hashOf((await restored.read(hash)) as Buffer)).toBe(hash);
+    }
+  });
+
+  it('that are damaged or gone beside a backup are named, and put nothing in place', async () => {
+    const backup = await make();
+    const [one = '', other = ''] = hashes();
+    const bytes = readFileSync(pool().pathOf(one));
+    writeFileSync(pool().pathOf(one), 'another picture');
+    await expect(checkBackup(pathOf(backup))).rejects.toThrow(`${one} beside it is changed`);
+    writeFileSync(pool().pathOf(one), bytes);
+    rmSync(pool().pathOf(other));
+    await expect(restoreBackup(pathOf(backup), freshFolder('gone'), new Date())).rejects.toThrow(
+      `${other} is missing beside it`,
+    );
+    await make();
+    await checkBackup(pathOf(backup));
+  });
+});
+
+describe('a damaged database', () => {
+  it('is not copied as if it were whole, and the shop is told', async () => {
+    const damaged = await startSampleServer();
+    await damaged.app.close();
+    const bytes = readFileSync(damaged.databaseFile);
+    bytes.fill(0x5a, 60 * 4096, 64 * 4096);
+    writeFileSync(damaged.databaseFile, bytes);
+    const order = {
+      ...{ id: newId(), databaseFile: damaged.databaseFile, now: new Date() },
+      target: join(folder, 'damaged.zip'),
+    };
+    await expect(writeBackup(order)).rejects.toThrow(/own database is damaged|malformed/);
+    expect(existsSync(order.target)).toBe(false);
+    rmSync(dirname(damaged.databaseFile), { recursive: true });
   });
 });
 

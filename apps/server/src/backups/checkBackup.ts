@@ -8,6 +8,7 @@ import { PhotoFiles } from '../photos/face/photoFiles.js';
 import { lostPhotosOf } from './lostPhotos.js';
 import { photosNamed } from './photosNamed.js';
 import { BrokenBackup } from './BrokenBackup.js';
+import { photosOfBackup } from './photoPool.js';
 import { contentsOf, unpackBackup } from './unpackBackup.js';
 
 /**
@@ -22,7 +23,7 @@ export async function checkBackup(file: string, scratch = tmpdir()): Promise<Bac
   try {
     const contents = await contentsOf(file);
     await unpackBackup(file, folder);
-    await checkUnpacked(folder, contents);
+    await checkUnpacked(folder, contents, photosOfBackup(file, contents, folder));
     return contents;
   } finally {
     await rm(folder, { recursive: true });
@@ -30,12 +31,17 @@ export async function checkBackup(file: string, scratch = tmpdir()): Promise<Bac
 }
 
 /** Looks through a data folder that was unpacked; photos that the backup says were lost before it are not asked for. */
-export async function checkUnpacked(folder: string, { lostPhotos }: BackupContents): Promise<void> {
-  const photos = new PhotoFiles(join(folder, 'photos'));
+export async function checkUnpacked(
+  folder: string,
+  { lostPhotos, photosLie }: BackupContents,
+  photos = new PhotoFiles(join(folder, 'photos')),
+): Promise<void> {
   const hashes = photosOf(join(folder, 'heron.sqlite')).filter((hash) => !lostPhotos.includes(hash));
   const [lost] = await lostPhotosOf(photos, hashes);
   if (lost === undefined) return;
-  const what = existsSync(photos.pathOf(lost)) ? 'in it is changed' : 'is missing from it';
+  const where = photosLie === 'beside' ? 'beside' : 'in';
+  const missing = photosLie === 'beside' ? 'is missing beside it' : 'is missing from it';
+  const what = existsSync(photos.pathOf(lost)) ? `${where} it is changed` : missing;
   throw new BrokenBackup(`The photo ${lost} ${what}.`);
 }
 

@@ -1,8 +1,9 @@
 import { mkdirSync, mkdtempSync, readFileSync, rmSync, truncateSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
-import sharp from 'sharp';
-import { couponDraft, newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
+import Database from 'better-sqlite3';
+import { couponWithPhoto } from '../testing/couponWithPhoto.js';
+import { newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
 import { checkShop, type Finding } from './checkShop.js';
 
 let server: SampleServer;
@@ -27,19 +28,7 @@ const wrong = async (now?: Date) =>
     .filter(({ isWell, of }) => !isWell && of !== 'disk')
     .map(({ of, words }) => `${of}: ${words}`);
 
-async function photo(): Promise<string> {
-  const id = newId();
-  await server.http.put(`/api/coupons/${id}`).send(couponDraft()).expect(201);
-  const bytes = await sharp({ create: { width: 40, height: 30, channels: 3, background: '#987' } })
-    .png()
-    .toBuffer();
-  const { body } = await server.http
-    .put(`/api/coupons/${id}/photos/${newId()}?subject=face`)
-    .set('Content-Type', 'image/png')
-    .send(bytes)
-    .expect(200);
-  return (body as { hash: string }).hash;
-}
+const photo = async () => (await couponWithPhoto(server.http)).hash;
 
 describe('a whole shop', () => {
   it('that is well is found so, while it is served, and nothing is changed', async () => {
@@ -51,6 +40,8 @@ describe('a whole shop', () => {
       'database',
       'version',
       'clock',
+      'history',
+      'saves',
       'photos',
       'backup',
       'disk',
@@ -71,6 +62,22 @@ describe('a whole shop', () => {
       `photos: 1 of 1 gone or damaged: ${hash}`,
       expect.stringMatching(/^backup: heron-2026\.zip: .*cannot be read as a ZIP/),
     ]);
+  });
+
+  it('whose history was changed by hand says from which line on', async () => {
+    await server.http.put('/api/people/maren/role').send({ role: 'upkeep' }).expect(200);
+    await server.http.put('/api/people/maren/role').send({ role: 'welder' }).expect(200);
+    const database = new Database(server.databaseFile);
+    const { id, place } = database
+      .prepare(
+        "SELECT id, (SELECT count(*) FROM change AS before WHERE before.id <= change.id) AS place FROM change WHERE subject_id = 'maren' ORDER BY id DESC LIMIT 1",
+      )
+      .get() as { id: number; place: number };
+    database.prepare("UPDATE change SET what = 'did nothing at all' WHERE id = ?").run(id);
+    database.close();
+    expect(await wrong()).toContainEqual(
+      expect.stringContaining(`history: line ${place} is not what was written`),
+    );
   });
 
   it('whose database is cut short says what to do', async () => {

@@ -7,14 +7,16 @@ import { checkBackup } from './checkBackup.js';
 import { contentsInWords } from './contentsInWords.js';
 import { lostPhotosOf } from './lostPhotos.js';
 import { photosNamed } from './photosNamed.js';
+import { brokenLink, type HistoryLine } from '../changes/face/historyChain.js';
 import { PhotoFiles } from '../photos/face/photoFiles.js';
 import { freeBytesOn, leastFree } from '../storage/diskRoom.js';
+import { readSavesNote } from '../storage/savesNote.js';
 import { nextMigration } from '../storage/setAside.js';
 import { adviceFor, storageTrouble } from '../storage/storageFault.js';
 
 /** One thing that was looked at. */
 export interface Finding {
-  readonly of: 'database' | 'version' | 'photos' | 'backup' | 'clock' | 'disk';
+  readonly of: 'database' | 'version' | 'photos' | 'backup' | 'clock' | 'history' | 'saves' | 'disk';
   readonly isWell: boolean;
   readonly words: string;
 }
@@ -33,6 +35,8 @@ export async function* checkShop(dataFolder: string, scratch: string, now: Date)
       yield wholeDatabase(database);
       yield version(file);
       yield clock(database, now);
+      yield history(database);
+      yield saves(database, dataFolder);
       yield await photos(database, dataFolder);
     } finally {
       database.close();
@@ -93,6 +97,38 @@ function clock(database: Database.Database, now: Date): Finding {
     ? `it shows ${now.toISOString()}, and the last entry is of ${last.at}: it was set back`
     : 'not behind the last entry';
   return { of: 'clock', isWell: !isBack, words };
+}
+
+/** Every line of the history bears a hash over itself and the one before. */
+function history(database: Database.Database): Finding {
+  const columns = database.pragma('table_info(change)') as { name: string }[];
+  if (!columns.some(({ name }) => name === 'hash'))
+    return { of: 'history', isWell: true, words: 'of an earlier version, which did not seal its lines' };
+  const lines = database
+    .prepare(
+      'SELECT at, person_id AS personId, noun, subject_id AS subjectId, what, hash FROM change ORDER BY id',
+    )
+    .iterate() as IterableIterator<HistoryLine & { hash: string }>;
+  const broken = brokenLink(lines);
+  if (broken !== null) {
+    const words = `line ${broken} is not what was written, or one before it was taken away: somebody changed the file`;
+    return { of: 'history', isWell: false, words };
+  }
+  const { count } = database.prepare('SELECT count(*) AS count FROM change').get() as { count: number };
+  return { of: 'history', isWell: true, words: `all ${count} lines as they were written` };
+}
+
+/** A database that is whole may still be older than it was. */
+function saves(database: Database.Database, dataFolder: string): Finding {
+  const note = readSavesNote(dataFolder);
+  const counts = database.prepare("SELECT 1 FROM sqlite_master WHERE name = 'saves'").get() !== undefined;
+  if (note === null || !counts) return { of: 'saves', isWell: true, words: 'not noted yet' };
+  const { count } = database.prepare('SELECT count FROM saves').get() as { count: number };
+  const isWell = count >= note.saves;
+  const words = isWell
+    ? `all ${note.saves} that were noted`
+    : `${note.saves - count} that were acknowledged until ${note.at} are missing`;
+  return { of: 'saves', isWell, words };
 }
 
 async function photos(database: Database.Database, dataFolder: string): Promise<Finding> {

@@ -5,6 +5,7 @@ import { bringUpToDate } from '../storage/bringUpToDate.js';
 import { treeOntoDisk } from '../storage/ontoDisk.js';
 import { checkUnpacked } from './checkBackup.js';
 import { fileStamp } from './fileStamp.js';
+import { takeFromPool } from './photoPool.js';
 import { exchangeShops, finishRestore, unpackedFolder } from './restoreJournal.js';
 import { contentsOf, unpackBackup } from './unpackBackup.js';
 
@@ -35,8 +36,10 @@ export async function stageBackup(file: string, dataFolder: string, now: Date): 
   const unpacked = unpackedFolder(dataFolder, fileStamp(now));
   await mkdir(unpacked, { recursive: true });
   try {
+    const contents = await contentsOf(file);
     await unpackBackup(file, unpacked);
-    await checkUnpacked(unpacked, await contentsOf(file));
+    if (contents.photosLie === 'beside') await takeFromPool(file, unpacked, contents);
+    await checkUnpacked(unpacked, contents);
     const copy = await bringUpToDate(join(unpacked, 'heron.sqlite'));
     // The backup itself is the copy of before.
     if (copy !== null) await rm(copy);

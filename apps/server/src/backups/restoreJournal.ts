@@ -3,10 +3,11 @@ import { mkdir, open, readdir, readFile, rename, rm } from 'node:fs/promises';
 import { basename, join } from 'node:path';
 import { z } from 'zod';
 import { StartFault } from '../start/StartFault.js';
+import { savesNoteFile } from '../storage/savesNote.js';
 import { folderOntoDisk } from '../storage/ontoDisk.js';
 
 /** What belongs to the state of a shop in its data folder; backups are not among it. */
-const stateFiles = ['heron.sqlite', 'heron.sqlite-wal', 'heron.sqlite-shm', 'photos'];
+const stateFiles = ['heron.sqlite', 'heron.sqlite-wal', 'heron.sqlite-shm', 'photos', savesNoteFile];
 const journalFile = 'restore-under-way.json';
 const unpackedPrefix = 'restoring-';
 

@@ -9,8 +9,9 @@ import {
   type Problem,
   type RestoreBegun,
 } from '@lone-heron/contract';
-import type { WriteBackup } from './writeBackup.js';
-import { writeBackup } from './writeBackup.js';
+
+import { backupsHere } from './backupWork.js';
+import { writeBackup, type WriteBackup } from './writeBackup.js';
 import { createApp } from '../createApp.js';
 import { couponDraft, newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
 import { PhotoCheckService } from './photoCheck.service.js';
@@ -25,7 +26,7 @@ beforeEach(async () => {
     reopen: (step) => {
       between = step;
     },
-    write: (order) => write(order),
+    backups: { ...backupsHere, write: (order) => write(order) },
   });
 });
 afterEach(() => server.stop());
@@ -85,7 +86,7 @@ describe('how the shop is kept', () => {
     keepingSchema.parse((await server.http.get('/api/health/keeping').expect(200)).body);
 
   it('is told: the newest backup, why none was made, and what of the photos is lost', async () => {
-    expect((await kept()).backup).toEqual({ newestAt: null, failure: null });
+    expect((await kept()).backup).toEqual({ newestAt: null, failure: null, secondFailure: null });
     const { madeAt } = await backUp();
     expect(await kept()).toMatchObject({ backup: { newestAt: madeAt, failure: null }, entryToCome: null });
     write = () => Promise.reject(Object.assign(new Error('no space left'), { code: 'ENOSPC' }));

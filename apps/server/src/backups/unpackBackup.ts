@@ -11,6 +11,7 @@ import {
   type BackupContents,
 } from '@lone-heron/contract';
 import type { Entry } from 'yauzl';
+import { z } from 'zod';
 import { PhotoFiles } from '../photos/face/photoFiles.js';
 import { eachZipEntry, openZip } from '../storage/zipEntries.js';
 import { backupNames } from './backupNames.js';
@@ -51,6 +52,29 @@ function readContents(text: string): BackupContents {
 }
 
 /**
+ * Which photos a backup has beside it.
+ *
+ * @throws BrokenBackup where it does not say
+ */
+export async function photosBeside(file: string): Promise<readonly string[]> {
+  const found: string[][] = [];
+  await eachEntry(file, async ({ fileName }, read) => {
+    if (fileName === backupNames.photoList) found.push(photoList(await buffer(await read())));
+  });
+  const [hashes] = found;
+  if (hashes === undefined) throw new BrokenBackup(`${file} does not say which photos lie beside it.`);
+  return hashes;
+}
+
+function photoList(bytes: Buffer): string[] {
+  try {
+    return z.array(z.string().regex(/^[0-9a-f]{64}$/)).parse(JSON.parse(bytes.toString('utf8')));
+  } catch {
+    throw new BrokenBackup(`Its ${backupNames.photoList} cannot be read.`);
+  }
+}
+
+/**
  * Unpacks database and photos into a folder that is laid out as a data folder is.
  *
  * @throws BrokenBackup where a part of it cannot be read
@@ -67,7 +91,7 @@ export async function unpackBackup(file: string, folder: string): Promise<void> 
 }
 
 /** Visits the entries of a backup one after the other. */
-async function eachEntry(
+export async function eachEntry(
   file: string,
   visit: (entry: Entry, read: () => Promise<Readable>) => Promise<void>,
 ): Promise<void> {

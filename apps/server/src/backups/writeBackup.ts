@@ -10,7 +10,10 @@ import { fileOntoDisk, folderOntoDisk } from '../storage/ontoDisk.js';
 import { PhotoFiles } from '../photos/face/photoFiles.js';
 import { scratchFolder } from '../storage/scratchFolder.js';
 import { lostPhotosOf } from './lostPhotos.js';
+import { addToPool, poolBeside } from './photoPool.js';
 import { photosNamed } from './photosNamed.js';
+import { adviceFor } from '../storage/storageFault.js';
+import { BrokenBackup } from './BrokenBackup.js';
 import { backupNames } from './backupNames.js';
 import { checkBackup } from './checkBackup.js';
 
@@ -21,6 +24,8 @@ export interface BackupOrder {
   /** File it is written to; made whole beside it first. */
   readonly target: string;
   readonly now: Date;
+  /** Whether its photos go into it, or to those beside it that are there already; within where left out. */
+  readonly photosLie?: BackupContents['photosLie'];
 }
 
 /** Makes a backup, here or elsewhere. */
@@ -33,25 +38,39 @@ export type WriteBackup = (order: BackupOrder) => Promise<BackupContents>;
  *
  * @throws BrokenBackup where the copy cannot be read back whole
  */
-export async function writeBackup({ id, databaseFile, target, now }: BackupOrder): Promise<BackupContents> {
+export async function writeBackup({
+  id,
+  databaseFile,
+  target,
+  now,
+  photosLie = 'within',
+}: BackupOrder): Promise<BackupContents> {
   const folder = await mkdtemp(join(await scratchFolder(dirname(databaseFile)), 'backup-'));
   const part = `${target}.part`;
   try {
     const copy = join(folder, backupNames.database);
+    requireWhole(databaseFile);
     copyDatabase(databaseFile, copy);
     const photos = new PhotoFiles(join(dirname(databaseFile), 'photos'));
     const looked = lookAt(copy, id, now);
     const lostPhotos = await lostPhotosOf(photos, looked.photoHashes);
-    const contents = { ...looked.contents, lostPhotos: [...lostPhotos] };
+    const contents: BackupContents = {
+      ...looked.contents,
+      ...{ version: photosLie === 'within' ? 1 : backupVersion, lostPhotos: [...lostPhotos], photosLie },
+    };
+    const whole = looked.photoHashes.filter((each) => !lostPhotos.has(each));
     await mkdir(dirname(target), { recursive: true });
+    if (photosLie === 'beside') await addToPool(poolBeside(target), photos, whole);
     const zip = new ZipFile();
     // It tells what it cannot read here, not on what it writes.
     zip.on('error', (fault: Error) => (zip.outputStream as Readable).destroy(fault));
     zip.addBuffer(Buffer.from(JSON.stringify(contents, null, 1)), backupNames.contents);
     zip.addFile(copy, backupNames.database);
+    if (photosLie === 'beside') zip.addBuffer(Buffer.from(JSON.stringify(whole)), backupNames.photoList);
     // Pictures are packed already.
-    for (const hash of looked.photoHashes.filter((each) => !lostPhotos.has(each)))
-      zip.addFile(photos.pathOf(hash), `${backupNames.photos}${hash}`, { compress: false });
+    else
+      for (const hash of whole)
+        zip.addFile(photos.pathOf(hash), `${backupNames.photos}${hash}`, { compress: false });
     zip.end();
     await pipeline(zip.outputStream, createWriteStream(part));
     await checkBackup(part, folder);
@@ -62,6 +81,19 @@ export async function writeBackup({ id, databaseFile, target, now }: BackupOrder
   } finally {
     await rm(folder, { recursive: true });
     await rm(part, { force: true });
+  }
+}
+
+/** A copy of a damaged database would look whole, with what is missing missing. @throws BrokenBackup where it is damaged */
+function requireWhole(databaseFile: string): void {
+  const database = new Database(databaseFile, { fileMustExist: true, readonly: true });
+  try {
+    const said = database.pragma('integrity_check(3)') as { integrity_check: string }[];
+    const words = said.map((each) => each.integrity_check).join('; ');
+    if (words !== 'ok')
+      throw new BrokenBackup(`The shop's own database is damaged (${words}). ${adviceFor('damaged')}`);
+  } finally {
+    database.close();
   }
 }
 
@@ -79,7 +111,10 @@ function lookAt(
   copy: string,
   id: string,
   now: Date,
-): { contents: Omit<BackupContents, 'lostPhotos'>; photoHashes: readonly string[] } {
+): {
+  contents: Omit<BackupContents, 'version' | 'lostPhotos' | 'photosLie'>;
+  photoHashes: readonly string[];
+} {
   const database = new Database(copy, { readonly: true });
   try {
     const rowsOf = (table: string) =>
@@ -98,7 +133,7 @@ function lookAt(
     };
     const madeAt = now.toISOString();
     return {
-      contents: { format: backupFormat, version: backupVersion, id, madeAt, newestMigration: name, counts },
+      contents: { format: backupFormat, id, madeAt, newestMigration: name, counts },
       photoHashes,
     };
   } finally {

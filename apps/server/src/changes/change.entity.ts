@@ -22,4 +22,8 @@ export class ChangeEntity {
 
   @Column('text')
   what: string;
+
+  /** Over this line and the hash of the line before. @see linkOf */
+  @Column('varchar', { default: '' })
+  hash: string;
 }

@@ -2,6 +2,7 @@ import type { Change } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
 import { Clock } from '../time/clock.js';
+import { linkOf } from './face/historyChain.js';
 import { ChangeEntity } from './change.entity.js';
 
 /** Changes on one page of the history. */
@@ -16,7 +17,13 @@ export class ChangesService {
 
   /** Writes a change down in the transaction that makes it, so that neither stands without the other. */
   async record(manager: EntityManager, change: Omit<Change, 'id' | 'at'>): Promise<void> {
-    await manager.insert(ChangeEntity, { ...change, at: this.clock.now().toISOString() });
+    const line = { ...change, at: this.clock.now().toISOString() };
+    const [before] = await manager.find(ChangeEntity, {
+      select: { id: true, hash: true },
+      order: { id: 'DESC' },
+      take: 1,
+    });
+    await manager.insert(ChangeEntity, { ...line, hash: linkOf(before?.hash ?? '', line) });
   }
 
   /** When the last entry was made, where by the clock that is still to come; null where it is not. */

@@ -5,17 +5,19 @@ import {
   fileStoredSchema,
   type CouponFileFormat,
   type CouponFilter,
-  type FilePreview,
   type Person,
-  type FileStored,
 } from '@lone-heron/contract';
-import { Body, Controller, Get, Param, Put, StreamableFile, Req } from '@nestjs/common';
+import { Body, Controller, Get, Param, Put, Req, Res, type StreamableFile } from '@nestjs/common';
 import { ApiConsumes, ApiOperation, ApiTags } from '@nestjs/swagger';
+import type { Response } from 'express';
 import { z } from 'zod';
 import { By, For, type HeronRequest } from '../access/access.js';
+import { FilesUnderWay } from '../fileWork/filesUnderWay.js';
+import { FileWork } from '../fileWork/FileWork.js';
+import { asked, type AskedFor } from '../fileWork/askedFor.js';
+import { fileAnswer } from '../http/fileAnswer.js';
 import { requireBytes } from '../http/requireBytes.js';
-import { Answers, PathPart, Queried } from '../http/schemaRoutes.js';
-import { CouponFilesService } from './couponFiles.service.js';
+import { AnswersJson, PathPart, Queried } from '../http/schemaRoutes.js';
 
 const fileFormat = z.enum(couponFileFormats, { error: `one of ${couponFileFormats.join(', ')}` });
 const types: Readonly<Record<CouponFileFormat, string>> = {
@@ -27,7 +29,10 @@ const types: Readonly<Record<CouponFileFormat, string>> = {
 @ApiTags('coupon files')
 @Controller('coupon-files')
 export class CouponFilesController {
-  constructor(private readonly files: CouponFilesService) {}
+  constructor(
+    private readonly work: FileWork,
+    private readonly underWay: FilesUnderWay,
+  ) {}
 
   @Get(':format')
   @ApiOperation({ summary: 'The coupons that match as a file' })
@@ -36,37 +41,40 @@ export class CouponFilesController {
     @Queried(couponFilterSchema) filter: CouponFilter,
     @Req() { person }: HeronRequest,
   ): Promise<StreamableFile> {
-    const file = await this.files.write(format, filter, person);
-    return new StreamableFile(file, {
-      type: types[format],
-      disposition: `attachment; filename="coupons.${format}"`,
-    });
+    const file = await this.work.write({ job: 'couponFile.write', format, filter, by: person });
+    return fileAnswer(file, types[format], `coupons.${format}`);
   }
 
   @Put(':format/preview')
   @For('lead')
   @ApiConsumes('application/octet-stream', 'application/zip')
   @ApiOperation({ summary: 'What would become of a file of coupons, row by row; nothing is stored' })
-  @Answers(filePreviewSchema)
+  @AnswersJson(filePreviewSchema)
   preview(
     @PathPart('format', fileFormat) format: CouponFileFormat,
+    @Queried(asked) { work }: AskedFor,
     @Body() body: unknown,
     @By() by: Person,
-  ): Promise<FilePreview> {
-    return this.files.preview(format, requireBytes(body), by);
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<string> {
+    const order = { job: 'couponFile.preview', format, bytes: requireBytes(body), by } as const;
+    return this.underWay.read(order, work, response);
   }
 
   @Put(':format/stored/:hash')
   @For('lead')
   @ApiConsumes('application/octet-stream', 'application/zip')
   @ApiOperation({ summary: 'Store what is new in a file that was shown, all or none' })
-  @Answers(fileStoredSchema)
+  @AnswersJson(fileStoredSchema)
   store(
     @PathPart('format', fileFormat) format: CouponFileFormat,
     @Param('hash') hash: string,
+    @Queried(asked) { work }: AskedFor,
     @Body() body: unknown,
     @By() by: Person,
-  ): Promise<FileStored> {
-    return this.files.store(format, hash, requireBytes(body), by);
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<string> {
+    const order = { job: 'couponFile.store', format, hash, bytes: requireBytes(body), by } as const;
+    return this.underWay.read(order, work, response);
   }
 }

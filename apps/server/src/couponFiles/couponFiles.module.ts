@@ -1,12 +1,12 @@
 import { Module } from '@nestjs/common';
 import { CouponsModule } from '../coupons/coupons.module.js';
 import { MachinesModule } from '../machines/machines.module.js';
-import { CouponFilesController } from './couponFiles.controller.js';
 import { CouponFilesService } from './couponFiles.service.js';
 
+/** Its routes stand in FileWorkModule, for a thread has none. */
 @Module({
   imports: [CouponsModule, MachinesModule],
-  controllers: [CouponFilesController],
   providers: [CouponFilesService],
+  exports: [CouponFilesService],
 })
 export class CouponFilesModule {}

@@ -19,13 +19,14 @@ import { conflict } from '../http/problem.js';
 import { standingTests } from '../inspection/face/readTests.js';
 import { storeTests } from '../inspection/face/storeTests.js';
 import type { Entry } from '../kit/Entry.js';
+import type { TellProgress } from '../fileWork/FileWork.js';
+import { tellTaken } from '../fileWork/tellTaken.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { MachinesService } from '../machines/machines.service.js';
 import { readPeople } from '../people/face/readPeople.js';
 import { hashOf, PhotoFiles } from '../photos/face/photoFiles.js';
 import { standingPhotos } from '../photos/face/readPhotos.js';
 import { storePhotos, type NewPhoto } from '../photos/face/storePhotos.js';
-import { storageTrouble } from '../storage/storageFault.js';
 import { Clock } from '../time/clock.js';
 import { judgeCoupons } from './face/judgeCoupons.js';
 import { newRecords, shownRows, type JudgedRow } from './face/JudgedRow.js';
@@ -35,6 +36,21 @@ import { readArchive, type Archive } from './readArchive.js';
 import { readCouponFile } from './readCouponFile.js';
 import { refuseFile } from '../http/refuseFile.js';
 import { couponsAsCsv, couponsAsJson, filedTest, type Names } from './face/writeCouponFile.js';
+
+/** Coupons that are taken out. */
+export interface CouponsToWrite {
+  readonly format: CouponFileFormat;
+  readonly filter: CouponFilter;
+  /** Who takes them, for the history; null where nobody is signed in. */
+  readonly by: Person | null;
+}
+
+/** A file that is read in. */
+export interface SentCouponFile {
+  readonly format: CouponFileFormat;
+  readonly bytes: Buffer;
+  readonly by: Person;
+}
 
 @Injectable()
 export class CouponFilesService {
@@ -50,27 +66,19 @@ export class CouponFilesService {
   /**
    * The coupons that match, oldest first, as a file that is written while it is sent; a ZIP has their photos and tests beside
    * them.
-   *
-   * @param by who takes it, for the history; null where nobody is signed in
    */
-  async write(format: CouponFileFormat, filter: CouponFilter, by: Person | null): Promise<Readable> {
+  async write({ format, filter, by }: CouponsToWrite): Promise<Readable> {
     const { manager } = this.dataSource;
     const names = await this.names(manager);
-    if (by !== null) await this.tellTaken(format, by);
+    if (by !== null)
+      await tellTaken(this.kit, by, {
+        noun: 'coupon',
+        subjectId: format,
+        what: `took coupons out as ${format.toUpperCase()}`,
+      });
     if (format === 'zip') return this.writeZip(manager, filter, names);
     const pages = couponsMatching(manager, filter);
     return Readable.from(format === 'csv' ? couponsAsCsv(pages, names) : couponsAsJson(pages, names));
-  }
-
-  /** A full disk keeps nobody from taking their coupons off it. */
-  private async tellTaken(format: CouponFileFormat, by: Person): Promise<void> {
-    try {
-      await this.kit.enter(by, (entry) =>
-        entry.tell('coupon', format, `took coupons out as ${format.toUpperCase()}`),
-      );
-    } catch (fault) {
-      if (storageTrouble(fault) === null) throw fault;
-    }
   }
 
   private async names(manager: EntityManager): Promise<Names> {
@@ -103,33 +111,33 @@ export class CouponFilesService {
   }
 
   /** What would become of a file, row by row. Nothing is stored. */
-  async preview(format: CouponFileFormat, bytes: Buffer, by: Person): Promise<FilePreview> {
-    const archive = await readAny(format, sized(format, bytes), this.clock.now());
-    const { coupons, photos, tests } = await this.judge(
-      this.dataSource.manager,
-      archive,
-      takingIn(archive),
-      by,
-    );
+  async preview(sent: SentCouponFile, tell: TellProgress): Promise<FilePreview> {
+    const archive = await readAny(sent, this.clock.now(), tell);
+    const { manager } = this.dataSource;
+    const { coupons, photos, tests } = await this.judge(manager, archive, takingIn(archive), sent.by, tell);
     return {
-      hash: hashOf(bytes),
+      hash: hashOf(sent.bytes),
       rows: [...shownRows(coupons), ...shownRows(photos), ...shownRows(tests)],
       unknownColumns: archive.unknownColumns,
     };
   }
 
   /** Stores what is new, all of it or nothing. A file other than the one that was shown is refused. */
-  async store(format: CouponFileFormat, hash: string, bytes: Buffer, by: Person): Promise<FileStored> {
+  async store(sent: SentCouponFile, hash: string, tell: TellProgress): Promise<FileStored> {
+    const { bytes, by } = sent;
     if (hashOf(bytes) !== hash)
       throw conflict('This is not the file that was shown. Look at it again, then store it.');
-    const archive = await readAny(format, sized(format, bytes), this.clock.now());
-    // Pictures lie in the folder before a record names them; one that nothing names does no harm.
+    const archive = await readAny(sent, this.clock.now(), tell);
     const takeIn = takingIn(archive);
-    const before = await this.judge(this.dataSource.manager, archive, takeIn, by);
+    const { count } = this.kit;
+    const before = await this.judge(this.dataSource.manager, archive, takeIn, by, tell);
+    // Pictures lie in the folder before a record names them; one that nothing names does no harm.
     for (const { picture } of newRecords(before.photos)) await this.photoFiles.keep(picture);
     return this.kit.enter(by, async (entry) => {
-      const judged = await this.judge(entry.manager, archive, takeIn, by);
-      const stored = await this.insert(entry, judged);
+      // Others wait by now, so that what was found out before holds where nobody wrote meanwhile.
+      const isAsBefore = this.kit.count === count + 1;
+      const judged = isAsBefore ? before : await this.judge(entry.manager, archive, takeIn, by, tell);
+      const stored = await this.insert(entry, judged, tell);
       const total = stored.coupons + stored.photos + stored.tests;
       if (total > 0) {
         const what = `read ${stored.coupons} coupons, ${stored.photos} photos and ${stored.tests} tests in from a file`;
@@ -142,10 +150,13 @@ export class CouponFilesService {
   private async insert(
     { manager, by, at }: Entry,
     { coupons, photos, tests }: JudgedFile,
+    tell: TellProgress,
   ): Promise<FileStored> {
     const newPhotos = newRecords(photos);
     const newTests = newRecords(tests);
-    const stored = await this.coupons.insertAll(manager, newRecords(coupons), by);
+    const stored = await this.coupons.insertAll(manager, newRecords(coupons), by, (done, of) =>
+      tell({ phase: 'storing', done, of }),
+    );
     await storePhotos(manager, newPhotos);
     await storeTests(manager, newTests, at);
     return { coupons: stored, photos: newPhotos.length, tests: newTests.length };
@@ -156,9 +167,10 @@ export class CouponFilesService {
     archive: Archive,
     takeIn: TakeIn,
     by: Person,
+    tell: TellProgress,
   ): Promise<JudgedFile> {
     const machineOf = (said: string) => this.machines.findCalled(said, manager);
-    const coupons = await judgeCoupons(manager, archive.coupons, machineOf, by);
+    const coupons = await judgeCoupons(manager, archive.coupons, machineOf, by, tell);
     if (archive.photos.length + archive.tests.length === 0) return { coupons, photos: [], tests: [] };
     const known = await knownCoupons(manager, archive, coupons);
     const photos = await judgePhotos(manager, archive, takeIn, known);
@@ -188,9 +200,11 @@ async function knownCoupons(
   return new Set([...stored, ...fresh]);
 }
 
-async function readAny(format: CouponFileFormat, bytes: Buffer, now: Date): Promise<Archive> {
-  if (format === 'zip') return readArchive(bytes, now);
-  const { rows, unknownColumns } = readCouponFile(format, bytes, now);
+async function readAny(sent: SentCouponFile, now: Date, tell: TellProgress): Promise<Archive> {
+  const { format } = sent;
+  const bytes = sized(format, sent.bytes);
+  if (format === 'zip') return readArchive(bytes, now, tell);
+  const { rows, unknownColumns } = readCouponFile(format, bytes, now, tell);
   return { coupons: rows, photos: [], tests: [], pictures: new Map(), unknownColumns };
 }
 

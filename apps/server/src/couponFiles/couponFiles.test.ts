@@ -57,6 +57,14 @@ describe('a file of coupons', () => {
     }
   });
 
+  it('is in the history with who took it out', async () => {
+    await written('json');
+    const { body } = await server.http.get('/api/changes').expect(200);
+    expect(body).toContainEqual(
+      expect.objectContaining({ personId: 'ines', noun: 'coupon', what: 'took coupons out as JSON' }),
+    );
+  });
+
   it('takes no coupon that was not welded yet, and reads what a spreadsheet of Western Europe wrote', async () => {
     const ahead = `${head}\n${line(1).replace('2026-10-01', '2130-10-01')}`;
     const [row] = (await preview('csv', ahead)).rows;

@@ -8,6 +8,7 @@ import {
 } from '@lone-heron/contract';
 import { buffer } from 'node:stream/consumers';
 import type { z } from 'zod';
+import type { TellProgress } from '../fileWork/FileWork.js';
 import { ProblemException } from '../http/problem.js';
 import { eachZipEntry, openZip } from '../storage/zipEntries.js';
 import { checkRecord, type CheckedRecord } from '../http/checkRecord.js';
@@ -31,9 +32,9 @@ type Unpacked = ReadonlyMap<string, Buffer>;
 const mostUnpacked = 400 * 1024 * 1024;
 
 /** Reads a ZIP with coupons, and where they are there photos, their pictures and tests. */
-export async function readArchive(bytes: Buffer, now: Date): Promise<Archive> {
+export async function readArchive(bytes: Buffer, now: Date, tell: TellProgress): Promise<Archive> {
   const files = await unpack(bytes);
-  const { rows, unknownColumns } = couponsOf(files, now);
+  const { rows, unknownColumns } = couponsOf(files, now, tell);
   return {
     coupons: rows,
     photos: recordsOf(files, 'photos.json', filedPhotoSchema),
@@ -61,10 +62,10 @@ async function unpack(bytes: Buffer): Promise<Unpacked> {
   }
 }
 
-function couponsOf(files: Unpacked, now: Date) {
+function couponsOf(files: Unpacked, now: Date, tell: TellProgress) {
   for (const format of ['json', 'csv'] as const) {
     const file = files.get(`coupons.${format}`);
-    if (file !== undefined) return readCouponFile(format, file, now);
+    if (file !== undefined) return readCouponFile(format, file, now, tell);
   }
   throw refuseFile('a ZIP without coupons', 'one with coupons.json or coupons.csv');
 }

@@ -8,6 +8,7 @@ import {
 import { decodeText } from '../csv/decodeText.js';
 import { columnOf, unknownColumns } from '../csv/csvSheet.js';
 import { readTable } from '../csv/readTable.js';
+import type { TellProgress } from '../fileWork/FileWork.js';
 import { checkRecord } from '../http/checkRecord.js';
 import { couponOf, csvColumns } from './csvColumns.js';
 import { refuseFile as refuse } from '../http/refuseFile.js';
@@ -29,9 +30,14 @@ export interface ReadFile {
  *
  * @param now nothing was welded later
  */
-export function readCouponFile(format: 'csv' | 'json', bytes: Buffer, now: Date): ReadFile {
+export function readCouponFile(
+  format: 'csv' | 'json',
+  bytes: Buffer,
+  now: Date,
+  tell: TellProgress,
+): ReadFile {
   const text = decodeText(bytes);
-  const read = format === 'csv' ? readCsv(text) : readJson(text);
+  const read = format === 'csv' ? readCsv(text, tell) : readJson(text, tell);
   if (read.rows.length === 0) throw refuse('no coupon', 'a file with at least one');
   const nameOf = format === 'csv' ? 'welded_at' : 'weldedAt';
   return { ...read, rows: read.rows.map((row) => notAhead(row, now, nameOf)) };
@@ -48,10 +54,11 @@ function notAhead(row: ReadRow, now: Date, name: string): ReadRow {
   return { ...row, coupon: null, reasons: [`${name} is ${coupon.weldedAt}; allowed is ${allowed}`] };
 }
 
-function readCsv(text: string): ReadFile {
+function readCsv(text: string, tell: TellProgress): ReadFile {
   const { names, rows } = readTable(text, 'back', mostCouponsInFile);
   return {
     rows: rows.map((cells, i) => {
+      tell({ phase: 'reading', done: i, of: rows.length });
       const { coupon, faults } = couponOf(cells);
       const { coupon: checked, reasons } = check(coupon, (field) => columnOf(csvColumns, field));
       return {
@@ -64,7 +71,7 @@ function readCsv(text: string): ReadFile {
   };
 }
 
-function readJson(text: string): ReadFile {
+function readJson(text: string, tell: TellProgress): ReadFile {
   let content: unknown;
   try {
     content = JSON.parse(text);
@@ -84,7 +91,10 @@ function readJson(text: string): ReadFile {
   }
   if (coupons.length > mostCouponsInFile)
     throw refuse(`${coupons.length} coupons`, `up to ${mostCouponsInFile} at once`);
-  const rows = coupons.map((coupon: unknown, i) => ({ row: i + 1, ...check(coupon, (field) => field) }));
+  const rows = coupons.map((coupon: unknown, i) => {
+    tell({ phase: 'reading', done: i, of: coupons.length });
+    return { row: i + 1, ...check(coupon, (field) => field) };
+  });
   return { rows, unknownColumns: [] };
 }
 

@@ -10,7 +10,17 @@ export type Observed = Pick<CouponDraft, (typeof observedKeys)[number]>;
 /** One scrap weld with the exact settings it was made with. Taken back, it keeps its row with `withdrawnAt`. */
 @Entity('coupon')
 @Index('coupon_number', ['number'], { unique: true })
-@Index('coupon_machine', ['machineId'])
+// With every column that a list is narrowed by: what matches is counted in it alone.
+@Index('coupon_counted', [
+  'withdrawnAt',
+  'machineId',
+  'metal',
+  'back',
+  'kind',
+  'personId',
+  'hasSlip',
+  'thicknessMm',
+])
 @Index('coupon_window', [
   'windowId',
   'withdrawnAt',

@@ -1,11 +1,12 @@
-import type {
-  CouponFilter,
-  CouponGrouping,
-  CouponGroups,
-  CouponPage,
-  CouponQuery,
+import {
+  couponFilterSchema,
+  type CouponFilter,
+  type CouponGrouping,
+  type CouponGroups,
+  type CouponPage,
+  type CouponQuery,
 } from '@lone-heron/contract';
-import { Brackets, type EntityManager, type SelectQueryBuilder } from 'typeorm';
+import { Brackets, IsNull, Not, type EntityManager, type SelectQueryBuilder } from 'typeorm';
 import { couponFromRow } from './couponRow.js';
 import { CouponEntity } from './coupon.entity.js';
 
@@ -17,7 +18,7 @@ export async function listCoupons(manager: EntityManager, query: CouponQuery): P
   const { sort, order, offset, limit } = query;
   const direction = order === 'up' ? 'ASC' : 'DESC';
   const matching = matchingCoupons(manager, query);
-  const total = await matching.getCount();
+  const total = await countMatching(manager, query, matching);
   // Ids first: the page's rows alone are read whole, however far down it lies.
   const ids = await matching
     .clone()
@@ -28,10 +29,13 @@ export async function listCoupons(manager: EntityManager, query: CouponQuery): P
     .limit(limit)
     .getRawMany<{ id: string }>();
   if (ids.length === 0) return { coupons: [], total, offset };
-  const rows = await manager.find(CouponEntity, {
-    where: ids.map(({ id }) => ({ id })),
-    relations: { window: true },
-  });
+  const rows = await manager
+    .createQueryBuilder(CouponEntity, 'coupon')
+    // Of its window a coupon tells the number alone.
+    .leftJoin('coupon.window', 'window')
+    .addSelect(['window.id', 'window.number'])
+    .where('coupon.id IN (:...ids)', { ids: ids.map(({ id }) => id) })
+    .getMany();
   const byId = new Map(rows.map((row) => [row.id, row]));
   return {
     coupons: ids.flatMap(({ id }) => {
@@ -41,6 +45,27 @@ export async function listCoupons(manager: EntityManager, query: CouponQuery): P
     total,
     offset,
   };
+}
+
+/**
+ * How many match. Of everything, as every list begins, those that were taken back are counted off: how many rows there are at all
+ * SQLite knows without looking at each.
+ */
+async function countMatching(
+  manager: EntityManager,
+  filter: CouponFilter,
+  matching: SelectQueryBuilder<CouponEntity>,
+): Promise<number> {
+  if (isNarrowed(filter)) return matching.getCount();
+  const all = manager.createQueryBuilder(CouponEntity, 'coupon').select('COUNT(*)', 'count');
+  const { count } = (await all.getRawOne<{ count: number }>()) ?? { count: 0 };
+  return count - (await manager.countBy(CouponEntity, { withdrawnAt: Not(IsNull()) }));
+}
+
+const narrowing = Object.keys(couponFilterSchema.shape) as (keyof CouponFilter)[];
+
+function isNarrowed(filter: CouponFilter): boolean {
+  return narrowing.some((key) => filter[key] !== undefined && filter[key] !== '');
 }
 
 /** How many coupons match under each heading, the most first. */

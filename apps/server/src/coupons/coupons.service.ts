@@ -118,9 +118,15 @@ export class CouponsService {
    * Stores coupons that were welded elsewhere or before, in one write, in the order they are given. They are taken to
    * have been looked at: machine and person exist, the setting is within the machine.
    *
+   * @param tell is told how many are stored, of how many
    * @returns how many
    */
-  async insertAll(manager: EntityManager, coupons: readonly FiledCoupon[], by: Person): Promise<number> {
+  async insertAll(
+    manager: EntityManager,
+    coupons: readonly FiledCoupon[],
+    by: Person,
+    tell: (done: number, of: number) => void,
+  ): Promise<number> {
     const newest = (await manager.maximum(CouponEntity, 'number')) ?? 0;
     const recordedAt = this.clock.now().toISOString();
     const machines = new Map<string, MachineThen>();
@@ -141,6 +147,7 @@ export class CouponsService {
       };
     });
     for (let from = 0; from < rows.length; from += rowsAtOnce) {
+      tell(from, rows.length);
       await manager.insert(CouponEntity, rows.slice(from, from + rowsAtOnce));
     }
     return coupons.length;

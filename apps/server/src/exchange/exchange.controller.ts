@@ -4,46 +4,63 @@ import {
   exchangePreviewSchema,
   exchangeSchema,
   exchangeStoredSchema,
-  type Exchange,
   type ExchangeFileFormat,
-  type ExchangePreview,
-  type ExchangeStored,
   type Person,
 } from '@lone-heron/contract';
-import { Body, Controller, Get, Header, Param, Put, StreamableFile } from '@nestjs/common';
+import { Body, Controller, Get, Param, Put, Req, Res, type StreamableFile } from '@nestjs/common';
 import { ApiConsumes, ApiOperation, ApiTags } from '@nestjs/swagger';
+import type { Response } from 'express';
 import { z } from 'zod';
-import { By, For } from '../access/access.js';
+import { By, For, type HeronRequest } from '../access/access.js';
+import { asked } from '../fileWork/askedFor.js';
+import { FilesUnderWay } from '../fileWork/filesUnderWay.js';
+import { FileWork } from '../fileWork/FileWork.js';
+import { fileAnswer } from '../http/fileAnswer.js';
 import { requireBytes } from '../http/requireBytes.js';
-import { Answers, PathPart, Queried } from '../http/schemaRoutes.js';
-import { ExchangeService } from './exchange.service.js';
+import { Answers, AnswersJson, PathPart, Queried } from '../http/schemaRoutes.js';
 
 const fileFormat = z.enum(exchangeFileFormats, { error: `one of ${exchangeFileFormats.join(', ')}` });
 const ids = z.string({ error: 'ids with commas between' }).max(200_000, { error: 'ids with commas between' });
 const wish = z.object({ cards: ids.optional() });
-const taking = z.object({ take: ids.optional() });
+const taking = z.object({ ...asked.shape, take: ids.optional() });
+type Taking = z.infer<typeof taking>;
 
 @ApiTags('exchange')
 @Controller('exchange')
 export class ExchangeController {
-  constructor(private readonly exchange: ExchangeService) {}
+  constructor(
+    private readonly work: FileWork,
+    private readonly underWay: FilesUnderWay,
+  ) {}
 
   @Get('json')
-  @Header('Content-Disposition', 'attachment; filename="lone-heron.exchange.json"')
   @ApiOperation({ summary: 'Machines, cards and coupons; cards=id,id for those cards with what they need' })
   @Answers(exchangeSchema)
-  write(@Queried(wish) { cards }: { cards?: string }): Promise<Exchange> {
-    return this.exchange.write({ cards: listOf(cards) });
+  write(
+    @Queried(wish) { cards }: { cards?: string },
+    @Req() { person }: HeronRequest,
+  ): Promise<StreamableFile> {
+    return this.file('json', 'lone-heron.exchange.json', listOf(cards), person);
   }
 
   @Get('csv')
   @ApiOperation({ summary: 'Cards as a table, each by its newest version' })
-  async writeCsv(@Queried(wish) { cards }: { cards?: string }): Promise<StreamableFile> {
-    const text = await this.exchange.writeCsv({ cards: listOf(cards) });
-    return new StreamableFile(Buffer.from(text), {
-      type: 'text/csv; charset=utf-8',
-      disposition: 'attachment; filename="cards.csv"',
-    });
+  writeCsv(
+    @Queried(wish) { cards }: { cards?: string },
+    @Req() { person }: HeronRequest,
+  ): Promise<StreamableFile> {
+    return this.file('csv', 'cards.csv', listOf(cards), person);
+  }
+
+  private async file(
+    format: ExchangeFileFormat,
+    name: string,
+    cards: readonly string[] | null,
+    by: Person | null,
+  ): Promise<StreamableFile> {
+    const file = await this.work.write({ job: 'exchange.write', format, cards, by });
+    const type = `${format === 'json' ? 'application/json' : 'text/csv'}; charset=utf-8`;
+    return fileAnswer(file, type, name);
   }
 
   @Get('schema')
@@ -56,29 +73,35 @@ export class ExchangeController {
   @For('lead')
   @ApiConsumes('application/octet-stream')
   @ApiOperation({ summary: 'What would become of a file, part by part; nothing is stored' })
-  @Answers(exchangePreviewSchema)
+  @AnswersJson(exchangePreviewSchema)
   preview(
     @PathPart('format', fileFormat) format: ExchangeFileFormat,
-    @Queried(taking) { take }: { take?: string },
+    @Queried(taking) { take, work }: Taking,
     @Body() body: unknown,
     @By() by: Person,
-  ): Promise<ExchangePreview> {
-    return this.exchange.preview({ format, bytes: requireBytes(body), taken: new Set(listOf(take)) }, by);
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<string> {
+    const bytes = requireBytes(body);
+    const order = { job: 'exchange.preview', format, bytes, by, taken: listOf(take) ?? [] } as const;
+    return this.underWay.read(order, work, response);
   }
 
   @Put(':format/stored/:hash')
   @For('lead')
   @ApiConsumes('application/octet-stream')
   @ApiOperation({ summary: 'Store what is new in a file that was shown and what was taken, all or none' })
-  @Answers(exchangeStoredSchema)
+  @AnswersJson(exchangeStoredSchema)
   store(
     @PathPart('format', fileFormat) format: ExchangeFileFormat,
     @Param('hash') hash: string,
-    @Queried(taking) { take }: { take?: string },
+    @Queried(taking) { take, work }: Taking,
     @Body() body: unknown,
     @By() by: Person,
-  ): Promise<ExchangeStored> {
-    return this.exchange.store({ format, bytes: requireBytes(body), taken: new Set(listOf(take)) }, hash, by);
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<string> {
+    const bytes = requireBytes(body);
+    const order = { job: 'exchange.store', format, hash, bytes, by, taken: listOf(take) ?? [] } as const;
+    return this.underWay.read(order, work, response);
   }
 }
 

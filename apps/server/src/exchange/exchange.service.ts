@@ -1,6 +1,7 @@
 import {
   largestExchange,
-  type Exchange,
+  type Card,
+  type Coupon,
   type ExchangeFileFormat,
   type ExchangePreview,
   type ExchangeStored,
@@ -9,10 +10,13 @@ import {
   type Person,
 } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
+import { Readable } from 'node:stream';
 import { DataSource, type EntityManager } from 'typeorm';
 import { readCards } from '../cards/face/readCards.js';
-import { standingCoupons } from '../coupons/face/readCoupons.js';
+import { couponsById, couponsMatching } from '../coupons/face/readCoupons.js';
 import { CouponsService } from '../coupons/coupons.service.js';
+import type { TellProgress } from '../fileWork/FileWork.js';
+import { tellTaken } from '../fileWork/tellTaken.js';
 import { conflict } from '../http/problem.js';
 import { refuseFile } from '../http/refuseFile.js';
 import { MachinesService } from '../machines/machines.service.js';
@@ -24,14 +28,17 @@ import { judgeCardRows, judgeCards, type KnownToCards } from './judgeCards.js';
 import { judgeExchangedCoupons } from './judgeExchangedCoupons.js';
 import { judgeMachines, type MachineToStore } from './judgeMachines.js';
 import { shownParts, toStore, type JudgedPart } from './JudgedPart.js';
-import { readExchange } from './readExchange.js';
+import { readExchange, type ReadExchange } from './readExchange.js';
 import { storeCards, type CardToStore } from '../cards/face/storeCards.js';
-import { cardsAsCsv, exchangeOf } from './writeExchange.js';
+import { cardsAsCsv, exchangeAsJson } from './writeExchange.js';
 
 /** What goes into a file that is written. */
-export interface ExchangeWish {
+export interface ExchangeToWrite {
+  readonly format: ExchangeFileFormat;
   /** Ids of the cards, with what they need; null for everything. */
   readonly cards: readonly string[] | null;
+  /** Who takes it, for the history; null where nobody is signed in. */
+  readonly by: Person | null;
 }
 
 /** A file that is read: its bytes, and what of it is taken where it clashes. */
@@ -39,6 +46,7 @@ export interface SentExchange {
   readonly format: ExchangeFileFormat;
   readonly bytes: Buffer;
   readonly taken: ReadonlySet<string>;
+  readonly by: Person;
 }
 
 @Injectable()
@@ -51,40 +59,38 @@ export class ExchangeService {
     private readonly clock: Clock,
   ) {}
 
-  /** The shop's machines, cards and coupons; where cards were named, those with their machines and coupons alone. */
-  async write({ cards: ids }: ExchangeWish): Promise<Exchange> {
+  /**
+   * The shop's machines, cards and coupons, oldest first; where cards were named, those with their machines and coupons
+   * alone. As a table: the cards, each by its newest version.
+   */
+  async write({ format, cards: ids, by }: ExchangeToWrite): Promise<Readable> {
     const { manager } = this.dataSource;
     const all = await readCards(manager);
     const cards = (ids === null ? all : all.filter(({ id }) => ids.includes(id))).toReversed();
+    if (by !== null) await tellTaken(this.kit, by, takenInWords(format, ids === null ? null : cards.length));
+    if (format === 'csv') return Readable.from([cardsAsCsv(cards)]);
     const machines = await this.machines.list();
-    const coupons = await standingCoupons(manager);
     const people = await readPeople(manager);
-    const needed = {
-      machines: new Set(cards.flatMap(({ versions }) => versions.map(({ content }) => content.machineId))),
-      coupons: new Set(
-        cards.flatMap(({ versions }) =>
-          versions.flatMap(({ proofs }) => proofs.map(({ couponId }) => couponId)),
-        ),
-      ),
-    };
-    return exchangeOf({
-      machines: machines.filter(({ id }) => ids === null || needed.machines.has(id)),
-      cards,
-      coupons: coupons.filter(({ id }) => ids === null || needed.coupons.has(id)),
-      nameOf: (personId) => people.find(({ id }) => id === personId)?.name ?? personId,
-      writtenAt: this.clock.now().toISOString(),
-    });
-  }
-
-  /** Cards as a table, oldest first. */
-  async writeCsv({ cards: ids }: ExchangeWish): Promise<string> {
-    const all = await readCards(this.dataSource.manager);
-    return cardsAsCsv((ids === null ? all : all.filter(({ id }) => ids.includes(id))).toReversed());
+    const isNeeded = ids === null ? () => true : machinesOf(cards);
+    return Readable.from(
+      exchangeAsJson({
+        machines: machines.filter(({ id }) => isNeeded(id)),
+        cards,
+        coupons: ids === null ? couponsMatching(manager, {}) : provenBy(manager, cards),
+        nameOf: (personId) => people.find(({ id }) => id === personId)?.name ?? personId,
+        writtenAt: this.clock.now().toISOString(),
+      }),
+    );
   }
 
   /** What would become of a file, part by part. Nothing is stored. */
-  async preview(sent: SentExchange, by: Person): Promise<ExchangePreview> {
-    const { machines, cards, coupons } = await this.judge(this.dataSource.manager, sent, by);
+  async preview(sent: SentExchange, tell: TellProgress): Promise<ExchangePreview> {
+    const { machines, cards, coupons } = await this.judge(
+      this.dataSource.manager,
+      readSent(sent),
+      sent,
+      tell,
+    );
     return {
       hash: hashOf(sent.bytes),
       rows: [...shownParts(machines), ...shownParts(cards), ...shownParts(coupons)],
@@ -92,17 +98,26 @@ export class ExchangeService {
   }
 
   /** Stores what is new and what was taken, all of it or nothing. A file other than the one that was shown is refused. */
-  store(sent: SentExchange, hash: string, by: Person): Promise<ExchangeStored> {
-    if (hashOf(sent.bytes) !== hash)
+  async store(sent: SentExchange, hash: string, tell: TellProgress): Promise<ExchangeStored> {
+    const { bytes, by } = sent;
+    if (hashOf(bytes) !== hash)
       throw conflict('This is not the file that was shown. Look at it again, then store it.');
+    const read = readSent(sent);
+    const { count } = this.kit;
+    const before = await this.judge(this.dataSource.manager, read, sent, tell);
     return this.kit.enter(by, async (entry) => {
       const { manager, at } = entry;
-      const { machines, cards, coupons } = await this.judge(manager, sent, by);
+      // Others wait by now, so that what was found out before holds where nobody wrote meanwhile.
+      const isAsBefore = this.kit.count === count + 1;
+      const judged = isAsBefore ? before : await this.judge(manager, read, sent, tell);
+      const { machines, cards, coupons } = judged;
       for (const { id, revision, name, profile } of toStore(machines)) {
         const draft = { name, profile, note: 'read in from a file' };
         await this.machines.reviseWithin(entry, id, revision, draft);
       }
-      const stored = await this.coupons.insertAll(manager, toStore(coupons), by);
+      const stored = await this.coupons.insertAll(manager, toStore(coupons), by, (done, of) =>
+        tell({ phase: 'storing', done, of }),
+      );
       await storeCards(manager, toStore(cards), by, at);
       const counts = {
         machines: toStore(machines).length,
@@ -119,15 +134,10 @@ export class ExchangeService {
 
   private async judge(
     manager: EntityManager,
-    { format, bytes, taken }: SentExchange,
-    by: Person,
+    read: ReadExchange,
+    { taken, by }: SentExchange,
+    tell: TellProgress,
   ): Promise<Judged> {
-    if (bytes.length > largestExchange)
-      throw refuseFile(
-        `${Math.ceil(bytes.length / 1024 / 1024)} MB`,
-        `up to ${largestExchange / 1024 / 1024} MB`,
-      );
-    const read = readExchange(format, bytes);
     const ours = await this.machines.list(manager);
     const machines = judgeMachines(read.machines, ours, taken);
     const coming = new Map(toStore(machines).map((each) => [each.id, each]));
@@ -140,9 +150,45 @@ export class ExchangeService {
         ...judgeCards(read.cards, known),
         ...judgeCardRows(read.cardRows, known, by.name, this.clock.now().toISOString()),
       ],
-      coupons: await judgeExchangedCoupons(manager, read.coupons, machineOf, by),
+      coupons: await judgeExchangedCoupons(manager, read.coupons, machineOf, by, tell),
     };
   }
+}
+
+/** @throws a refusal where it is too large to be read, or cannot be read as a whole */
+function readSent({ format, bytes }: SentExchange): ReadExchange {
+  if (bytes.length <= largestExchange) return readExchange(format, bytes);
+  throw refuseFile(
+    `${Math.ceil(bytes.length / 1024 / 1024)} MB`,
+    `up to ${largestExchange / 1024 / 1024} MB`,
+  );
+}
+
+function takenInWords(format: ExchangeFileFormat, cards: number | null) {
+  const whole = format === 'csv' ? 'the cards' : 'machines, cards and coupons';
+  const what = cards === null ? whole : `${cards} ${cards === 1 ? 'card' : 'cards'} with what they need`;
+  return {
+    noun: 'exchange',
+    subjectId: format,
+    what: `took ${what} out as ${format.toUpperCase()}`,
+  } as const;
+}
+
+/** Whether any of the cards was ever on a machine. */
+function machinesOf(cards: readonly Card[]): (machineId: string) => boolean {
+  const ids = new Set(cards.flatMap(({ versions }) => versions.map(({ content }) => content.machineId)));
+  return (id) => ids.has(id);
+}
+
+/** The coupons that stand behind cards, oldest first. */
+async function* provenBy(manager: EntityManager, cards: readonly Card[]): AsyncGenerator<readonly Coupon[]> {
+  const ids = cards.flatMap(({ versions }) =>
+    versions.flatMap(({ proofs }) => proofs.map(({ couponId }) => couponId)),
+  );
+  const coupons = await couponsById(manager, [...new Set(ids)]);
+  yield coupons
+    .filter(({ withdrawnAt }) => withdrawnAt === null)
+    .toSorted((one, other) => one.number - other.number);
 }
 
 /** A file held against what is here. */

@@ -74,6 +74,14 @@ describe('an exchange', () => {
     );
   });
 
+  it('is in the history with who took it out', async () => {
+    await written();
+    const { body } = await server.http.get('/api/changes').expect(200);
+    expect(body).toContainEqual(
+      expect.objectContaining({ personId: 'ines', what: 'took machines, cards and coupons out as JSON' }),
+    );
+  });
+
   it('is all here already when it comes back to where it was written', async () => {
     const file = await written();
     expect(file.machines.length).toBeGreaterThan(1);

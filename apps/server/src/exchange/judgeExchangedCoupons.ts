@@ -1,6 +1,7 @@
 import type { FiledCoupon, Machine, Person } from '@lone-heron/contract';
 import type { EntityManager } from 'typeorm';
 import { judgeCoupons } from '../couponFiles/face/judgeCoupons.js';
+import type { TellProgress } from '../fileWork/FileWork.js';
 import { machinesWithWindow } from '../windows/face/readWindows.js';
 import { personIds } from '../people/face/readPeople.js';
 import { judged, type JudgedPart } from './JudgedPart.js';
@@ -15,6 +16,7 @@ export async function judgeExchangedCoupons(
   parts: readonly ReadPart<FiledCoupon>[],
   machineOf: (id: string) => Machine | null,
   by: Person,
+  tell: TellProgress,
 ): Promise<readonly JudgedPart<FiledCoupon>[]> {
   const people = await personIds(manager);
   const withWindow = await machinesWithWindow(manager);
@@ -23,7 +25,7 @@ export async function judgeExchangedCoupons(
     coupon: record === null ? null : ofThisShop(record, people),
     reasons,
   }));
-  const rowsJudged = await judgeCoupons(manager, rows, (id) => Promise.resolve(machineOf(id)), by);
+  const rowsJudged = await judgeCoupons(manager, rows, (id) => Promise.resolve(machineOf(id)), by, tell);
   return rowsJudged.map(({ row, record, standing, words, reasons }, i) => {
     const part = { of: 'coupon', row, id: rows[i]?.coupon?.id ?? '', words } as const;
     if (standing === 'duplicate') return judged(part, 'here', reasons);

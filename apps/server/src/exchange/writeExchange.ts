@@ -3,31 +3,44 @@ import {
   exchangeVersion,
   newestVersion,
   type Card,
-  type Coupon,
   type Exchange,
   type ExchangedCard,
   type Machine,
 } from '@lone-heron/contract';
-import { filedCoupon } from '../couponFiles/face/writeCouponFile.js';
+import { filedCoupon, type CouponPages } from '../couponFiles/face/writeCouponFile.js';
 import { writeTable } from '../csv/writeTable.js';
 import { cardColumns } from './cardColumns.js';
 
 interface ToWrite {
   readonly machines: readonly Machine[];
   readonly cards: readonly Card[];
-  readonly coupons: readonly Coupon[];
+  readonly coupons: CouponPages;
   readonly nameOf: (personId: string) => string;
   readonly writtenAt: string;
 }
 
-/** Machines as they stand, cards with all their versions, coupons as they were logged. */
-export function exchangeOf({ machines, cards, coupons, nameOf, writtenAt }: ToWrite): Exchange {
-  return {
+/** Machines as they stand, cards with all their versions, coupons as they were logged: the JSON of an {@link Exchange}. */
+export async function* exchangeAsJson({
+  machines,
+  cards,
+  coupons,
+  nameOf,
+  writtenAt,
+}: ToWrite): AsyncGenerator<string> {
+  const head: Omit<Exchange, 'coupons'> = {
     ...{ format: exchangeFormat, version: exchangeVersion, writtenAt },
     machines: machines.map(({ id, name, profile }) => ({ id, name, profile })),
     cards: cards.map((card) => exchangedCard(card, nameOf)),
-    coupons: coupons.map(filedCoupon),
   };
+  yield `${JSON.stringify(head).slice(0, -1)},"coupons":[`;
+  let isFirst = true;
+  for await (const page of coupons) {
+    for (const coupon of page) {
+      yield `${isFirst ? '' : ','}\n${JSON.stringify(filedCoupon(coupon))}`;
+      isFirst = false;
+    }
+  }
+  yield '\n]}\n';
 }
 
 /** A version from elsewhere keeps who wrote and signed it there, unless it was signed here since. */

@@ -6,6 +6,7 @@ import { backedUpFile, BackupsService } from '../backups/backups.service.js';
 import { PhotoCheckService } from '../backups/photoCheck.service.js';
 import { ChangesService } from '../changes/changes.service.js';
 import { freeBytesOn, leastFree } from '../storage/diskRoom.js';
+import { readLostSaves } from '../storage/lostSaves.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { Clock } from '../time/clock.js';
 
@@ -27,16 +28,23 @@ export class KeepingService {
 
   async look(): Promise<Keeping> {
     const { backups } = await this.backups.list();
-    const freeBytes = await freeBytesOn(dirname(this.databaseFile));
+    const folder = dirname(this.databaseFile);
+    const freeBytes = await freeBytesOn(folder);
+    const lost = readLostSaves(folder, this.clock.now());
     return {
       version,
-      backup: { newestAt: backups[0]?.madeAt ?? null, failure: this.backups.failure },
+      backup: {
+        newestAt: backups[0]?.madeAt ?? null,
+        failure: this.backups.failure,
+        secondFailure: this.backups.secondFailure,
+      },
       photos: {
         lookedAt: this.photos.last?.at.toISOString() ?? null,
         lost: this.photos.last?.lost.size ?? 0,
       },
       disk: { freeBytes, isLow: freeBytes < Math.max(leastFree, 3 * (backups[0]?.bytes ?? 0)) },
       entryToCome: await this.changes.entryAfter(this.clock.now()),
+      lostSaves: lost === null ? null : { missing: lost.missing, lastAt: lost.lastAt },
       waitingWrites: this.writes.waiting,
     };
   }

@@ -1,6 +1,6 @@
 import * as contract from '@lone-heron/contract';
 import { clientId, machineId, personId, revisionNumber } from '@lone-heron/contract';
-import { applyDecorators, Body, Param, Query } from '@nestjs/common';
+import { applyDecorators, Body, Header, Param, Query } from '@nestjs/common';
 import { ApiBody, ApiCreatedResponse, ApiOkResponse } from '@nestjs/swagger';
 import { createZodDto } from 'nestjs-zod';
 import { z } from 'zod';
@@ -38,6 +38,10 @@ export const Queried = (schema: z.ZodType) => Query(new SchemaPipe(schema));
 
 /** What a route answers, or every route of a controller. */
 export const Answers = (schema: z.ZodType) => ApiOkResponse({ type: requireDescribed(schema) });
+
+/** The same, where it comes as text already. */
+export const AnswersJson = (schema: z.ZodType) =>
+  applyDecorators(Answers(schema), Header('Content-Type', 'application/json; charset=utf-8'));
 
 /** A list of what the schema describes. */
 export const AnswersMany = (schema: z.ZodType) => ApiOkResponse({ type: [requireDescribed(schema)] });

@@ -15,6 +15,11 @@ export class RecordKit {
     private readonly clock: Clock,
   ) {}
 
+  /** Counts writes: one on from what it was before where a write finds that none was between. @see WriteQueue.writes */
+  get count(): number {
+    return this.writes.writes;
+  }
+
   /** Runs a write in a transaction of its own; nothing of it stays where it throws. */
   enter<Result>(by: Person, write: (entry: Entry) => Promise<Result>): Promise<Result> {
     return this.writes.run((manager) => write(this.within(manager, by)));

@@ -16,6 +16,8 @@ export interface FolderLock {
 export function lockFolder(folder: string): FolderLock {
   const database = new Database(join(folder, 'in-use.lock'), { timeout: 200 });
   try {
+    // Nothing is ever written to it: on a full disk a shop can still be opened and read.
+    database.pragma('journal_mode = MEMORY');
     database.exec('BEGIN EXCLUSIVE');
   } catch (error) {
     database.close();

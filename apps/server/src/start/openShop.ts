@@ -1,6 +1,7 @@
 import { dirname } from 'node:path';
 import { finishRestore } from '../backups/restoreJournal.js';
 import { bringUpToDate } from '../storage/bringUpToDate.js';
+import { lookForLostSaves, type LostSaves } from '../storage/lostSaves.js';
 import { sweepScratch } from '../storage/scratchFolder.js';
 import { lockFolder, type FolderLock } from './folderLock.js';
 import { requireNoLostShop } from './lostShop.js';
@@ -23,9 +24,19 @@ export async function openShop(databaseFile: string, say: (line: string) => void
     requireNoLostShop(databaseFile);
     const copy = await bringUpToDate(databaseFile);
     if (copy !== null) say(`The database was brought up to date; the old one is kept as ${copy}`);
+    const lost = await lookForLostSaves(databaseFile, new Date());
+    if (lost !== null) say(lostInWords(lost));
     return lock;
   } catch (error) {
     lock.release();
     throw error;
   }
+}
+
+function lostInWords({ missing, lastAt }: LostSaves): string {
+  const saves = missing === 1 ? 'One save that was' : `${missing} saves that were`;
+  return (
+    `${saves} acknowledged until ${lastAt} ${missing === 1 ? 'is' : 'are'} not in the database: its log was cut, the disk did ` +
+    'not write what it said, or an older file was put back. Backups may have them: ./heron check looks through everything.'
+  );
 }

@@ -17,6 +17,10 @@ export interface ServerSettings {
   readonly names: readonly string[];
   /** Where a shop on the network without a certificate of its own is served over HTTPS too. */
   readonly httpsPort: number;
+  /** Folder that backups are copied to as well; null for nowhere. */
+  readonly backupAlso: string | null;
+  /** File with the passphrase that backups are encrypted with elsewhere; null for none. */
+  readonly passphraseFile: string | null;
   /** Files to serve HTTPS with; null for HTTP. */
   readonly tlsFiles: { readonly cert: string; readonly key: string } | null;
 }
@@ -32,6 +36,8 @@ const environment = z.object({
     .regex(/^[a-z0-9.-]+(,[a-z0-9.-]+)*$/i)
     .optional(),
   HERON_HTTPS_PORT: z.coerce.number().int().min(1).max(65535).optional(),
+  HERON_BACKUP_ALSO: z.string().min(1).optional(),
+  HERON_PASSPHRASE_FILE: z.string().min(1).optional(),
   HERON_TLS_CERT: z.string().min(1).optional(),
   HERON_TLS_KEY: z.string().min(1).optional(),
 });
@@ -44,12 +50,15 @@ const allowed: Readonly<Record<string, string>> = {
   HERON_LAN: '0 or 1',
   HERON_NAMES: 'names of this machine on the network, with commas between them',
   HERON_HTTPS_PORT: 'a whole number from 1 to 65535',
+  HERON_BACKUP_ALSO: 'a folder on another disk',
+  HERON_PASSPHRASE_FILE: 'a file with a passphrase in it',
   HERON_TLS_CERT: 'a certificate file in PEM',
   HERON_TLS_KEY: 'the certificate’s key file in PEM',
 };
 
 /**
- * Reads PORT, HERON_DATA, HERON_DEMO, HERON_WEB, HERON_LAN, HERON_NAMES, HERON_HTTPS_PORT, HERON_TLS_CERT and HERON_TLS_KEY.
+ * Reads PORT, HERON_DATA, HERON_DEMO, HERON_WEB, HERON_LAN, HERON_NAMES, HERON_HTTPS_PORT,
+ * HERON_BACKUP_ALSO, HERON_PASSPHRASE_FILE, HERON_TLS_CERT and HERON_TLS_KEY.
  *
  * @throws StartFault naming the variable, what it holds and what it may hold
  */
@@ -60,17 +69,23 @@ export function readSettings(env: NodeJS.ProcessEnv): ServerSettings {
     throw new StartFault(`${name} is “${env[name] ?? ''}”: it must be ${allowed[name] ?? 'something else'}.`);
   }
   const { PORT, HERON_DATA, HERON_DEMO, HERON_WEB, HERON_LAN, HERON_TLS_CERT, HERON_TLS_KEY } = parsed.data;
-  const { HERON_HTTPS_PORT = PORT + 1, HERON_NAMES } = parsed.data;
+  const { HERON_HTTPS_PORT = PORT + 1, HERON_NAMES, HERON_BACKUP_ALSO, HERON_PASSPHRASE_FILE } = parsed.data;
   return {
     port: PORT,
     dataFolder: resolve(HERON_DATA),
     demo: HERON_DEMO === '1',
-    webFolder: HERON_WEB === undefined ? null : resolve(HERON_WEB),
+    webFolder: pathOrNull(HERON_WEB),
     isOnNetwork: HERON_LAN === '1',
     names: HERON_NAMES?.toLowerCase().split(',') ?? [],
     httpsPort: HERON_HTTPS_PORT,
+    backupAlso: pathOrNull(HERON_BACKUP_ALSO),
+    passphraseFile: pathOrNull(HERON_PASSPHRASE_FILE),
     tlsFiles: tlsFiles(HERON_TLS_CERT, HERON_TLS_KEY),
   };
+}
+
+function pathOrNull(path: string | undefined): string | null {
+  return path === undefined ? null : resolve(path);
 }
 
 function tlsFiles(cert: string | undefined, key: string | undefined): ServerSettings['tlsFiles'] {

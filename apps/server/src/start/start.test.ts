@@ -15,7 +15,17 @@ describe('settings from the environment', () => {
       isOnNetwork: false,
       names: [],
       httpsPort: 4181,
+      backupAlso: null,
+      passphraseFile: null,
       tlsFiles: null,
+    });
+  });
+
+  it('takes a second place for backups, and where its passphrase lies', () => {
+    const named = { HERON_BACKUP_ALSO: '/media/red', HERON_PASSPHRASE_FILE: 'secret/words' };
+    expect(readSettings(named)).toMatchObject({
+      backupAlso: '/media/red',
+      passphraseFile: join(process.cwd(), 'secret/words'),
     });
   });
 

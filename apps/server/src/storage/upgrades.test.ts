@@ -13,6 +13,7 @@ import {
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import Database from 'better-sqlite3';
 import request from 'supertest';
+import { brokenLink, type HistoryLine } from '../changes/face/historyChain.js';
 import { createApp } from '../createApp.js';
 import { couponDraft, newId } from '../testing/sampleServer.js';
 import { bringUpToDate } from './bringUpToDate.js';
@@ -118,5 +119,26 @@ describe('a shop of an earlier version', () => {
     after.close();
     const app = await opened(file);
     await requireAnswers(app, rows).finally(() => app.close());
+  });
+
+  it('has its history sealed as it was, oldest line first', async () => {
+    const { file } = shopOf('14-LockByAddress.sql');
+    const before = new Database(file);
+    const add = before.prepare(
+      'INSERT INTO change (at, person_id, noun, subject_id, what) VALUES (?, ?, ?, ?, ?)',
+    );
+    add.run('2026-11-01T08:00:00.000Z', null, 'machine', 'bench', 'set up Bench');
+    add.run('2026-11-02T08:00:00.000Z', 'ines', 'coupon', 'x', 'took back coupon 3: “the edge”');
+    before.close();
+    await bringUpToDate(file);
+    const after = new Database(file);
+    const lines = after
+      .prepare(
+        'SELECT at, person_id AS personId, noun, subject_id AS subjectId, what, hash FROM change ORDER BY id',
+      )
+      .all() as (HistoryLine & { hash: string })[];
+    after.close();
+    expect(lines).toHaveLength(2);
+    expect(brokenLink(lines)).toBeNull();
   });
 });

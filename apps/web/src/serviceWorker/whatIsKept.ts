@@ -3,7 +3,7 @@ export const answersCache = 'lone-heron-answers';
 export const picturesCache = 'lone-heron-pictures';
 
 /** Files are asked for to be taken away, the documents are for programmers, and backups are nobody's to keep. */
-const notKept = ['photos', 'coupon-files', 'exchange', 'backups', 'docs', 'calendar', 'health'];
+const notKept = ['photos', 'coupon-files', 'file-work', 'exchange', 'backups', 'docs', 'calendar', 'health'];
 
 /** Whether an answer of the server is kept for when it is away. */
 export function isKept(path: string): boolean {

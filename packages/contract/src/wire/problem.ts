@@ -17,6 +17,8 @@ export const problemSchema = z.object({
   status: z.int(),
   detail: z.string(),
   errors: z.array(fieldProblemSchema).optional(),
+  /** Number of the request, where something went wrong on the server’s side: its log has more under it. */
+  request: z.string().optional(),
 });
 export type Problem = z.infer<typeof problemSchema>;
 

@@ -9,6 +9,7 @@ import { isDeepStrictEqual } from 'node:util';
 import type { EntityManager } from 'typeorm';
 import { storedDrafts, type StoredDraft } from '../../coupons/face/readCoupons.js';
 import { readPeople } from '../../people/face/readPeople.js';
+import type { TellProgress } from '../../fileWork/FileWork.js';
 import { standingsOf, type JudgedRow } from './JudgedRow.js';
 import type { ReadRow } from '../readCouponFile.js';
 
@@ -26,10 +27,11 @@ export async function judgeCoupons(
   rows: readonly ReadRow[],
   machineOf: (id: string) => Promise<Machine | null>,
   by: Person,
+  tell: TellProgress,
 ): Promise<readonly JudgedRow<FiledCoupon>[]> {
   const known = { machines: await machinesOf(rows, machineOf), people: await readPeople(manager) };
   const named = rows.map((row) => withIds(row, known));
-  const stored = await storedAlike(manager, named);
+  const stored = await storedAlike(manager, named, tell);
   const seen = new Set<string>();
   return named.map((row) => {
     const judged = judgeRow(row, { ...known, stored, by });
@@ -141,11 +143,16 @@ function sortedKeys(value: unknown): unknown {
 }
 
 /** What is stored under the ids of a file, or welded at the moments of its rows. */
-async function storedAlike(manager: EntityManager, rows: readonly ReadRow[]): Promise<Known['stored']> {
+async function storedAlike(
+  manager: EntityManager,
+  rows: readonly ReadRow[],
+  tell: TellProgress,
+): Promise<Known['stored']> {
   const coupons = rows.flatMap(({ coupon }) => (coupon === null ? [] : [coupon]));
   const byId = new Map<string, StoredDraft>();
   const byContent = new Map<string, StoredDraft>();
   for (let from = 0; from < coupons.length; from += batch) {
+    tell({ phase: 'comparing', done: from, of: coupons.length });
     const some = coupons.slice(from, from + batch);
     const ids = some.flatMap(({ id }) => (id === undefined ? [] : [id]));
     const moments = some.map(({ weldedAt }) => new Date(weldedAt).toISOString());

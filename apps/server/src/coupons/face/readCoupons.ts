@@ -1,6 +1,6 @@
 import { setImmediate } from 'node:timers/promises';
 import type { Coupon, CouponDraft, CouponFilter } from '@lone-heron/contract';
-import { In, IsNull, type EntityManager } from 'typeorm';
+import { In, type EntityManager } from 'typeorm';
 import { inBatches } from '../../storage/inBatches.js';
 import { CouponEntity } from '../coupon.entity.js';
 import { matchingCoupons } from '../couponList.js';
@@ -49,16 +49,6 @@ export async function idsMatching(
 ): Promise<ReadonlySet<string>> {
   const rows = await matchingCoupons(manager, filter).select('coupon.id', 'id').getRawMany<{ id: string }>();
   return new Set(rows.map(({ id }) => id));
-}
-
-/** Every coupon that was not taken back, oldest first. */
-export async function standingCoupons(manager: EntityManager): Promise<readonly Coupon[]> {
-  const rows = await manager.find(CouponEntity, {
-    where: { withdrawnAt: IsNull() },
-    relations: { window: true },
-    order: { number: 'ASC' },
-  });
-  return rows.map(couponFromRow);
 }
 
 /** Which of these ids are of coupons that are stored, taken back or not. */

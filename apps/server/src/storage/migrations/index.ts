@@ -12,6 +12,7 @@ import { Upkeep1764900000000 } from './1764900000000-Upkeep.js';
 import { UndoneBy1765000000000 } from './1765000000000-UndoneBy.js';
 import { RetiredMachines1765100000000 } from './1765100000000-RetiredMachines.js';
 import { LockByAddress1765200000000 } from './1765200000000-LockByAddress.js';
+import { HeldFast1765300000000 } from './1765300000000-HeldFast.js';
 
 /** Every migration, oldest first. */
 export const migrations = [
@@ -29,4 +30,5 @@ export const migrations = [
   UndoneBy1765000000000,
   RetiredMachines1765100000000,
   LockByAddress1765200000000,
+  HeldFast1765300000000,
 ];

@@ -8,6 +8,7 @@ import { useRef, useState } from 'react';
 import { toast } from '../../shared/say/toast.js';
 import { usePreviewExchangeMutation, useStoreExchangeMutation } from './exchangeApi.js';
 import { FileIn } from '../../shared/files/FileIn.js';
+import { unlessBrokenOff, useFileWork, type SendFile } from '../../shared/files/useFileWork.js';
 import { knownFile } from '../../shared/files/knownFile.js';
 import { ShownExchange } from './ShownExchange.js';
 
@@ -22,9 +23,11 @@ export function ReadExchange() {
   const [chosen, setChosen] = useState<Chosen | null>(null);
   const [taken, setTaken] = useState<readonly string[]>([]);
   const [fault, setFault] = useState<string | null>(null);
-  const { shown, look, forget, isLoading, error } = useExchangeLook();
+  const { send, work } = useFileWork();
+  const { shown, look, forget, isLoading, error } = useExchangeLook(send);
   const [store, storing] = useStoreExchangeMutation();
   const choose = (file: File) => {
+    work?.cancel();
     storing.reset();
     forget();
     setChosen(null);
@@ -44,7 +47,7 @@ export function ReadExchange() {
   };
   const confirm = async () => {
     if (chosen === null || shown === null) return;
-    const { data } = await store({ ...chosen, take: taken, hash: shown.hash });
+    const data = await send((id) => store({ ...chosen, take: taken, hash: shown.hash, work: id }));
     if (data === undefined) return;
     toast(`Stored: ${storedInWords(data)}.`);
     setChosen(null);
@@ -56,9 +59,9 @@ export function ReadExchange() {
       name={chosen?.file.name ?? null}
       accept=".json,.csv"
       fault={fault}
-      isLooking={isLoading}
-      lookError={error}
-      storeError={storing.error}
+      work={work}
+      lookError={unlessBrokenOff(error)}
+      storeError={unlessBrokenOff(storing.error)}
       onFile={choose}
     >
       {shown !== null && chosen !== null && (
@@ -79,14 +82,14 @@ export function ReadExchange() {
  * The look at a file with what is taken of it: another part may fit once one is taken, so every choice asks anew. The
  * last one stays shown meanwhile, and answers that come late are left.
  */
-function useExchangeLook() {
+function useExchangeLook(send: SendFile) {
   const [shown, setShown] = useState<ExchangePreview | null>(null);
   const newest = useRef(0);
   const [preview, { isLoading, error }] = usePreviewExchangeMutation();
   const look = async ({ format, file }: Chosen, take: readonly string[]) => {
     newest.current += 1;
     const mine = newest.current;
-    const { data } = await preview({ format, file, take });
+    const data = await send((work) => preview({ format, file, take, work }));
     if (newest.current === mine) setShown(data ?? null);
   };
   const forget = () => {

@@ -7,19 +7,21 @@ import {
 } from '@lone-heron/contract';
 import { heronApi, ownHeaders } from '../../shared/api/heronApi.js';
 
-/** A whole shop takes longer than a line of text, ms. */
-const fileTimeout = 120_000;
+/** Whoever waits sees how far it has come, and may break it off: long, but not for ever, ms. */
+const fileTimeout = 30 * 60_000;
 
 interface ExchangeToRead {
   readonly format: ExchangeFileFormat;
   readonly file: Blob;
+  /** Id by which its progress is asked for. */
+  readonly work: string;
   /** Ids of what is taken where it clashes. */
   readonly take: readonly string[];
 }
 
-const bytesOf = ({ file, take }: ExchangeToRead) => ({
+const bytesOf = ({ file, take, work }: ExchangeToRead) => ({
   method: 'PUT',
-  params: { take: take.join(',') },
+  params: { take: take.join(','), work },
   headers: { ...ownHeaders, 'Content-Type': 'application/octet-stream' },
   body: file,
   timeout: fileTimeout,

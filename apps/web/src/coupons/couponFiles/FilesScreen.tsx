@@ -14,6 +14,7 @@ import { useLocation } from 'react-router';
 import { toast } from '../../shared/say/toast.js';
 import { usePreviewFileMutation, useStoreFileMutation } from './couponFilesApi.js';
 import { FileIn } from '../../shared/files/FileIn.js';
+import { unlessBrokenOff, useFileWork } from '../../shared/files/useFileWork.js';
 import { knownFile } from '../../shared/files/knownFile.js';
 import { PageHeader } from '../../shared/page/PageHeader.js';
 import { readListAddress } from '../list/listAddress.js';
@@ -73,9 +74,11 @@ interface Chosen {
 function In() {
   const [chosen, setChosen] = useState<Chosen | null>(null);
   const [fault, setFault] = useState<string | null>(null);
-  const [preview, { data: shown, isLoading, error, reset }] = usePreviewFileMutation();
+  const [preview, { data: shown, error, reset }] = usePreviewFileMutation();
   const [store, { isLoading: isStoring, error: storeError, reset: resetStore }] = useStoreFileMutation();
+  const { send, work } = useFileWork();
   const choose = (file: File) => {
+    work?.cancel();
     resetStore();
     reset();
     setChosen(null);
@@ -84,11 +87,11 @@ function In() {
     if ('fault' in known) return;
     const { format } = known;
     setChosen({ file, format });
-    void preview({ format, file });
+    void send((id) => preview({ format, file, work: id }));
   };
   const confirm = async () => {
     if (chosen === null || shown === undefined) return;
-    const { data } = await store({ ...chosen, hash: shown.hash });
+    const data = await send((id) => store({ ...chosen, hash: shown.hash, work: id }));
     if (data === undefined) return;
     toast(storedInWords(data));
     setChosen(null);
@@ -100,9 +103,9 @@ function In() {
       name={chosen?.file.name ?? null}
       accept=".csv,.json,.zip"
       fault={fault}
-      isLooking={isLoading}
-      lookError={error}
-      storeError={storeError}
+      work={work}
+      lookError={unlessBrokenOff(error)}
+      storeError={unlessBrokenOff(storeError)}
       onFile={choose}
     >
       {shown !== undefined && chosen !== null && (

@@ -7,16 +7,19 @@ import {
 } from '@lone-heron/contract';
 import { heronApi, ownHeaders } from '../../shared/api/heronApi.js';
 
-/** A file of thousands of coupons takes longer than a line of text, ms. */
-const fileTimeout = 120_000;
+/** Whoever waits sees how far it has come, and may break it off: long, but not for ever, ms. */
+const fileTimeout = 30 * 60_000;
 
 interface FileToRead {
   readonly format: CouponFileFormat;
   readonly file: Blob;
+  /** Id by which its progress is asked for. */
+  readonly work: string;
 }
 
-const bytesOf = ({ format, file }: FileToRead) => ({
+const bytesOf = ({ format, file, work }: FileToRead) => ({
   method: 'PUT',
+  params: { work },
   headers: {
     ...ownHeaders,
     'Content-Type': format === 'zip' ? 'application/zip' : 'application/octet-stream',

@@ -14,7 +14,10 @@ export interface ShownProblem {
 export function problemOf(error: unknown): ShownProblem {
   const { data, status } = error as { data?: unknown; status?: unknown };
   const problem = problemSchema.safeParse(data);
-  if (problem.success) return { message: problem.data.detail, fields: problem.data.errors ?? [] };
+  if (problem.success) {
+    const { detail, errors = [], request } = problem.data;
+    return { message: request === undefined ? detail : `${detail} (Request ${request})`, fields: errors };
+  }
   if (status === 'FETCH_ERROR' || status === 'TIMEOUT_ERROR') {
     return {
       message: 'The server does not answer. Nothing typed is lost: try again when it is back.',

@@ -2,6 +2,8 @@ import type { ReactNode } from 'react';
 import { usePersonAtDesk } from '../door/usePersonAtDesk.js';
 import { Failure } from '../form/Failure.js';
 import { DropPlace } from './DropPlace.js';
+import { FileUnderWay } from './FileUnderWay.js';
+import type { FileWork } from './useFileWork.js';
 
 interface FileInProps {
   /** What is read and what becomes of it. */
@@ -11,7 +13,8 @@ interface FileInProps {
   accept: string;
   /** Why the file is not read at all; null where it is. */
   fault: string | null;
-  isLooking: boolean;
+  /** The file while the server is at work on it; null where it is not. */
+  work: FileWork | null;
   /** What the server answered to the look, and to the storing. */
   lookError: unknown;
   storeError: unknown;
@@ -26,7 +29,7 @@ export function FileIn({
   name,
   accept,
   fault,
-  isLooking,
+  work,
   lookError,
   storeError,
   onFile,
@@ -46,7 +49,7 @@ export function FileIn({
           {fault}
         </p>
       )}
-      {isLooking && <p role="status">Looking at every part.</p>}
+      {work !== null && <FileUnderWay work={work} />}
       <Failure what="Not read." error={lookError} />
       {children}
       <Failure what="Nothing was stored." error={storeError} />

@@ -1,15 +1,18 @@
 import type { Keeping } from '@lone-heron/contract';
-import { differenceInDays, formatDistanceStrict } from 'date-fns';
+import { differenceInDays, format, formatDistanceStrict } from 'date-fns';
 
 /** Nights that may pass without a backup, as over a weekend with the machine off, days. */
 const longestWithout = 4;
 
 /** What is wrong with how the shop is kept, each in a sentence with what to do; nothing where all is well. */
 export function keepingTroubles(keeping: Keeping, now: Date): readonly string[] {
-  const { backup, photos, disk, entryToCome } = keeping;
+  const { backup, photos, disk, entryToCome, lostSaves } = keeping;
   return [
     backup.failure === null ? null : `The last backup was not made: ${sentence(backup.failure)}`,
     ...[backup.failure === null ? overdue(backup.newestAt, now) : null],
+    backup.secondFailure === null
+      ? null
+      : `The newest backup lies on this disk alone: ${sentence(backup.secondFailure)}`,
     photos.lost === 0
       ? null
       : `${photos.lost === 1 ? 'One photo is' : `${photos.lost} photos are`} gone or damaged. An older backup may have ${photos.lost === 1 ? 'it' : 'them'}.`,
@@ -19,7 +22,14 @@ export function keepingTroubles(keeping: Keeping, now: Date): readonly string[] 
     entryToCome === null
       ? null
       : `The shop’s clock was set back: its last entry is of a time ${formatDistanceStrict(now, new Date(entryToCome))} from now. Set the clock of its machine.`,
+    lostSaves === null ? null : missingSaves(lostSaves),
   ].filter((trouble) => trouble !== null);
+}
+
+function missingSaves({ missing, lastAt }: NonNullable<Keeping['lostSaves']>): string {
+  const saves =
+    missing === 1 ? 'One save that was acknowledged is' : `${missing} saves that were acknowledged are`;
+  return `${saves} in the database no more, the last of them of ${format(new Date(lastAt), 'd MMM HH:mm')}. Look whether what was logged then is there; a backup may have it.`;
 }
 
 function overdue(newestAt: string | null, now: Date): string | null {
@@ -28,4 +38,5 @@ function overdue(newestAt: string | null, now: Date): string | null {
   return days < longestWithout ? null : `The last backup is ${days} days old.`;
 }
 
-const sentence = (text: string): string => (text.endsWith('.') ? text : `${text}.`);
+/** What a server says of a failure, with the sign that ends a sentence. */
+export const sentence = (text: string): string => (/[.?]$/.test(text) ? text : `${text}.`);

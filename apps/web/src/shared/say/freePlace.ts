@@ -1,14 +1,18 @@
-/** Where a toast can lie, those that are looked for first. */
-const places = [
-  'bottom-center',
-  'bottom-left',
-  'bottom-right',
-  'top-center',
-  'top-left',
-  'top-right',
-] as const;
-const placesAtFoot = 3;
-export type Place = (typeof places)[number];
+/** The edges and corners a toast is held to, those that are looked for first. */
+const atFoot = ['bottom-center', 'bottom-left', 'bottom-right'] as const;
+const positions = [...atFoot, 'top-center', 'top-left', 'top-right'] as const;
+
+/** Where a toast can lie. */
+export interface Place {
+  readonly position: (typeof positions)[number];
+  /** How far above that, px: 0 at the edge itself. */
+  readonly raised: number;
+}
+
+const middleOfFoot: Place = { position: 'bottom-center', raised: 0 };
+
+export const isSamePlace = (one: Place, other: Place): boolean =>
+  one.position === other.position && one.raised === other.raised;
 
 export interface Box {
   readonly left: number;
@@ -27,6 +31,11 @@ const phoneWidth = 600;
 const pressable =
   'button, a[href], input, select, textarea, summary, [role="button"], [role="slider"], label';
 
+/** Where the edges are full of buttons a toast is raised from the foot in steps of this, px. */
+const step = 24;
+/** No higher than this part of the screen, so that it is still looked for at the foot. */
+const highest = 0.6;
+
 /**
  * The place on this screen where a toast covers nothing that can be pressed, or least of it.
  *
@@ -40,7 +49,8 @@ export function freePlace(now?: Place): Place {
 }
 
 /**
- * The first place for a toast that is free; else the one at the foot that covers least, px².
+ * The first place for a toast that is free: at an edge, else raised from the foot as little as will do; where none is, the one
+ * at the foot that covers least, px².
  *
  * @param boxes of what can be pressed, px from the screen's corner
  */
@@ -49,30 +59,42 @@ export function leastCovering(
   screen: { width: number; height: number },
   now?: Place,
 ): Place {
-  const covered = places.map((place) => {
+  const coveredAt = (place: Place) => {
     const toast = boxOf(place, screen);
     return boxes.reduce((sum, box) => sum + shared(toast, box), 0);
-  });
-  const here = now === undefined ? -1 : places.indexOf(now);
-  if (now !== undefined && covered[here] === 0) return now;
-  const free = covered.indexOf(0);
+  };
+  if (now !== undefined && coveredAt(now) === 0) return now;
+  const free = placesOn(screen).find((place) => coveredAt(place) === 0);
+  if (free !== undefined) return free;
   // Where no place is free it lies at the foot: what is under it there can be scrolled away, the head cannot.
-  const atFoot = covered.slice(0, placesAtFoot);
-  if (now !== undefined && free === -1 && covered[here] === Math.min(...atFoot)) return now;
-  return places[free === -1 ? atFoot.indexOf(Math.min(...atFoot)) : free] ?? places[0];
+  const feet = atFoot.map((position): Place => ({ position, raised: 0 }));
+  return feet.reduce(
+    (least, foot) => (coveredAt(foot) < coveredAt(least) ? foot : least),
+    now ?? middleOfFoot,
+  );
 }
 
-function boxOf(place: Place, screen: { width: number; height: number }): Box {
+function placesOn(screen: { height: number }): Place[] {
+  const steps = Math.floor((highest * screen.height) / step);
+  return [
+    ...positions.map((position) => ({ position, raised: 0 })),
+    ...Array.from({ length: steps }, (_, above) => (above + 1) * step).flatMap((raised) =>
+      atFoot.map((position) => ({ position, raised })),
+    ),
+  ];
+}
+
+function boxOf({ position, raised }: Place, screen: { width: number; height: number }): Box {
   const isPhone = screen.width <= phoneWidth;
   const width = isPhone ? screen.width - 2 * edges.side : size.width;
-  const left = place.endsWith('left')
+  const left = position.endsWith('left')
     ? edges.side
-    : place.endsWith('right')
+    : position.endsWith('right')
       ? screen.width - edges.side - width
       : (screen.width - width) / 2;
-  const top = place.startsWith('top')
+  const top = position.startsWith('top')
     ? edges.top
-    : screen.height - size.height - (isPhone ? edges.bottomOnPhone : edges.bottom);
+    : screen.height - size.height - (isPhone ? edges.bottomOnPhone : edges.bottom) - raised;
   return { left, top, right: left + width, bottom: top + size.height };
 }
 

@@ -1,4 +1,5 @@
 import { waitFor } from '@testing-library/react';
+import type { Place } from './freePlace.js';
 import { keepFree } from './keepFree.js';
 
 /** jsdom lays nothing out: a button lies where it is said to. */
@@ -18,11 +19,13 @@ describe('what is said', () => {
   it('moves off a button that comes later, under the same name', async () => {
     const say = jest.fn();
     keepFree(say);
-    expect(say).toHaveBeenCalledWith(expect.objectContaining({ at: 'bottom-center' }));
+    expect(say).toHaveBeenCalledWith(
+      expect.objectContaining({ at: { position: 'bottom-center', raised: 0 } }),
+    );
     document.body.append(underTheFoot());
     await waitFor(() => expect(say).toHaveBeenCalledTimes(2));
-    const [[first], [second]] = say.mock.calls as [[{ id: string }], [{ id: string; at: string }]];
-    expect(second.at).toBe('bottom-left');
+    const [[first], [second]] = say.mock.calls as [[{ id: string }], [{ id: string; at: Place }]];
+    expect(second.at).toEqual({ position: 'bottom-left', raised: 0 });
     expect(second.id).toBe(first.id);
   });
 

@@ -1,5 +1,5 @@
 import { v7 as uuid } from 'uuid';
-import { freePlace, type Place } from './freePlace.js';
+import { freePlace, isSamePlace, type Place } from './freePlace.js';
 
 /** Where something is said, under which name, and what is to be called once it is gone or was pressed. */
 interface SaidAt {
@@ -11,8 +11,25 @@ interface SaidAt {
 /** A page that changes has settled after this long, ms. */
 const settlesAfter = 150;
 
-/** A pointer that is on what is said is looked for again after this long, ms. */
-const pointedAgainAfter = 600;
+/**
+ * How often it is looked whether something has come up below, ms: a page also moves by a text that grew, a figure that was drawn
+ * or a scroll, and a pointer that was on what is said leaves it.
+ */
+const lookedEvery = 600;
+
+/** What something that is said is known by on the page. */
+export const saidClass = (id: string): string => `said-${id}`;
+
+/** How far something that is said is raised, by which it is told whether it came to lie there. */
+export const raisedClass = ({ raised }: Place): string => `raised-${raised}`;
+
+/** Whether something that is said lies where it was put; one that was moved while it was still coming may not. */
+function liesAt(id: string, at: Place): boolean {
+  const said = document.querySelector<HTMLElement>(`.${saidClass(id)}`);
+  if (said === null) return true;
+  const { yPosition, xPosition } = said.dataset;
+  return `${yPosition}-${xPosition}` === at.position && said.classList.contains(raisedClass(at));
+}
 
 /**
  * Says something where it covers nothing that can be pressed, and says it elsewhere once the page has changed below it; but
@@ -29,11 +46,8 @@ export function keepFree(say: (place: SaidAt) => unknown): void {
   };
   const stayFree = () => {
     const next = freePlace(at);
-    if (next === at) return;
-    if (hasPointerMoved && document.querySelector('[data-sonner-toast]:hover') !== null) {
-      settling = setTimeout(stayFree, pointedAgainAfter);
-      return;
-    }
+    if (isSamePlace(next, at) && liesAt(id, at)) return;
+    if (hasPointerMoved && document.querySelector('[data-sonner-toast]:hover') !== null) return;
     at = next;
     hasPointerMoved = false;
     say({ at, id, end });
@@ -42,10 +56,12 @@ export function keepFree(say: (place: SaidAt) => unknown): void {
     clearTimeout(settling);
     settling = setTimeout(stayFree, settlesAfter);
   });
+  const looking = setInterval(stayFree, lookedEvery);
   const end = () => {
     watching.disconnect();
     document.removeEventListener('pointermove', seeMove);
     clearTimeout(settling);
+    clearInterval(looking);
   };
   say({ at, id, end });
   document.addEventListener('pointermove', seeMove);

@@ -1,5 +1,6 @@
 import { toast as shown } from 'sonner';
-import { keepFree } from './keepFree.js';
+import type { Place } from './freePlace.js';
+import { keepFree, raisedClass, saidClass } from './keepFree.js';
 
 /** What can be done about what is said, while it is. */
 interface WithAction {
@@ -10,8 +11,7 @@ interface WithAction {
 export function toast(words: string, { action }: WithAction = {}): void {
   keepFree(({ at, id, end }) =>
     shown(words, {
-      position: at,
-      id,
+      ...lyingAt(at, id),
       onDismiss: end,
       onAutoClose: end,
       ...(action === undefined
@@ -23,8 +23,15 @@ export function toast(words: string, { action }: WithAction = {}): void {
 
 /** Says what could not be done. */
 export function toastFailure(words: string): void {
-  keepFree(({ at, id, end }) => shown.error(words, { position: at, id, onDismiss: end, onAutoClose: end }));
+  keepFree(({ at, id, end }) => shown.error(words, { ...lyingAt(at, id), onDismiss: end, onAutoClose: end }));
 }
+
+const lyingAt = (at: Place, id: string) => ({
+  id,
+  position: at.position,
+  style: { translate: `0 ${-at.raised}px` },
+  className: `${saidClass(id)} ${raisedClass(at)}`,
+});
 
 function endAnd(end: () => void, act: () => void): () => void {
   return () => {

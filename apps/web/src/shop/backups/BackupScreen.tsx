@@ -1,4 +1,4 @@
-import { backupsKept, type Backup } from '@lone-heron/contract';
+import { backupsKept, type Backup, type Backups as BackupsAnswer } from '@lone-heron/contract';
 import { Download, HardDriveDownload, History } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { toast } from '../../shared/say/toast.js';
@@ -9,6 +9,7 @@ import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { Loading } from '../../shared/page/Loading.js';
 import { PageHeader } from '../../shared/page/PageHeader.js';
 import { DropPlace } from '../../shared/files/DropPlace.js';
+import { sentence } from '../../shared/keeping/keepingTroubles.js';
 import { shownMoment } from '../../shared/figures/moments.js';
 import { useBackupsQuery, useMakeBackupMutation } from './backupApi.js';
 import { holdsInWords, sizeInWords } from './backupInWords.js';
@@ -73,17 +74,34 @@ function Backups() {
           <BackupLine key={backup.id} backup={backup} place={i + 1} />
         ))}
       </ul>
-      <p className="text-sm text-soft">
-        They lie in <span className="figure break-all">{data.folder}</span>. A disk that breaks takes them
-        along: keep one somewhere else.
-      </p>
+      <WhereTheyLie {...data} />
     </section>
+  );
+}
+
+/** Where they are, and whether a disk that breaks takes all of them along. */
+function WhereTheyLie({ folder, second }: Pick<BackupsAnswer, 'folder' | 'second'>) {
+  return (
+    <>
+      <p className="text-sm text-soft">
+        They lie in <span className="figure break-all">{folder}</span>.{' '}
+        {second === null
+          ? 'A disk that breaks takes them along: keep one somewhere else, or name a folder on another disk in HERON_BACKUP_ALSO when the server is started, and they are copied there by themselves.'
+          : `Each is copied to ${second.folder} as well${second.isEncrypted ? ', encrypted: without its passphrase nobody opens it again' : ''}.`}
+      </p>
+      {second !== null && second.failure !== null && (
+        <p className="caution px-3 py-2">
+          The newest lies on this disk alone: {sentence(second.failure)} It is tried again every quarter of an
+          hour.
+        </p>
+      )}
+    </>
   );
 }
 
 /** @param place in the list, by which two of one minute are told apart */
 function BackupLine({ backup, place }: { backup: Backup; place: number }) {
-  const { id, file, madeAt, bytes, lostPhotos } = backup;
+  const { id, file, madeAt, bytes, lostPhotos, photosLie } = backup;
   const [isRestoring, setRestoring] = useState(false);
   const when = shownMoment(madeAt, new Date());
   const source = useMemo(() => ({ backup }), [backup]);
@@ -93,6 +111,7 @@ function BackupLine({ backup, place }: { backup: Backup; place: number }) {
         <strong>{when}</strong>
         <span className="block text-sm text-soft">
           {holdsInWords(backup)} · {sizeInWords(bytes)}
+          {photosLie === 'beside' ? ' beside its photos' : ''}
         </span>
         {lostPhotos.length > 0 && (
           <span className="caution mt-1 block px-2 py-1 text-sm">

@@ -1,0 +1,66 @@
+import { createWriteStream, readFileSync } from 'node:fs';
+import { rename, rm } from 'node:fs/promises';
+import { Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
+import type { ReadableStream } from 'node:stream/web';
+import { Decrypter, Encrypter } from 'age-encryption';
+import { fileOntoDisk } from '../storage/ontoDisk.js';
+import { StartFault } from '../start/StartFault.js';
+
+/** Files that are encrypted with a passphrase end so; any program for the age format opens them. */
+export const ageEnding = '.age';
+
+/** Shorter than this is guessed. */
+const shortestPassphrase = 12;
+
+/** The passphrase that a file holds, without the end of its line. @throws StartFault where it cannot be read or is too short */
+export function readPassphrase(file: string): string {
+  let text: string;
+  try {
+    text = readFileSync(file, 'utf8').replace(/\r?\n$/, '');
+  } catch (fault) {
+    throw new StartFault(
+      `The passphrase of backups cannot be read from ${file} (${(fault as NodeJS.ErrnoException).code ?? String(fault)}).`,
+    );
+  }
+  if (text.length >= shortestPassphrase) return text;
+  throw new StartFault(
+    `The passphrase in ${file} has ${text.length} signs; allowed are ${shortestPassphrase} and more. Several words are easiest to keep.`,
+  );
+}
+
+/** What comes out of it is encrypted (age, scrypt). Without the passphrase nobody reads it again. */
+export async function encrypted(plain: Readable, passphrase: string): Promise<Readable> {
+  const encrypter = new Encrypter();
+  encrypter.setPassphrase(passphrase);
+  return Readable.fromWeb((await encrypter.encrypt(webOf(plain))) as ReadableStream<Uint8Array>);
+}
+
+/** Writes an encrypted file: whole or not at all, and on the disk when it is done. */
+export async function writeSealed(plain: Readable, target: string, passphrase: string): Promise<void> {
+  const part = `${target}.part`;
+  try {
+    await pipeline(await encrypted(plain, passphrase), createWriteStream(part));
+    await fileOntoDisk(part);
+    await rename(part, target);
+  } finally {
+    await rm(part, { force: true });
+  }
+}
+
+/** @throws StartFault where it is no such file, or of another passphrase */
+export async function decrypted(sealed: Readable, passphrase: string): Promise<Readable> {
+  const decrypter = new Decrypter();
+  decrypter.addPassphrase(passphrase);
+  try {
+    return Readable.fromWeb((await decrypter.decrypt(webOf(sealed))) as ReadableStream<Uint8Array>);
+  } catch (fault) {
+    throw new StartFault(
+      `It cannot be opened (${(fault as Error).message}): it is no file of the age format, or the passphrase is another.`,
+    );
+  }
+}
+
+function webOf(stream: Readable): globalThis.ReadableStream<Uint8Array> {
+  return Readable.toWeb(stream) as globalThis.ReadableStream<Uint8Array>;
+}

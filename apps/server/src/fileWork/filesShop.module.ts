@@ -1,0 +1,31 @@
+import { Module, type DynamicModule } from '@nestjs/common';
+import { dirname, join } from 'node:path';
+import type { MessagePort } from 'node:worker_threads';
+import { DataSource } from 'typeorm';
+import { ChangesModule } from '../changes/changes.module.js';
+import { CouponFilesModule } from '../couponFiles/couponFiles.module.js';
+import { ExchangeModule } from '../exchange/exchange.module.js';
+import { KitModule } from '../kit/kit.module.js';
+import { PhotosModule } from '../photos/photos.module.js';
+import { StorageModule } from '../storage/storage.module.js';
+import { TimeModule } from '../time/time.module.js';
+import { Turns } from './Turns.js';
+
+/** What of a shop a thread needs that reads and writes its files: nothing that listens, nothing that wakes by itself. */
+@Module({})
+export class FilesShopModule {
+  static over(databaseFile: string, port: MessagePort): DynamicModule {
+    return {
+      module: FilesShopModule,
+      imports: [
+        TimeModule,
+        StorageModule.beside(databaseFile, (dataSource: DataSource) => new Turns(dataSource, port)),
+        ChangesModule,
+        KitModule,
+        PhotosModule.inFolder(join(dirname(databaseFile), 'photos')),
+        CouponFilesModule,
+        ExchangeModule,
+      ],
+    };
+  }
+}
