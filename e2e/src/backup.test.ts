@@ -1,6 +1,7 @@
 import { spawnSync } from 'node:child_process';
-import { existsSync, readdirSync } from 'node:fs';
+import { existsSync, readdirSync, writeFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
+import type { ElementHandle } from 'puppeteer-core';
 import { openBrowser, openPage } from './support/browser.js';
 import { freshFolder, removeFolder, startHeron, takeSeeded } from './support/heron.js';
 import { openDesk } from './support/desk.js';
@@ -10,9 +11,10 @@ import { countedCoupons } from './support/counted.js';
 const folders = [freshFolder(), freshFolder()] as const;
 afterAll(() => folders.forEach(removeFolder));
 
-const command = (folder: string, ...words: readonly string[]) =>
+const command = (folder: string, ...words: readonly string[]) => commandWith({}, folder, ...words);
+const commandWith = (env: NodeJS.ProcessEnv, folder: string, ...words: readonly string[]) =>
   spawnSync(process.execPath, [resolve(__dirname, '../../apps/server/dist/backupCommand.js'), ...words], {
-    env: { ...process.env, HERON_DATA: folder },
+    env: { ...process.env, ...env, HERON_DATA: folder },
     encoding: 'utf8',
   });
 const ask = async (url: string, path: string): Promise<unknown> =>
@@ -71,6 +73,35 @@ describe('a whole shop', () => {
     expect(JSON.stringify(await ask(heron.url, 'people'))).not.toContain('Jonna');
     const aside = readdirSync(mine).filter((name) => name.startsWith('before-restore-'));
     expect(aside).toHaveLength(1);
+    await browser.close();
+    expect(await heron.stop()).toBe(0);
+  });
+
+  it('is put back from an encrypted file of elsewhere, with its passphrase', async () => {
+    const [mine, other] = folders;
+    const words = join(other, 'passphrase');
+    writeFileSync(words, 'four herons on one leg\n');
+    const sealed = join(other, 'elsewhere.zip.age');
+    expect(command(mine, 'backup', sealed).stderr).toContain('wants a passphrase');
+    expect(commandWith({ HERON_PASSPHRASE_FILE: words }, mine, 'backup', sealed).stdout).toContain(
+      'without the passphrase nobody opens it again',
+    );
+    const heron = await startHeron(mine);
+    const browser = await openBrowser();
+    const page = await openPage(browser, `${heron.url}/shop/backup`);
+    await signIn(page, 'Ines');
+    const input = await page.waitForSelector('input[type="file"]');
+    await (input as ElementHandle<HTMLInputElement>).uploadFile(sealed);
+    await seeText(page, 'This backup is encrypted.');
+    await fill(page, 'Passphrase to the letter', 'four herons on two legs');
+    await press(page, 'Open it');
+    await seeText(page, 'the passphrase is another');
+    await fill(page, 'Passphrase to the letter', 'four herons on one leg');
+    await press(page, 'Open it');
+    await seeText(page, 'What was written since is no longer in it.');
+    await fill(page, 'PIN of Ines 4 to 8 digits', '2468');
+    await press(page, 'Put it in place');
+    await seeText(page, 'It is for a lead who is signed in.');
     await browser.close();
     expect(await heron.stop()).toBe(0);
   });

@@ -1,13 +1,12 @@
 import type { BackupContents } from '@lone-heron/contract';
 import { once } from 'node:events';
-import { createReadStream, createWriteStream, existsSync } from 'node:fs';
+import { createReadStream, existsSync } from 'node:fs';
 import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { createInterface } from 'node:readline/promises';
-import { pipeline } from 'node:stream/promises';
 import { v7 as uuid } from 'uuid';
-import { ageEnding, decrypted, readPassphrase, writeSealed } from './backups/ageFile.js';
+import { ageEnding, openSealed, readPassphrase, writeSealed } from './backups/ageFile.js';
 import { checkBackup } from './backups/checkBackup.js';
 import { contentsInWords } from './backups/contentsInWords.js';
 import { fileStamp } from './backups/fileStamp.js';
@@ -87,7 +86,7 @@ async function opened(
   const passphrase = passphraseFrom(passphraseFile, file);
   return inFolder(async (folder) => {
     const plain = join(folder, 'backup.zip');
-    await pipeline(await decrypted(createReadStream(file), passphrase), createWriteStream(plain));
+    await openSealed(file, plain, passphrase);
     await use(plain);
   });
 }

@@ -1,5 +1,6 @@
 import 'reflect-metadata';
 import type { NestExpressApplication } from '@nestjs/platform-express';
+import { rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { readPassphrase } from './backups/ageFile.js';
 import { backupsInThread } from './backups/backupsInThread.js';
@@ -13,6 +14,8 @@ import { openShop } from './start/openShop.js';
 import { requireReadyForNetwork } from './start/networkReady.js';
 import { ownCertificate, type OwnCertificate } from './start/ownCertificate.js';
 import { requireFreePort } from './start/portFree.js';
+import { isOnReadOnlyDisk, readingCopy } from './start/readingCopy.js';
+import { markReadOnly } from './storage/readOnlyMark.js';
 import { readSettings, type ServerSettings } from './start/settings.js';
 import { ServedShop } from './start/ServedShop.js';
 import { readTls } from './start/tls.js';
@@ -22,13 +25,16 @@ async function start(): Promise<void> {
   // Whatever is made is for whoever starts the server alone.
   process.umask(0o077);
   const settings = readSettings(process.env);
-  const { port, dataFolder, isOnNetwork } = settings;
+  const { port, isOnNetwork } = settings;
   const host = isOnNetwork ? '0.0.0.0' : '127.0.0.1';
   const tls = readTls(settings.tlsFiles);
+  const isOnlyRead = isOnReadOnlyDisk(settings.dataFolder);
+  const dataFolder = isOnlyRead ? readingCopy(settings.dataFolder) : settings.dataFolder;
   const databaseFile = openDataFolder(dataFolder);
   await requireFreePort(port, host);
   const lock = await openShop(databaseFile, console.log);
-  const own = await ownCertificateFor(settings);
+  if (isOnlyRead) markReadOnly(databaseFile);
+  const own = await ownCertificateFor(settings, dataFolder);
   if (own !== null) await requireFreePort(settings.httpsPort, host);
   const reached = reachedBy(settings, own);
   const { host: machine } = localNames();
@@ -53,18 +59,19 @@ async function start(): Promise<void> {
   const end = async () => {
     await shop.close();
     lock.release();
+    if (isOnlyRead) rmSync(dataFolder, { recursive: true });
     process.exit(0);
   };
   for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => void end());
+  if (isOnlyRead) console.log(onlyReadInWords(settings.dataFolder));
   console.log(whereItIs(settings, reached));
 }
 
 /** On the network without a certificate that was given: one of the shop's own, which lies beside its data. */
-function ownCertificateFor({
-  isOnNetwork,
-  tlsFiles,
-  dataFolder,
-}: ServerSettings): Promise<OwnCertificate | null> {
+function ownCertificateFor(
+  { isOnNetwork, tlsFiles }: ServerSettings,
+  dataFolder: string,
+): Promise<OwnCertificate | null> {
   if (!isOnNetwork || tlsFiles !== null) return Promise.resolve(null);
   return ownCertificate(join(dataFolder, 'certificate'), localNames(), new Date());
 }
@@ -97,6 +104,9 @@ async function prepare(app: NestExpressApplication, { demo, isOnNetwork }: Serve
     console.log('The sample workshop was put into an empty database.');
   if (isOnNetwork) await requireReadyForNetwork(app);
 }
+
+const onlyReadInWords = (dataFolder: string): string =>
+  `The disk of ${dataFolder} takes nothing: a copy of the shop is shown, and nothing can be saved. Copy the folder to another disk, then give that one in HERON_DATA.`;
 
 function whereItIs({ port, dataFolder, tlsFiles }: ServerSettings, reached: ReachedBy): string {
   const here = `${tlsFiles === null ? 'http' : 'https'}://127.0.0.1:${port}`;

@@ -12,7 +12,16 @@ export {
   type Backups,
 } from './backups/backup.js';
 export { keepingSchema, type Keeping } from './backups/keeping.js';
-export { backupFileType, largestBackup, restoreBegunSchema, type RestoreBegun } from './backups/restore.js';
+export {
+  backupFileType,
+  backupSentSchema,
+  largestBackup,
+  passphraseSchema,
+  restoreBegunSchema,
+  type BackupSent,
+  type Passphrase,
+  type RestoreBegun,
+} from './backups/restore.js';
 export {
   cardContentSchema,
   cardDraftSchema,

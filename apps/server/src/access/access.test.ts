@@ -24,6 +24,7 @@ const changingRoutes: Readonly<Record<string, readonly Role[] | 'anyone'>> = {
   'PUT /api/backups/:id': ['lead'],
   'PUT /api/restores/:id/of/:backupId': ['lead'],
   'PUT /api/restores/:id/file': ['lead'],
+  'PUT /api/restores/:id/opened': ['lead'],
   'PUT /api/restores/:id/begun': ['lead'],
   'PUT /api/cards/:id/versions/:version': ['welder', 'lead'],
   'PUT /api/cards/:id/versions/:version/proofs/:couponId': ['welder', 'lead'],

@@ -1,17 +1,32 @@
-import { createWriteStream, readFileSync } from 'node:fs';
-import { rename, rm } from 'node:fs/promises';
+import { createReadStream, createWriteStream, readFileSync } from 'node:fs';
+import { open, rename, rm } from 'node:fs/promises';
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import type { ReadableStream } from 'node:stream/web';
 import { Decrypter, Encrypter } from 'age-encryption';
 import { fileOntoDisk } from '../storage/ontoDisk.js';
 import { StartFault } from '../start/StartFault.js';
+import { BrokenBackup } from './BrokenBackup.js';
 
 /** Files that are encrypted with a passphrase end so; any program for the age format opens them. */
 export const ageEnding = '.age';
 
+/** What a file of the age format begins with. */
+const ageMark = 'age-encryption.org/v1\n';
+
 /** Shorter than this is guessed. */
 const shortestPassphrase = 12;
+
+/** Whether a file is encrypted, whatever it is called. */
+export async function isSealed(file: string): Promise<boolean> {
+  const handle = await open(file);
+  try {
+    const { buffer, bytesRead } = await handle.read(Buffer.alloc(ageMark.length), 0, ageMark.length, 0);
+    return buffer.toString('latin1', 0, bytesRead) === ageMark;
+  } finally {
+    await handle.close();
+  }
+}
 
 /** The passphrase that a file holds, without the end of its line. @throws StartFault where it cannot be read or is too short */
 export function readPassphrase(file: string): string {
@@ -48,14 +63,28 @@ export async function writeSealed(plain: Readable, target: string, passphrase: s
   }
 }
 
-/** @throws StartFault where it is no such file, or of another passphrase */
-export async function decrypted(sealed: Readable, passphrase: string): Promise<Readable> {
+/**
+ * Writes what an encrypted file holds.
+ *
+ * @throws BrokenBackup where it is no such file, of another passphrase, or damaged
+ */
+export async function openSealed(sealed: string, target: string, passphrase: string): Promise<void> {
+  const plain = await decrypted(createReadStream(sealed), passphrase);
+  try {
+    await pipeline(plain, createWriteStream(target));
+  } catch (fault) {
+    if ((fault as NodeJS.ErrnoException).code !== undefined) throw fault;
+    throw new BrokenBackup(`It is damaged (${(fault as Error).message}).`);
+  }
+}
+
+async function decrypted(sealed: Readable, passphrase: string): Promise<Readable> {
   const decrypter = new Decrypter();
   decrypter.addPassphrase(passphrase);
   try {
     return Readable.fromWeb((await decrypter.decrypt(webOf(sealed))) as ReadableStream<Uint8Array>);
   } catch (fault) {
-    throw new StartFault(
+    throw new BrokenBackup(
       `It cannot be opened (${(fault as Error).message}): it is no file of the age format, or the passphrase is another.`,
     );
   }

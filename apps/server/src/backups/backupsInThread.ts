@@ -11,10 +11,11 @@ type Told =
   | { readonly done: unknown }
   | { readonly fault: { readonly message: string; readonly code?: string; readonly isBroken: boolean } };
 
-/** Makes and copies backups in threads of their own, so that nobody waits for them. */
+/** Makes, copies and opens backups in threads of their own, so that nobody waits for them. */
 export const backupsInThread: BackupWork = {
   write: (order) => inThread({ does: 'write', order }),
   follow: (folder, place) => inThread({ does: 'follow', folder, place }),
+  open: (sealed, target, passphrase) => inThread({ does: 'open', sealed, target, passphrase }),
 };
 
 /** @throws BrokenBackup where the copy cannot be read back whole, and whatever the disk says */

@@ -1,9 +1,13 @@
 import {
   backupContentsSchema,
   backupFileType,
+  backupSentSchema,
+  passphraseSchema,
   restoreBegunSchema,
   signatureSchema,
   type BackupContents,
+  type BackupSent,
+  type Passphrase,
   type Person,
   type RestoreBegun,
   type Signature,
@@ -35,10 +39,21 @@ export class RestoresController {
   @Put(':id/file')
   @For('lead')
   @ApiConsumes(backupFileType)
-  @ApiOperation({ summary: 'Take a backup in from elsewhere and look through it; nothing is changed' })
-  @Answers(backupContentsSchema)
-  lookAtSent(@Id() id: string, @Req() request: Request): Promise<BackupContents> {
+  @ApiOperation({
+    summary:
+      'Take a backup in from elsewhere and look through it, or say that it is encrypted; nothing is changed',
+  })
+  @Answers(backupSentSchema)
+  lookAtSent(@Id() id: string, @Req() request: Request): Promise<BackupSent> {
     return this.restores.lookAtSent(id, request);
+  }
+
+  @Put(':id/opened')
+  @For('lead')
+  @ApiOperation({ summary: 'Open a backup that was taken in and is encrypted, and look through it' })
+  @Answers(backupContentsSchema)
+  openSent(@Id() id: string, @Sent(passphraseSchema) { passphrase }: Passphrase): Promise<BackupContents> {
+    return this.restores.openSent(id, passphrase);
   }
 
   @Put(':id/begun')

@@ -3,15 +3,24 @@ import { rm } from 'node:fs/promises';
 import { basename, dirname, join } from 'node:path';
 import type { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
-import { largestBackup, type BackupContents, type Person, type RestoreBegun } from '@lone-heron/contract';
+import {
+  largestBackup,
+  type BackupContents,
+  type BackupSent,
+  type Person,
+  type RestoreBegun,
+} from '@lone-heron/contract';
 import { Inject, Injectable, Logger } from '@nestjs/common';
+import { v7 as uuid } from 'uuid';
 import { ChangesService } from '../changes/changes.service.js';
 import { notFound, refused } from '../http/problem.js';
 import { StartFault } from '../start/StartFault.js';
 import { scratchFolder } from '../storage/scratchFolder.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { Clock } from '../time/clock.js';
-import { backedUpFile, BackupsService } from './backups.service.js';
+import { backedUpFile, BackupsService, backupWork } from './backups.service.js';
+import { isSealed } from './ageFile.js';
+import type { BackupWork } from './backupWork.js';
 import { BrokenBackup } from './BrokenBackup.js';
 import { checkBackup } from './checkBackup.js';
 import { contentsInWords } from './contentsInWords.js';
@@ -30,11 +39,18 @@ interface Looked {
   readonly contents: BackupContents;
 }
 
+/** A file from elsewhere, in the scratch folder, that wants its passphrase. */
+interface Sealed {
+  readonly id: string;
+  readonly file: string;
+}
+
 /** Restores at the page: a backup is looked at first, then put in the place of everything, which is set aside whole. */
 @Injectable()
 export class RestoresService {
   private readonly log = new Logger('Restore');
   private readonly looked = new Map<string, Looked>();
+  private sealed: Sealed | null = null;
   private readonly folder: string;
 
   constructor(
@@ -44,6 +60,7 @@ export class RestoresService {
     private readonly changes: ChangesService,
     private readonly writes: WriteQueue,
     private readonly clock: Clock,
+    @Inject(backupWork) private readonly work: BackupWork,
   ) {
     this.folder = dirname(databaseFile);
   }
@@ -55,15 +72,46 @@ export class RestoresService {
   }
 
   /** Takes a backup in from elsewhere, and looks through it. */
-  async lookAtSent(id: string, sent: Readable): Promise<BackupContents> {
+  async lookAtSent(id: string, sent: Readable): Promise<BackupSent> {
     await this.letSentGo();
-    const path = join(await scratchFolder(this.folder), `restore-${id}.zip`);
+    const file = join(await scratchFolder(this.folder), `restore-${id}.sent`);
+    return orGone(file, async () => {
+      await pipeline(sent, atMost(largestBackup, 'the backup'), createWriteStream(file));
+      if (!(await isSealed(file))) return { is: 'open', contents: await this.look(id, file) };
+      this.sealed = { id, file };
+      return { is: 'sealed' };
+    });
+  }
+
+  /** Opens a file that was taken in and is encrypted, and looks through it. It stays for another try where that fails. */
+  async openSent(id: string, passphrase: string): Promise<BackupContents> {
+    const looked = this.looked.get(id);
+    // Pressed twice it is opened once.
+    if (looked !== undefined) return looked.contents;
+    const { sealed } = this;
+    if (sealed?.id !== id) throw notFound('encrypted backup that was taken in', id);
+    const file = join(dirname(sealed.file), `restore-${id}-${uuid()}.opened`);
+    return orGone(file, async () => {
+      await this.unseal(sealed, file, passphrase);
+      const contents = await this.look(id, file);
+      this.sealed = null;
+      await rm(sealed.file, { force: true });
+      return contents;
+    });
+  }
+
+  private async unseal({ file }: Sealed, target: string, passphrase: string): Promise<void> {
     try {
-      await pipeline(sent, atMost(largestBackup, 'the backup'), createWriteStream(path));
-      return await this.look(id, path);
+      await this.work.open(file, target, passphrase);
     } catch (fault) {
-      await rm(path, { force: true });
-      throw fault;
+      if (!(fault instanceof BrokenBackup)) throw fault;
+      throw refused([
+        {
+          field: 'passphrase',
+          given: fault.message.replace(/\.$/, ''),
+          allowed: 'the passphrase it was encrypted with, to the letter',
+        },
+      ]);
     }
   }
 
@@ -84,6 +132,9 @@ export class RestoresService {
       this.looked.delete(id);
       await rm(looked.file, { force: true });
     }
+    const { sealed } = this;
+    this.sealed = null;
+    if (sealed !== null) await rm(sealed.file, { force: true });
   }
 
   private async look(id: string, file: string): Promise<BackupContents> {
@@ -130,6 +181,16 @@ export class RestoresService {
 
 /** One that was taken in from elsewhere lies in the scratch folder and is let go of; one that is kept stays. */
 const isSent = ({ file }: Looked): boolean => /^restore-/.test(basename(file));
+
+/** Does something with a new file, which is gone again where that fails. */
+async function orGone<Result>(file: string, use: () => Promise<Result>): Promise<Result> {
+  try {
+    return await use();
+  } catch (fault) {
+    await rm(file, { force: true });
+    throw fault;
+  }
+}
 
 function brokenBackup({ message }: Error) {
   return refused([

@@ -11,6 +11,8 @@ import {
 } from '@lone-heron/contract';
 
 import { backupsHere } from './backupWork.js';
+import { writeSealed } from './ageFile.js';
+import { wholeBackup } from './wholeBackup.js';
 import { writeBackup, type WriteBackup } from './writeBackup.js';
 import { createApp } from '../createApp.js';
 import { couponDraft, newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
@@ -74,10 +76,42 @@ describe('a restore at the page', () => {
     const send = (bytes: Buffer) =>
       server.http.put(`/api/restores/${newId()}/file`).set('Content-Type', backupFileType).send(bytes);
     const bytes = readFileSync(join(folder(), 'backups', file));
-    expect((await send(bytes).expect(200)).body).toMatchObject({ format: 'lone-heron-backup' });
+    expect((await send(bytes).expect(200)).body).toMatchObject({
+      is: 'open',
+      contents: { format: 'lone-heron-backup' },
+    });
     const { body } = await send(bytes.subarray(0, bytes.length / 2)).expect(422);
     expect((body as Problem).detail).toContain('cannot be read as a ZIP');
     await server.http.put(`/api/restores/${newId()}/begun`).send({ pin: samplePin }).expect(404);
+  });
+
+  it('opens an encrypted one with its passphrase, which is tried again and never said back', async () => {
+    const passphrase = 'four herons on one leg';
+    const { file, madeAt } = await backUp();
+    const sealed = join(folder(), 'elsewhere.zip.age');
+    await writeSealed(await wholeBackup(join(folder(), 'backups', file)), sealed, passphrase);
+    const id = newId();
+    const open = (words: unknown) =>
+      server.http.put(`/api/restores/${id}/opened`).send({ passphrase: words });
+    await open(passphrase).expect(404);
+    const sent = await server.http
+      .put(`/api/restores/${id}/file`)
+      .set('Content-Type', backupFileType)
+      .send(readFileSync(sealed))
+      .expect(200);
+    expect(sent.body).toEqual({ is: 'sealed' });
+    await server.http.put(`/api/restores/${id}/begun`).send({ pin: samplePin }).expect(404);
+    const wrong = (await open('five herons on one leg').expect(422)).body as Problem;
+    expect(wrong.detail).toContain('the passphrase is another');
+    expect(JSON.stringify(wrong)).not.toContain('five herons');
+    expect(JSON.stringify((await open(77_123_456).expect(422)).body)).not.toContain('77123456');
+    expect((await open(passphrase).expect(200)).body).toMatchObject({ madeAt });
+    expect((await open(passphrase).expect(200)).body).toMatchObject({ madeAt });
+    await server.http.put(`/api/restores/${id}/begun`).send({ pin: samplePin }).expect(200);
+    await server.app.close();
+    await between?.();
+    expect(readdirSync(folder()).filter((name) => name.startsWith('before-restore-'))).toHaveLength(1);
+    server = await startSampleServer();
   });
 });
 

@@ -1,6 +1,4 @@
 import {
-  createReadStream,
-  createWriteStream,
   existsSync,
   mkdirSync,
   mkdtempSync,
@@ -13,13 +11,11 @@ import {
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { Readable } from 'node:stream';
-import { buffer } from 'node:stream/consumers';
-import { pipeline } from 'node:stream/promises';
 import type { Backup, Keeping } from '@lone-heron/contract';
-import { StartFault } from '../start/StartFault.js';
 import { couponWithPhoto } from '../testing/couponWithPhoto.js';
 import { newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
-import { decrypted, encrypted, readPassphrase } from './ageFile.js';
+import { openSealed, readPassphrase, writeSealed } from './ageFile.js';
+import { BrokenBackup } from './BrokenBackup.js';
 import { checkBackup } from './checkBackup.js';
 import { followBackups } from './secondPlace.js';
 
@@ -97,17 +93,21 @@ describe('a second place', () => {
     const sealed = join(own(sealedPlace), `${file}.age`);
     expect(readFileSync(sealed).subarray(0, 21).toString()).toBe('age-encryption.org/v1');
     const plain = join(folder, 'plain.zip');
-    await pipeline(await decrypted(createReadStream(sealed), passphrase), createWriteStream(plain));
+    await openSealed(sealed, plain, passphrase);
     expect(await checkBackup(plain)).toMatchObject({ photosLie: 'within', lostPhotos: [] });
-    await expect(decrypted(createReadStream(sealed), 'another passphrase')).rejects.toThrow(StartFault);
+    await expect(openSealed(sealed, plain, 'another passphrase')).rejects.toThrow(BrokenBackup);
   });
 });
 
 describe('a passphrase', () => {
   it('opens what it closed, of any size, and says what is wrong with it', async () => {
     const bytes = Buffer.alloc(200_000, 'heron');
-    const sealed = await buffer(await encrypted(Readable.from([bytes]), passphrase));
-    expect(await buffer(await decrypted(Readable.from([sealed]), passphrase))).toEqual(bytes);
+    const [sealed, plain] = [join(folder, 'sealed.age'), join(folder, 'opened')];
+    await writeSealed(Readable.from([bytes]), sealed, passphrase);
+    await openSealed(sealed, plain, passphrase);
+    expect(readFileSync(plain)).toEqual(bytes);
+    writeFileSync(sealed, readFileSync(sealed).subarray(0, 100_000));
+    await expect(openSealed(sealed, plain, passphrase)).rejects.toThrow(BrokenBackup);
     const file = join(folder, 'passphrase');
     writeFileSync(file, `${passphrase}\n`);
     expect(readPassphrase(file)).toBe(passphrase);

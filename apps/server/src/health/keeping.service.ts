@@ -7,6 +7,7 @@ import { PhotoCheckService } from '../backups/photoCheck.service.js';
 import { ChangesService } from '../changes/changes.service.js';
 import { freeBytesOn, leastFree } from '../storage/diskRoom.js';
 import { readLostSaves } from '../storage/lostSaves.js';
+import { isReadOnly } from '../storage/readOnlyMark.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { Clock } from '../time/clock.js';
 
@@ -42,6 +43,7 @@ export class KeepingService {
         lookedAt: this.photos.last?.at.toISOString() ?? null,
         lost: this.photos.last?.lost.size ?? 0,
       },
+      isReadOnly: isReadOnly(this.databaseFile),
       disk: { freeBytes, isLow: freeBytes < Math.max(leastFree, 3 * (backups[0]?.bytes ?? 0)) },
       entryToCome: await this.changes.entryAfter(this.clock.now()),
       lostSaves: lost === null ? null : { missing: lost.missing, lastAt: lost.lastAt },

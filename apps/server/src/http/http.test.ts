@@ -63,6 +63,9 @@ describe('failures nobody foresaw', () => {
       status: 507,
       title: 'Storage failed',
     });
+    expect(problemFor(Object.assign(new Error('closed'), { code: 'EROFS' })).detail).toBe(
+      'The disk did not take it (EROFS). Nothing of this request was stored. It cannot be written: a lead can read at the machine what to do.',
+    );
     expect(problemFor(new Error('secret detail'))).toMatchObject({
       status: 500,
       detail: expect.not.stringContaining('secret'),

@@ -4,6 +4,7 @@ import type { Response } from 'express';
 import { STATUS_CODES } from 'node:http';
 import { ProblemException } from './problem.js';
 import { sendProblem } from './sendProblem.js';
+import { codeOf, storageTrouble, type StorageTrouble } from '../storage/storageFault.js';
 
 /** Turns whatever was thrown into a problem document; what nobody foresaw is logged and told as 500. */
 @Catch()
@@ -49,15 +50,20 @@ function refusedStatus(error: unknown): number | null {
     : null;
 }
 
-/** A full or failing disk, as SQLite or the file system tells it. */
+const toDo: Readonly<Record<Exclude<StorageTrouble, 'damaged'>, string>> = {
+  full: 'Free some space, then try again.',
+  locked: 'It cannot be written: a lead can read at the machine what to do.',
+  disk: 'It does not answer as it should: a lead copies the shop’s folder to another disk.',
+};
+
+/** A full, closed or failing disk, as SQLite or the file system tells it. */
 function storageProblem(error: unknown): Problem | null {
-  const code = (error as { code?: unknown } | null)?.code;
-  if (typeof code !== 'string' || !/^(SQLITE_(FULL|IOERR|READONLY)|ENOSPC|EDQUOT|EROFS)/.test(code))
-    return null;
+  const trouble = storageTrouble(error);
+  if (trouble === null || trouble === 'damaged') return null;
   return {
     type: 'about:blank',
     title: 'Storage failed',
     status: 507,
-    detail: `The disk did not take it (${code}). Nothing of this request was stored. Free some space, then try again.`,
+    detail: `The disk did not take it (${codeOf(error)}). Nothing of this request was stored. ${toDo[trouble]}`,
   };
 }

@@ -362,6 +362,7 @@ const otherwise: Readonly<Record<string, string>> = {
   '/api/backups/{id}': 'backups.test',
   '/api/restores/{id}/of/{backupId}': 'stores nothing: restores.test',
   '/api/restores/{id}/file': 'stores nothing: restores.test',
+  '/api/restores/{id}/opened': 'stores nothing: restores.test',
   '/api/restores/{id}/begun': 'the shop is another afterwards: restores.test',
 };
 

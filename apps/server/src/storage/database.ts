@@ -31,6 +31,7 @@ import { BottleEntity } from '../supply/bottle.entity.js';
 import { ClearanceEntity } from '../training/clearance.entity.js';
 import { UpkeepPlanEntity } from '../upkeep/upkeepPlan.entity.js';
 import { migrations } from './migrations/index.js';
+import { isReadOnly } from './readOnlyMark.js';
 
 const entities = [
   MachineEntity,
@@ -82,6 +83,7 @@ export function databaseOptions(file: string): DataSourceOptions {
       database.pragma('synchronous = FULL');
       database.pragma('foreign_keys = ON');
       database.pragma('busy_timeout = 5000');
+      if (isReadOnly(file)) database.pragma('query_only = ON');
     },
   };
 }

@@ -21,7 +21,7 @@ export function storageTrouble(error: unknown): StorageTrouble | null {
 }
 
 /** Code of an error, or of what it was made from: TypeORM wraps what the driver throws. */
-function codeOf(error: unknown): string {
+export function codeOf(error: unknown): string {
   const { code, driverError } = (error ?? {}) as { code?: unknown; driverError?: unknown };
   if (typeof code === 'string') return code;
   return driverError === undefined ? '' : codeOf(driverError);

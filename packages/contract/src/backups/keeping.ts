@@ -18,6 +18,8 @@ export const keepingSchema = z.strictObject({
     /** How many are gone or damaged. */
     lost: z.int().nonnegative(),
   }),
+  /** Whether nothing can be saved: the shop lies on a disk that takes nothing, and a copy of it is shown. */
+  isReadOnly: z.boolean(),
   disk: z.strictObject({ freeBytes: z.number().nonnegative(), isLow: z.boolean() }),
   /** The last entry of the history where the shop's clock says that it is still to come: it was set back. */
   entryToCome: moment.nullable(),

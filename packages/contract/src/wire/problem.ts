@@ -43,9 +43,9 @@ export function fieldProblems(error: z.ZodError, input: unknown): FieldProblem[]
   });
 }
 
-/** A PIN is never said back, however wrong and however deep: answers end up in logs and on screens. */
+/** A PIN or a passphrase is never said back, however wrong and however deep: answers end up in logs and on screens. */
 function isSecret(key: PropertyKey): boolean {
-  return /pin$/i.test(String(key));
+  return /pin$|passphrase$/i.test(String(key));
 }
 
 function givenAt(input: unknown, path: readonly PropertyKey[]): string {

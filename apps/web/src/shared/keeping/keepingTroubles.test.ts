@@ -5,6 +5,7 @@ const now = new Date('2026-11-25T12:00:00.000Z');
 const well: Keeping = {
   version: '0.1.0',
   backup: { newestAt: '2026-11-25T02:00:00.000Z', failure: null, secondFailure: null },
+  isReadOnly: false,
   photos: { lookedAt: '2026-11-25T02:00:00.000Z', lost: 0 },
   disk: { freeBytes: 50e9, isLow: false },
   entryToCome: null,
@@ -27,6 +28,10 @@ describe('how the shop is kept', () => {
   });
 
   it.each([
+    [
+      { isReadOnly: true },
+      'Nothing can be saved: the disk of the shop takes nothing, and this is a copy of it. Copy its folder to another disk and start from there.',
+    ],
     [
       { backup: { newestAt: '2026-11-20T12:00:00.000Z', failure: null, secondFailure: null } },
       'The last backup is 5 days old.',

@@ -8,6 +8,9 @@ const longestWithout = 4;
 export function keepingTroubles(keeping: Keeping, now: Date): readonly string[] {
   const { backup, photos, disk, entryToCome, lostSaves } = keeping;
   return [
+    keeping.isReadOnly
+      ? 'Nothing can be saved: the disk of the shop takes nothing, and this is a copy of it. Copy its folder to another disk and start from there.'
+      : null,
     backup.failure === null ? null : `The last backup was not made: ${sentence(backup.failure)}`,
     ...[backup.failure === null ? overdue(backup.newestAt, now) : null],
     backup.secondFailure === null

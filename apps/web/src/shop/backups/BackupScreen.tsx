@@ -153,9 +153,10 @@ function Restore({ isLead }: { isLead: boolean }) {
       <h2 className="text-lg font-semibold">How it comes back</h2>
       <p>
         A backup is opened and looked through first, and says what it holds. Then it takes the place of
-        everything, and what was there is set aside whole.
+        everything, and what was there is set aside whole. One that is encrypted (it ends in .age) asks for
+        its passphrase.
       </p>
-      {isLead && <DropPlace name={file?.name ?? null} accept=".zip" onFile={setFile} />}
+      {isLead && <DropPlace name={file?.name ?? null} accept=".zip,.age" onFile={setFile} />}
       <p className="text-soft">
         Where this page does not open any more, stop Lone Heron on its machine, call{' '}
         <code className="figure">./heron restore FILE</code> there, and start it again.

@@ -8,42 +8,62 @@ import { Failure } from '../../shared/form/Failure.js';
 import { SaveButton } from '../../shared/form/SaveButton.js';
 import { Modal } from '../../shared/page/Modal.js';
 import { useBeginRestoreMutation, useLookAtBackupMutation, type RestoreSource } from './backupApi.js';
+import { OpenSealed } from './OpenSealed.js';
 import { holdsInWords } from './backupInWords.js';
 import { useShopBack } from './useShopBack.js';
 
 /** Puts a backup in the place of everything: looked through first, said what it holds, and signed with the PIN. */
 export function RestoreSheet({ source, onClose }: { source: RestoreSource; onClose: () => void }) {
-  const person = usePersonAtDesk();
   const [id] = useState(() => uuid());
-  const [pin, setPin] = useState('');
   const [look, looked] = useLookAtBackupMutation();
-  const [begin, begun] = useBeginRestoreMutation();
-  useShopBack(begun.data !== undefined);
+  const [opened, setOpened] = useState<BackupContents | null>(null);
+  const [aside, setAside] = useState<string | null>(null);
+  useShopBack(aside !== null);
   useEffect(() => {
     void look({ id, ...source });
   }, [look, id, source]);
-  if (begun.data !== undefined) return <Restoring aside={begun.data.aside} />;
+  if (aside !== null) return <Restoring aside={aside} />;
+  const contents = looked.data?.is === 'open' ? looked.data.contents : opened;
   return (
     <Modal title="Put a backup in place" onClose={onClose}>
-      <form
-        className="flex flex-col gap-3"
-        onSubmit={(event) => {
-          event.preventDefault();
-          if (looked.data !== undefined && pin.length >= 4 && !begun.isLoading) void begin({ id, pin });
-        }}
-      >
-        {looked.isLoading && <p role="status">Opening the backup and looking through it.</p>}
-        <Failure what="It cannot be put in place." error={looked.error} />
-        {looked.data !== undefined && (
-          <>
-            <WhatBecomes contents={looked.data} />
-            <PinField label={`PIN of ${person?.name ?? 'the lead'}`} value={pin} onType={setPin} isStart />
-            <Failure what="Not put in place." error={begun.error} />
-            <SaveButton name="Put it in place" isReady={pin.length >= 4} isSaving={begun.isLoading} />
-          </>
-        )}
-      </form>
+      {looked.isLoading && <p role="status">Opening the backup and looking through it.</p>}
+      <Failure what="It cannot be put in place." error={looked.error} />
+      {looked.data?.is === 'sealed' && opened === null && <OpenSealed id={id} onOpened={setOpened} />}
+      {contents !== null && <SignRestore id={id} contents={contents} onBegun={setAside} />}
     </Modal>
+  );
+}
+
+interface SignRestoreProps {
+  /** Of the restore. */
+  id: string;
+  contents: BackupContents;
+  /** @param aside folder that keeps what was there before */
+  onBegun: (aside: string) => void;
+}
+
+/** What becomes of the shop, and the signature under it. */
+function SignRestore({ id, contents, onBegun }: SignRestoreProps) {
+  const person = usePersonAtDesk();
+  const [pin, setPin] = useState('');
+  const [begin, begun] = useBeginRestoreMutation();
+  const sign = async () => {
+    const { data } = await begin({ id, pin });
+    if (data !== undefined) onBegun(data.aside);
+  };
+  return (
+    <form
+      className="flex flex-col gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (pin.length >= 4 && !begun.isLoading) void sign();
+      }}
+    >
+      <WhatBecomes contents={contents} />
+      <PinField label={`PIN of ${person?.name ?? 'the lead'}`} value={pin} onType={setPin} isStart />
+      <Failure what="Not put in place." error={begun.error} />
+      <SaveButton name="Put it in place" isReady={pin.length >= 4} isSaving={begun.isLoading} />
+    </form>
   );
 }
 

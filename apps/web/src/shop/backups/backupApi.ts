@@ -1,11 +1,13 @@
 import {
   backupContentsSchema,
   backupFileType,
+  backupSentSchema,
   backupSchema,
   backupsSchema,
   restoreBegunSchema,
   type Backup,
   type BackupContents,
+  type BackupSent,
   type Backups,
   type RestoreBegun,
 } from '@lone-heron/contract';
@@ -29,7 +31,7 @@ const backupApi = heronApi.injectEndpoints({
       responseSchema: backupSchema,
       invalidatesTags: ['Backup', 'Change'],
     }),
-    lookAtBackup: build.mutation<BackupContents, RestoreSource & { id: string }>({
+    lookAtBackup: build.mutation<BackupSent, RestoreSource & { id: string }>({
       query: ({ id, ...source }) =>
         'backup' in source
           ? { url: `restores/${id}/of/${source.backup.id}`, method: 'PUT', timeout: backupTimeout }
@@ -40,6 +42,18 @@ const backupApi = heronApi.injectEndpoints({
               body: source.file,
               timeout: backupTimeout,
             },
+      // One that is kept here lies open.
+      transformResponse: (answer, _, source) =>
+        ('backup' in source ? { is: 'open', contents: answer } : answer) as BackupSent,
+      responseSchema: backupSentSchema,
+    }),
+    openBackup: build.mutation<BackupContents, { id: string; passphrase: string }>({
+      query: ({ id, passphrase }) => ({
+        url: `restores/${id}/opened`,
+        method: 'PUT',
+        body: { passphrase },
+        timeout: backupTimeout,
+      }),
       responseSchema: backupContentsSchema,
     }),
     beginRestore: build.mutation<RestoreBegun, { id: string; pin: string }>({
@@ -54,5 +68,10 @@ const backupApi = heronApi.injectEndpoints({
   }),
 });
 
-export const { useBackupsQuery, useMakeBackupMutation, useLookAtBackupMutation, useBeginRestoreMutation } =
-  backupApi;
+export const {
+  useBackupsQuery,
+  useMakeBackupMutation,
+  useLookAtBackupMutation,
+  useOpenBackupMutation,
+  useBeginRestoreMutation,
+} = backupApi;

@@ -9,7 +9,7 @@ import { problemOf } from '../../api/problemOf.js';
 import type { TakenPhoto } from './PhotosTaken.js';
 import { logClosed } from '../../memory/couponDraftSlice.js';
 import { sayUndoable } from '../../save/sayUndoable.js';
-import { isAway } from '../../outbox/isAway.js';
+import { isAway, whyItWaits } from '../../outbox/isAway.js';
 import { useReadOutbox } from '../../outbox/OutboxSender.js';
 import { keepForLater } from '../../outbox/outboxStore.js';
 import { jointInWords } from '../../sentences/settingInWords.js';
@@ -43,7 +43,7 @@ export function useSaveCoupon(log: OpenLog, photos: readonly TakenPhoto[]) {
     await later(draft, personId, answer.data !== undefined);
     dispatch(logClosed(log.id));
     if (answer.data !== undefined) offerUndo(answer.data);
-    else toast('The server is away. The coupon waits in this browser and is sent when it is back.');
+    else toast(`${whyItWaits(answer.error)} The coupon waits in this browser and is sent when it is back.`);
   };
   const save = async (draft: CouponDraft, person: Person | null) => {
     if (isUnderWay.current) return;
