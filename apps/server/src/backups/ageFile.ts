@@ -45,7 +45,7 @@ export function readPassphrase(file: string): string {
 }
 
 /** What comes out of it is encrypted (age, scrypt). Without the passphrase nobody reads it again. */
-export async function encrypted(plain: Readable, passphrase: string): Promise<Readable> {
+async function encrypted(plain: Readable, passphrase: string): Promise<Readable> {
   const encrypter = new Encrypter();
   encrypter.setPassphrase(passphrase);
   return Readable.fromWeb((await encrypter.encrypt(webOf(plain))) as ReadableStream<Uint8Array>);
