@@ -62,7 +62,7 @@ export interface AppPlan {
   readonly second?: SecondPlace | null;
   /** Where it logs; what should be looked at goes to whoever started it where left out. */
   readonly log?: PinoLogger;
-  /** Files are read and written in threads of their own; by the one that serves where left out. */
+  /** Files and many rows are read and written in threads of their own; by the one that serves where left out. */
   readonly isInThreads?: boolean;
   /** How it is opened anew after a restore at the page. */
   readonly reopen?: ReopenShop;
@@ -89,7 +89,7 @@ export class AppModule {
           ? []
           : [LoggerModule.forRoot({ pinoHttp: { logger: log }, useExisting: true, forRoutes: everyRoute })]),
         TimeModule,
-        StorageModule.forFile(databaseFile),
+        StorageModule.forFile(databaseFile, isInThreads),
         ChangesModule,
         KitModule,
         AccessModule.with(isOnNetwork),

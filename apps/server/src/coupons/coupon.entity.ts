@@ -10,6 +10,8 @@ export type Observed = Pick<CouponDraft, (typeof observedKeys)[number]>;
 /** One scrap weld with the exact settings it was made with. Taken back, it keeps its row with `withdrawnAt`. */
 @Entity('coupon')
 @Index('coupon_number', ['number'], { unique: true })
+// In order of how long the light was on: the middle of it is found in it alone.
+@Index('coupon_light', ['withdrawnAt', 'lightOnS'])
 // With every column that a list is narrowed by: what matches is counted in it alone.
 @Index('coupon_counted', [
   'withdrawnAt',

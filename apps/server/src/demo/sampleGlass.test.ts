@@ -12,7 +12,7 @@ const now = new Date('2026-11-25T12:00:00.000Z');
 const at = (daysAgo: number) => new Date(now.getTime() - daysAgo * 86_400_000).toISOString();
 
 /** The sample's windows and light as they are stored, each machine's windows one after the other. */
-function storedGlass(): Pick<LivesInput, 'windows' | 'light'> {
+function storedGlass(): Pick<LivesInput, 'windows' | 'light' | 'usualS'> {
   const sample = sampleGlass();
   const windows = sample.windows.map((window, i) => {
     const next = sample.windows.slice(i + 1).find(({ machineId }) => machineId === window.machineId);
@@ -28,9 +28,16 @@ function storedGlass(): Pick<LivesInput, 'windows' | 'light'> {
       ({ machineId, fittedAt }) => machineId === draft.machineId && fittedAt <= at(ago),
     );
     const { minutes, machineId: _machine, ...rest } = draft;
-    return { ...rest, personId, windowId: mine.at(-1)?.id ?? '', seconds: minutes * 60, isCoupon: false };
+    return {
+      ...rest,
+      personId,
+      windowId: mine.at(-1)?.id ?? '',
+      seconds: minutes * 60,
+      isCoupon: false,
+      count: 1,
+    };
   });
-  return { windows, light };
+  return { windows, light, usualS: null };
 }
 
 describe('two years of sample windows', () => {

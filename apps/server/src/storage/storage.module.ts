@@ -2,17 +2,23 @@ import { Global, Module, type DynamicModule } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
 import { databaseOptions } from './database.js';
+import { LongReads, LongReadsHere } from './longReads.js';
+import { LongReadsInThread } from './longReadsInThread.js';
 import { WriteQueue } from './writeQueue.js';
 
 @Global()
 @Module({})
 export class StorageModule {
-  static forFile(file: string): DynamicModule {
+  /** @param isInThreads whether long reads have a thread of their own */
+  static forFile(file: string, isInThreads: boolean): DynamicModule {
+    const longReads = isInThreads
+      ? { provide: LongReads, useFactory: () => new LongReadsInThread(file) }
+      : { provide: LongReads, useClass: LongReadsHere };
     return {
       module: StorageModule,
       imports: [TypeOrmModule.forRoot({ ...databaseOptions(file), retryAttempts: 0 })],
-      providers: [WriteQueue],
-      exports: [WriteQueue],
+      providers: [WriteQueue, longReads],
+      exports: [WriteQueue, LongReads],
     };
   }
 
@@ -22,8 +28,11 @@ export class StorageModule {
     return {
       module: StorageModule,
       imports: [TypeOrmModule.forRoot(options)],
-      providers: [{ provide: WriteQueue, inject: [DataSource], useFactory: queue }],
-      exports: [WriteQueue],
+      providers: [
+        { provide: WriteQueue, inject: [DataSource], useFactory: queue },
+        { provide: LongReads, useClass: LongReadsHere },
+      ],
+      exports: [WriteQueue, LongReads],
     };
   }
 }

@@ -1,16 +1,23 @@
 import type { WindowLight } from '@lone-heron/contract';
 import type { EntityManager } from 'typeorm';
+import type { ReadRows } from '../storage/longReads.js';
 import { lightOfCoupons } from '../coupons/face/readCouponLight.js';
 import { lightOfEntries } from '../light/face/readLight.js';
 
 /**
- * All light through windows, coupon by coupon and entry by entry, taken-back ones left out.
+ * All light through windows, of coupons and of the light log, what is alike taken together, taken-back ones left out.
  *
  * @param windowIds whose light it is; null for all
+ * @param read where its rows are read
  */
 export async function readWindowLight(
   manager: EntityManager,
   windowIds: readonly string[] | null,
+  read: ReadRows,
 ): Promise<readonly WindowLight[]> {
-  return [...(await lightOfCoupons(manager, windowIds)), ...(await lightOfEntries(manager, windowIds))];
+  const [ofCoupons, ofEntries] = await Promise.all([
+    lightOfCoupons(manager, windowIds, read),
+    lightOfEntries(manager, windowIds, read),
+  ]);
+  return [...ofCoupons, ...ofEntries];
 }

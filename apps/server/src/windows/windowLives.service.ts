@@ -10,6 +10,7 @@ import {
   type WindowStudy,
   type WindowStudyQuery,
 } from '@lone-heron/contract';
+import { usualCouponSeconds } from '../coupons/face/readCouponLight.js';
 import { fitDoseWeights, RangeFault, type BorneLight } from '@lone-heron/core';
 import { Injectable, Logger, type OnModuleDestroy, type OnModuleInit } from '@nestjs/common';
 import { debounceTime, filter, type Subscription } from 'rxjs';
@@ -17,6 +18,7 @@ import { DataSource, type EntityManager } from 'typeorm';
 import { HouseService } from '../house/house.service.js';
 import { readCounters } from '../records/face/readCounters.js';
 import { WriteQueue } from '../storage/writeQueue.js';
+import { LongReads, rowsSeenBy } from '../storage/longReads.js';
 import { Clock } from '../time/clock.js';
 import { ProtectiveWindowEntity } from './protectiveWindow.entity.js';
 import { readWindowLight } from './readWindowLight.js';
@@ -52,6 +54,7 @@ export class WindowLivesService implements OnModuleInit, OnModuleDestroy {
     private readonly queue: WriteQueue,
     private readonly house: HouseService,
     private readonly clock: Clock,
+    private readonly reads: LongReads,
   ) {}
 
   onModuleInit(): void {
@@ -85,6 +88,7 @@ export class WindowLivesService implements OnModuleInit, OnModuleDestroy {
     const light = await readWindowLight(
       manager,
       rows.map(({ id }) => id),
+      rowsSeenBy(manager),
     );
     const house = await this.house.current(manager);
     const lives = await this.livesOf(manager, rows, light, house);
@@ -108,7 +112,13 @@ export class WindowLivesService implements OnModuleInit, OnModuleDestroy {
       .toSorted((one, other) => other.fittedAt.localeCompare(one.fittedAt))
       .slice(0, mostFitted);
     const ids = newest.map(({ id }) => id);
-    const weights = fittedTo(borneLight({ windows: newest, light: await readWindowLight(manager, ids) }));
+    const weights = fittedTo(
+      borneLight({
+        windows: newest,
+        light: await readWindowLight(manager, ids, this.reads.of),
+        usualS: await usualCouponSeconds(manager),
+      }),
+    );
     this.keptWeights = { writes, weights };
     return weights;
   }
@@ -120,7 +130,12 @@ export class WindowLivesService implements OnModuleInit, OnModuleDestroy {
     if (this.kept?.writes === writes && at - this.kept.at < keptMs) return this.kept.lives;
     const { manager } = this.dataSource;
     const rows = await readWindowRows(manager);
-    const lives = await this.livesOf(manager, rows, await readWindowLight(manager, null), house);
+    const lives = await this.livesOf(
+      manager,
+      rows,
+      await readWindowLight(manager, null, this.reads.of),
+      house,
+    );
     this.kept = { writes, at, lives };
     return lives;
   }
@@ -134,6 +149,7 @@ export class WindowLivesService implements OnModuleInit, OnModuleDestroy {
     return windowLives({
       windows: rows,
       ...{ light, counters: await readCounters(manager), powers: glassWeights.content },
+      usualS: await usualCouponSeconds(manager),
       now: this.clock.now(),
     });
   }

@@ -1,4 +1,5 @@
 import { inverse, Matrix } from 'ml-matrix';
+import { joule, type Joule } from '../quantity/index.js';
 import { RangeFault } from '../fault/index.js';
 import type { WindowDose } from './windowDose.js';
 import { fitWeibullLife } from './weibullLife.js';
@@ -67,7 +68,9 @@ export function fitDoseWeights(windows: readonly BorneLight[]): FittedDosePowers
       allowed: `${leastFailures} or more`,
     });
   }
-  const worth = (at: readonly number[]) => logPosterior(windows, at);
+  // Years of light through a window have few weights, and each is weighed a hundred times.
+  const merged = windows.map(({ failed, stretches }) => ({ failed, stretches: alikeTogether(stretches) }));
+  const worth = (at: readonly number[]) => logPosterior(merged, at);
   const best = climb(worth, [1, 1, 1]);
   const spread = inverse(curvature(worth, best).mul(-1));
   const named = (valueOf: (i: number) => number): DosePowers => ({
@@ -80,6 +83,18 @@ export function fitDoseWeights(windows: readonly BorneLight[]): FittedDosePowers
     sd: named((i) => Math.sqrt(spread.get(i, i))),
     failures,
   };
+}
+
+/** Light of one weight taken together. */
+function alikeTogether(stretches: BorneLight['stretches']): BorneLight['stretches'] {
+  const byWeight = new Map<string, { light: Joule; weights: WindowDose['weights'] }>();
+  for (const { light, weights } of stretches) {
+    const key = `${weights.metal} ${weights.angle} ${weights.power}`;
+    const alike = byWeight.get(key);
+    if (alike === undefined) byWeight.set(key, { light, weights });
+    else alike.light = joule(alike.light + light);
+  }
+  return [...byWeight.values()];
 }
 
 function logPosterior(windows: readonly BorneLight[], at: readonly number[]): number {

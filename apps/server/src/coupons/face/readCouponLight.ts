@@ -1,5 +1,6 @@
 import type { MachineRuns } from '@lone-heron/contract';
 import type { EntityManager } from 'typeorm';
+import type { ReadRows } from '../../storage/longReads.js';
 import { plainLight, type LightColumns, type LightThrough } from '../../windows/face/plainLight.js';
 import { CouponEntity } from '../coupon.entity.js';
 
@@ -17,8 +18,21 @@ const columns: LightColumns = {
 };
 
 /** Light of coupons through windows. @see plainLight */
-export function lightOfCoupons(manager: EntityManager, windowIds: readonly string[] | null): LightThrough {
-  return plainLight(manager.createQueryBuilder(CouponEntity, 'it'), columns, windowIds);
+export function lightOfCoupons(
+  manager: EntityManager,
+  windowIds: readonly string[] | null,
+  read: ReadRows,
+): LightThrough {
+  return plainLight(manager.createQueryBuilder(CouponEntity, 'it'), columns, windowIds, read);
+}
+
+/** The middle of the coupons that were timed, s; null where none was. */
+export async function usualCouponSeconds(manager: EntityManager): Promise<number | null> {
+  const timed = 'FROM coupon WHERE withdrawn_at IS NULL AND light_on_s IS NOT NULL';
+  const [middle] = await manager.query<{ seconds: number }[]>(
+    `SELECT light_on_s AS seconds ${timed} ORDER BY light_on_s LIMIT 1 OFFSET (SELECT COUNT(*) / 2 ${timed})`,
+  );
+  return middle?.seconds ?? null;
 }
 
 /** When a machine's light was on for coupons that were timed, and for how many hours. */

@@ -1,5 +1,6 @@
 import type { MachineRuns } from '@lone-heron/contract';
 import type { EntityManager } from 'typeorm';
+import type { ReadRows } from '../../storage/longReads.js';
 import { plainLight, type LightColumns, type LightThrough } from '../../windows/face/plainLight.js';
 import { LightEntryEntity } from '../lightEntry.entity.js';
 
@@ -17,8 +18,12 @@ const columns: LightColumns = {
 };
 
 /** Light of the light log through windows. @see plainLight */
-export function lightOfEntries(manager: EntityManager, windowIds: readonly string[] | null): LightThrough {
-  return plainLight(manager.createQueryBuilder(LightEntryEntity, 'it'), columns, windowIds);
+export function lightOfEntries(
+  manager: EntityManager,
+  windowIds: readonly string[] | null,
+  read: ReadRows,
+): LightThrough {
+  return plainLight(manager.createQueryBuilder(LightEntryEntity, 'it'), columns, windowIds, read);
 }
 
 /** When a machine's light was on by the light log, and for how many hours. */

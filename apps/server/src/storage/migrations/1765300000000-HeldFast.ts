@@ -21,6 +21,8 @@ const counted = new TableIndex({
     'thickness_mm',
   ],
 });
+/** In order of how long the light was on, so that the middle of it is found without reading them all. */
+const light = new TableIndex({ name: 'coupon_light', columnNames: ['withdrawn_at', 'light_on_s'] });
 const byMachineAlone = new TableIndex({ name: 'coupon_machine', columnNames: ['machine_id'] });
 
 interface Line {
@@ -39,6 +41,7 @@ export class HeldFast1765300000000 implements MigrationInterface {
   async up(runner: QueryRunner): Promise<void> {
     await runner.dropIndex('coupon', byMachineAlone);
     await runner.createIndex('coupon', counted);
+    await runner.createIndex('coupon', light);
     await runner.createTable(saves);
     await runner.query('INSERT INTO saves (id, count) VALUES (1, 0)');
     await runner.addColumn('change', new TableColumn({ name: 'hash', type: 'varchar', default: "''" }));
@@ -54,6 +57,7 @@ export class HeldFast1765300000000 implements MigrationInterface {
   async down(runner: QueryRunner): Promise<void> {
     await runner.dropColumn('change', 'hash');
     await runner.dropTable('saves');
+    await runner.dropIndex('coupon', light);
     await runner.dropIndex('coupon', counted);
     await runner.createIndex('coupon', byMachineAlone);
   }

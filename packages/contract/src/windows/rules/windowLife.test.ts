@@ -15,13 +15,13 @@ const window = (id: string, changes: Partial<LivesInput['windows'][number]> = {}
   ...changes,
 });
 const light = (changes: Partial<WindowLight> = {}): WindowLight => ({
-  ...{ isCoupon: false, windowId: 'w', personId: 'ines', seconds: 3600, powerW: 1000, batch: 'a' },
+  ...{ isCoupon: false, count: 1, windowId: 'w', personId: 'ines', seconds: 3600, powerW: 1000, batch: 'a' },
   ...{ metal: 'lowCarbonSteel', gunAngleDeg: 45, gas: 'argon', isSoftStart: true },
   ...changes,
 });
 const lifeOf = (input: Partial<LivesInput>) =>
   windowLives({
-    ...{ windows: [window('w')], light: [], counters: [], powers: documentedPowers, now },
+    ...{ windows: [window('w')], light: [], counters: [], powers: documentedPowers, usualS: null, now },
     ...input,
   })[0];
 
@@ -41,8 +41,25 @@ describe('the life of a window', () => {
   it('takes an untimed coupon like the middle of the timed ones, and one nobody angled as leaning', () => {
     const coupons = [10, 20, 30].map((seconds) => light({ isCoupon: true, seconds }));
     const untimed = light({ isCoupon: true, seconds: null, gunAngleDeg: null });
-    expect((lifeOf({ light: [...coupons, untimed] })?.lightHours ?? 0) * 3600).toBeCloseTo(80, 6);
+    const life = lifeOf({ light: [...coupons, untimed], usualS: 20 });
+    expect((life?.lightHours ?? 0) * 3600).toBeCloseTo(80, 6);
     expect((lifeOf({ light: [untimed] })?.lightHours ?? 0) * 3600).toBeCloseTo(10, 6);
+  });
+
+  it('is the same from what is alike taken together', () => {
+    const one = { isCoupon: true, gunAngleDeg: 70 };
+    const [apart, together] = [
+      [
+        light({ ...one, seconds: 8 }),
+        light({ ...one, seconds: 12 }),
+        ...Array(3).fill(light({ ...one, seconds: null })),
+      ],
+      [light({ ...one, seconds: 20, count: 2 }), light({ ...one, seconds: null, count: 3 })],
+    ].map((given) => lifeOf({ light: given, usualS: 11 }));
+    expect(together).toMatchObject({ coupons: 5, levels: apart?.levels });
+    expect(together?.lightHours).toBeCloseTo(apart?.lightHours ?? 0, 12);
+    expect(together?.wornHours).toBeCloseTo(apart?.wornHours ?? 0, 12);
+    expect(together?.lightHours).toBeCloseTo(53 / 3600, 12);
   });
 
   it('is raised to the machine’s counter where that saw more, in its own days alone', () => {
@@ -106,6 +123,7 @@ describe('the study of lives', () => {
       light: [light()],
       counters: [],
       powers: documentedPowers,
+      usualS: null,
       now,
     });
     const study = windowStudy(lives, { measure: 'worn' }, shop);
@@ -122,7 +140,7 @@ describe('the study of lives', () => {
       }),
     );
     const lives = windowLives({
-      ...{ windows, counters: [], powers: documentedPowers, now },
+      ...{ windows, counters: [], powers: documentedPowers, usualS: null, now },
       light: windows.map(({ id }, i) => light({ windowId: id, seconds: 1000 + 100 * i })),
     });
     const study = windowStudy(lives, { measure: 'light', factor: 'machine' }, shop);
@@ -133,6 +151,6 @@ describe('the study of lives', () => {
     expect(study.costPerMonth).toBeCloseTo(20, 0);
     expect(study.causes).toMatchObject([{ cause: 'haze', failures: 10 }]);
     expect(windowStudy(lives, { measure: 'light', machineId: 'barrow' }, shop).windows).toBe(6);
-    expect(borneLight({ windows, light: [light({ windowId: 'w0' })] })).toHaveLength(1);
+    expect(borneLight({ windows, light: [light({ windowId: 'w0' })], usualS: null })).toHaveLength(1);
   });
 });

@@ -14,12 +14,14 @@ import type { LifeFactor } from '../lifeFactors.js';
 import { isWindowFailure } from './isWindowFailure.js';
 import type { ChangePlace, ProtectiveWindow, WindowReason } from '../protectiveWindow.js';
 
-/** A stretch of light through a window: a coupon, or an entry of the light log. */
+/** Light through a window: a coupon or an entry of the light log, or as many of either as are alike in all this. */
 export interface WindowLight {
   readonly isCoupon: boolean;
+  /** How many it stands for. */
+  readonly count: number;
   readonly windowId: string;
   readonly personId: string;
-  /** Null where nobody timed it. */
+  /** Of all of them together; null where nobody timed them. */
   readonly seconds: number | null;
   /** Mean while the light was on. */
   readonly powerW: number;
@@ -65,13 +67,15 @@ export interface LivesInput {
   readonly light: readonly WindowLight[];
   readonly counters: readonly CounterReading[];
   readonly powers: DosePowers;
+  /** An untimed coupon counts so, s: like the middle of those that were timed. Null where none was. */
+  readonly usualS: number | null;
   readonly now: Date;
 }
 
 const msPerDay = 86_400_000;
 /** Joules of an hour at 1 kW. */
 const hourAtOneKilowatt = 3.6e6;
-/** An untimed coupon counts like the middle of those that were timed; this where none was. */
+/** An untimed coupon counts so where none was timed: a planning figure. */
 const usualCouponS = 10;
 /** A gun nobody asked about leans so; a planning figure. */
 const usualAngleDeg = 45;
@@ -86,8 +90,15 @@ const uprightFromDeg = 75;
  * The life of each window: its light from coupons and the light log, raised to what the machine's own counter says
  * where it says more, and who, what and how it was mostly used for.
  */
-export function windowLives({ windows, light, counters, powers, now }: LivesInput): readonly WindowLife[] {
-  const usual = usualSeconds(light);
+export function windowLives({
+  windows,
+  light,
+  counters,
+  powers,
+  usualS,
+  now,
+}: LivesInput): readonly WindowLife[] {
+  const usual = usualS ?? usualCouponS;
   const byWindow = groupBy(light, ({ windowId }) => windowId);
   const byMachine = groupBy(counters, ({ machineId }) => machineId);
   return windows.map((window): WindowLife => {
@@ -105,7 +116,7 @@ export function windowLives({ windows, light, counters, powers, now }: LivesInpu
       removedAt,
       failedBy: removedReason !== null && isWindowFailure(removedReason) ? removedReason : null,
       days: (Date.parse(until) - Date.parse(fittedAt)) / msPerDay,
-      coupons: mine.reduce((count, { isCoupon }) => (isCoupon ? count + 1 : count), 0),
+      coupons: mine.reduce((sum, { isCoupon, count }) => (isCoupon ? sum + count : sum), 0),
       lightHours: settled.seconds / 3600,
       wornHours: settled.weighted / hourAtOneKilowatt,
       levels: levelsOf(window, mine, usual),
@@ -114,8 +125,12 @@ export function windowLives({ windows, light, counters, powers, now }: LivesInpu
 }
 
 /** What each window bore, stretch by stretch, to fit the weights to. Windows without light are left out. */
-export function borneLight({ windows, light }: Pick<LivesInput, 'windows' | 'light'>): readonly BorneLight[] {
-  const usual = usualSeconds(light);
+export function borneLight({
+  windows,
+  light,
+  usualS,
+}: Pick<LivesInput, 'windows' | 'light' | 'usualS'>): readonly BorneLight[] {
+  const usual = usualS ?? usualCouponS;
   const byWindow = groupBy(light, ({ windowId }) => windowId);
   return windows.flatMap(({ id, removedReason }) => {
     const stretches = (byWindow.get(id) ?? []).map((stretch) => doseOf(stretch, usual));
@@ -133,18 +148,24 @@ export function wornHours(
   stretch: Pick<WindowLight, 'metal' | 'powerW' | 'gunAngleDeg'> & { readonly seconds: number },
   powers: DosePowers,
 ): number {
-  return weightedLight(doseOf(stretch, stretch.seconds), powers) / hourAtOneKilowatt;
+  return weightedLight(doseOf({ ...stretch, count: 1 }, stretch.seconds), powers) / hourAtOneKilowatt;
 }
 
-function doseOf(stretch: Pick<WindowLight, 'metal' | 'powerW' | 'gunAngleDeg' | 'seconds'>, usualS: number) {
+function doseOf(
+  stretch: Pick<WindowLight, 'metal' | 'powerW' | 'gunAngleDeg' | 'seconds' | 'count'>,
+  usualS: number,
+) {
   return windowDose({
     metal: findMetal(stretch.metal),
-    lightOn: second(stretch.seconds ?? usualS),
+    lightOn: second(secondsOf(stretch, usualS)),
     meanPower: watt(stretch.powerW),
     gunAngle: degree(stretch.gunAngleDeg ?? usualAngleDeg),
     zincCoat: stretch.metal === 'galvanised' ? usualZinc : 0,
   });
 }
+
+const secondsOf = ({ seconds, count }: Pick<WindowLight, 'seconds' | 'count'>, usualS: number): number =>
+  seconds ?? count * usualS;
 
 interface Total {
   readonly seconds: number;
@@ -156,7 +177,7 @@ function totalOf(stretches: readonly WindowLight[], usualS: number, powers: Dose
   let seconds = 0;
   let weighted = 0;
   for (const stretch of stretches) {
-    seconds += stretch.seconds ?? usualS;
+    seconds += secondsOf(stretch, usualS);
     weighted += weightedLight(doseOf(stretch, usualS), powers);
   }
   return { seconds, weighted };
@@ -224,21 +245,12 @@ function mostlyOf(
   for (const stretch of stretches) {
     const level = levelOf(stretch);
     if (level === null) continue;
-    const light = stretch.seconds ?? usualS;
+    const light = secondsOf(stretch, usualS);
     known += light;
     seconds.set(level, (seconds.get(level) ?? 0) + light);
   }
   const [most] = [...seconds].toSorted(([, one], [, other]) => other - one);
   return most === undefined || most[1] < known * ownShare ? null : most[0];
-}
-
-/** The middle of the coupons that were timed, s. */
-function usualSeconds(light: readonly WindowLight[]): number {
-  const timed = Float64Array.from(light, ({ isCoupon, seconds }) =>
-    isCoupon ? (seconds ?? Number.NaN) : Number.NaN,
-  ).filter(Number.isFinite);
-  timed.sort();
-  return timed[timed.length >> 1] ?? usualCouponS;
 }
 
 function groupBy<Item>(items: readonly Item[], keyOf: (item: Item) => string): ReadonlyMap<string, Item[]> {
