@@ -4,6 +4,15 @@ import { goTo } from './support/goTo.js';
 import { sampleShop } from './support/sampleShop.js';
 import { fill, named, press, seeText } from './support/screen.js';
 
+const tourTitles = [
+  'Say the joint',
+  'The numbers for your panel',
+  'How sure it is',
+  'Coupons teach it',
+  'Cards keep what worked',
+  'Glass and upkeep',
+];
+
 describe('help', () => {
   const shop = sampleShop();
   let page: Page;
@@ -41,6 +50,32 @@ describe('help', () => {
     expect(new URL(page.url()).pathname).toBe('/dial');
     await page.keyboard.press('Escape');
     await page.waitForFunction(() => document.querySelector('.driver-popover') === null);
+  });
+
+  it('points at what is on the screen of a phone too, and lies within it', async () => {
+    const small = await openPage(shop.browser, `${shop.heron.url}/dial`, phone);
+    await press(small, 'Help for this page');
+    await press(small, 'A short tour');
+    for (const title of tourTitles) {
+      await seeText(small, title);
+      // Both come to their places in a moment.
+      await small.waitForFunction(() => {
+        const boxes = ['.driver-active-element', '.driver-popover'].map((name) =>
+          document.querySelector(name)?.getBoundingClientRect(),
+        );
+        return boxes.every(
+          (box) =>
+            box !== undefined &&
+            box.width > 40 &&
+            box.left >= 0 &&
+            box.right <= innerWidth &&
+            box.top < innerHeight,
+        );
+      });
+      await press(small, title === tourTitles.at(-1) ? 'Done' : 'Next');
+    }
+    await small.waitForFunction(() => document.querySelector('.driver-popover') === null);
+    await small.close();
   });
 
   it('is read on a phone without sideways scrolling, chapter by chapter', async () => {

@@ -15,10 +15,12 @@ export function Waterline() {
     path === '/dial' && dialSearch !== '' ? `${path}?${dialSearch}` : path;
   return (
     <header className="flex items-stretch gap-2 border-b-2 border-primary px-4 sm:px-6 lg:gap-3">
-      <p className="flex items-center py-3 text-lg font-bold whitespace-nowrap">Lone Heron</p>
+      <p className="flex items-center py-3 text-lg font-bold whitespace-nowrap md:max-lg:sr-only">
+        Lone Heron
+      </p>
       <nav
         aria-label="Stations"
-        className="fixed inset-x-0 bottom-0 z-40 flex border-t-2 border-primary bg-base-200 pb-[env(safe-area-inset-bottom)] md:static md:mx-auto md:border-0 md:pb-0"
+        className="fixed inset-x-0 bottom-0 z-40 flex border-t-2 border-primary bg-base-200 pb-[env(safe-area-inset-bottom)] md:static md:border-0 lg:mx-auto md:pb-0"
       >
         {stations.map(({ path, name }) => (
           <NavLink

@@ -6,6 +6,9 @@ interface TourStep {
   readonly words: string;
 }
 
+/** The way to a station, which is on the screen at every size; its heading is not. */
+const stationLink = (path: string): string => `nav[aria-label="Stations"] a[href^="${path}"]`;
+
 /** One piece of work from the sentence to the card. */
 export const tourSteps: readonly [TourStep, ...TourStep[]] = [
   {
@@ -28,20 +31,20 @@ export const tourSteps: readonly [TourStep, ...TourStep[]] = [
   },
   {
     path: '/coupons',
-    at: '#station h1',
+    at: stationLink('/coupons'),
     title: 'Coupons teach it',
     words:
       'Scrap welded at these numbers, one key for what the back looked like. Tests and photos hang on it.',
   },
   {
     path: '/cards',
-    at: '#station h1',
+    at: stationLink('/cards'),
     title: 'Cards keep what worked',
     words: 'Proven by tests, signed by a lead, printed for the wall with a code for a phone.',
   },
   {
     path: '/optics',
-    at: '#station h1',
+    at: stationLink('/optics'),
     title: 'Glass and upkeep',
     words: 'Which window is in, how long it is likely to last, and what is due. Then: Ready opens the day.',
   },

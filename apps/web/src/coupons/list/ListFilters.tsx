@@ -5,6 +5,7 @@ import {
   type Machine,
   type Person,
 } from '@lone-heron/contract';
+import { Modal } from '../../shared/page/Modal.js';
 import { seamKinds, seamRow } from '@lone-heron/core';
 import { Columns3, Search, SlidersHorizontal } from 'lucide-react';
 import { useState } from 'react';
@@ -174,31 +175,35 @@ interface ColumnChoiceProps {
   onChoose: (hidden: readonly ListColumn[]) => void;
 }
 
+/** Which columns the list has, on a sheet of its own: a menu would hang over the edge of a small or enlarged screen. */
 function ColumnChoice({ hidden, onChoose }: ColumnChoiceProps) {
+  const [isOpen, setOpen] = useState(false);
+  const turn = (column: ListColumn) =>
+    onChoose(hidden.includes(column) ? hidden.filter((each) => each !== column) : [...hidden, column]);
   return (
-    <details className="dropdown dropdown-end">
-      <summary className="btn touch">
+    <>
+      <button type="button" className="btn touch" aria-haspopup="dialog" onClick={() => setOpen(true)}>
         <Columns3 className="size-5" aria-hidden="true" /> Columns
-      </summary>
-      <ul className="dropdown-content sheet z-20 max-h-[70dvh] w-60 overflow-y-auto p-2">
-        {listColumns.map((column) => (
-          <li key={column}>
-            <label className="flex min-h-12 items-center gap-3 px-2">
-              <input
-                type="checkbox"
-                className="checkbox"
-                checked={!hidden.includes(column)}
-                onChange={() =>
-                  onChoose(
-                    hidden.includes(column) ? hidden.filter((each) => each !== column) : [...hidden, column],
-                  )
-                }
-              />
-              {columnHeads[column]?.name}
-            </label>
-          </li>
-        ))}
-      </ul>
-    </details>
+      </button>
+      {isOpen && (
+        <Modal title="Columns of the list" onClose={() => setOpen(false)}>
+          <ul className="grid gap-x-4 sm:grid-cols-2">
+            {listColumns.map((column) => (
+              <li key={column}>
+                <label className="flex min-h-12 items-center gap-3 px-2">
+                  <input
+                    type="checkbox"
+                    className="checkbox"
+                    checked={!hidden.includes(column)}
+                    onChange={() => turn(column)}
+                  />
+                  {columnHeads[column]?.name}
+                </label>
+              </li>
+            ))}
+          </ul>
+        </Modal>
+      )}
+    </>
   );
 }

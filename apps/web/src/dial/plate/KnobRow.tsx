@@ -3,7 +3,7 @@ import type { KnobEffect } from '@lone-heron/core';
 import { inMm } from '@lone-heron/core';
 import { Lock, LockOpen, Minus, Plus, Undo2, type LucideIcon } from 'lucide-react';
 import { useId, useState, type KeyboardEvent } from 'react';
-import { depthChangeIn } from '../../shared/figures/houseUnits.js';
+import { TenPercent } from './TenPercent.js';
 import { panelFigure, type PanelRow } from '../../shared/panel/panelKnobs.js';
 import { readTypedKnob, turnedBy } from '../../shared/panel/typedKnob.js';
 
@@ -65,12 +65,10 @@ export function KnobRow({ row, units, effect, aside, isTurned, isHeld, ...acts }
         <span className="text-sm text-soft">{row.scale.unit}</span>
       </div>
       <StepButton name={`More ${row.name}`} icon={Plus} onPress={() => turnBy(1)} />
-      <div className="knob-more text-[0.83rem] leading-tight text-soft">
+      <div className="knob-more text-[0.9rem] leading-tight text-soft">
         <UsableBand row={row} usable={effect?.usable ?? null} />
         {fault === null ? (
-          <span>
-            {effect !== undefined && <>+10 %: {depthChangeIn(inMm(effect.depthForTenPercent), units)}</>}
-          </span>
+          effect !== undefined && <TenPercent depthMm={inMm(effect.depthForTenPercent)} units={units} />
         ) : (
           <span id={faultId} role="alert" className="fault">
             {fault}

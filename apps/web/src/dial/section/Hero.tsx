@@ -29,7 +29,7 @@ export function Hero({ dial, outcome }: { dial: Dial; outcome: DialOutcome }) {
       className={`sheet flex min-h-0 flex-col transition-opacity ${dial.isCurrent ? '' : 'opacity-50'}`}
       aria-label="What it will look like"
     >
-      <header className="flex min-h-11 flex-wrap items-center gap-1 px-2">
+      <header className="flex min-h-11 flex-wrap items-center px-2">
         <TurnTo leaf="numbers" />
         <div role="group" aria-label="View" className="flex flex-wrap">
           {views.map(({ id, label }) => (
@@ -37,7 +37,7 @@ export function Hero({ dial, outcome }: { dial: Dial; outcome: DialOutcome }) {
               key={id}
               type="button"
               aria-pressed={view === id}
-              className={`btn touch px-2.5 btn-sm ${view === id ? 'font-semibold underline underline-offset-4' : 'font-normal text-soft'} btn-ghost`}
+              className={`btn touch px-2 btn-sm ${view === id ? 'font-semibold underline underline-offset-4' : 'font-normal text-soft'} btn-ghost`}
               onClick={() => setView(id)}
             >
               {label}
