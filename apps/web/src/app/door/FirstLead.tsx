@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { SaveButton } from '../../shared/form/SaveButton.js';
 import { toast } from '../../shared/say/toast.js';
 import { v7 as uuid } from 'uuid';
 import { useSignInMutation } from '../../shared/api/heronApi.js';
@@ -60,14 +61,13 @@ export default function FirstLead() {
             Not stored. {problemOf(error).message}
           </p>
         )}
-        <button
-          type="submit"
-          className="btn touch-always self-end btn-primary"
-          disabled={!isReady || isLoading}
-        >
-          Lead this shop
-        </button>
+        <SaveButton name="Lead this shop" waitsFor={isReady ? null : wantedOf(typed)} isSaving={isLoading} />
       </form>
     </Modal>
   );
+}
+
+function wantedOf({ name, pin }: { name: string; pin: string }): string {
+  if (name.trim() === '') return 'Your name is wanted.';
+  return pin.length < 4 ? 'A PIN has 4 to 8 digits.' : 'The two PINs are not the same yet.';
 }

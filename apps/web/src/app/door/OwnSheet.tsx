@@ -1,5 +1,6 @@
 import type { Person } from '@lone-heron/contract';
 import { useState } from 'react';
+import { SaveButton } from '../../shared/form/SaveButton.js';
 import { toast, toastFailure } from '../../shared/say/toast.js';
 import { useSignOutMutation } from '../../shared/api/heronApi.js';
 import { useChangeOwnPinMutation } from '../../shared/api/peopleApi.js';
@@ -69,13 +70,11 @@ function OwnPinForm({ person, onDone }: { person: Person; onDone: () => void }) 
           Not changed. {problemOf(error).message}
         </p>
       )}
-      <button
-        type="submit"
-        className="btn touch-always self-end btn-primary"
-        disabled={!isReady || isLoading}
-      >
-        Change it
-      </button>
+      <SaveButton
+        name="Change it"
+        waitsFor={isReady ? null : 'The PIN of now, and twice the new one of 4 to 8 digits.'}
+        isSaving={isLoading}
+      />
     </form>
   );
 }

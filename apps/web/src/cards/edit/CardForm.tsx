@@ -5,7 +5,7 @@ import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { PickField } from '../../shared/form/PickField.js';
-import { SaveButton } from '../../shared/form/SaveButton.js';
+import { fieldsFirst, SaveButton, signInFirst } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
 import { KnobFields } from '../../shared/panel/KnobFields.js';
@@ -100,7 +100,7 @@ export function CardForm({
       <Failure error={error} />
       <SaveButton
         name={saveName}
-        isReady={read.content !== null && person !== null && isWhySaid}
+        waitsFor={person === null ? signInFirst : wantedOf(read.content !== null, isWhySaid)}
         isSaving={isSaving}
       />
     </form>
@@ -181,4 +181,10 @@ function Fitted({ typed, read, onType }: FittedProps) {
       ))}
     </section>
   );
+}
+
+/** What a card that is written still wants; null where nothing. */
+function wantedOf(isRead: boolean, isWhySaid: boolean): string | null {
+  if (!isRead) return fieldsFirst;
+  return isWhySaid ? null : 'Say what changed and why.';
 }

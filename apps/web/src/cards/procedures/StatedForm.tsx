@@ -76,7 +76,13 @@ export function StatedForm({ card, begin, newest }: StatedFormProps) {
         )}
         <SaveButton
           name={`Write revision ${newest + 1}`}
-          isReady={newest === 0 || (isChanged && why.trim() !== '')}
+          waitsFor={
+            newest === 0 || (isChanged && why.trim() !== '')
+              ? null
+              : isChanged
+                ? 'Say what changed.'
+                : 'Nothing is changed yet.'
+          }
           isSaving={isLoading}
         />
         <Failure what="Not saved: what you typed is still here." error={error} />

@@ -110,7 +110,11 @@ function Typed({ filled, machine, units }: TypedProps) {
         card and prove it.
       </p>
       <Failure what="Not saved." error={error} />
-      <SaveButton name="Save the comparison" isReady={isReady} isSaving={isLoading} />
+      <SaveButton
+        name="Save the comparison"
+        waitsFor={isReady ? null : 'Read at least one figure off the panel.'}
+        isSaving={isLoading}
+      />
     </form>
   );
 }

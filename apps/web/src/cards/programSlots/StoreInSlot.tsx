@@ -68,7 +68,11 @@ export function StoreInSlot({ machine, cards, slots }: StoreInSlotProps) {
         choices={numbers.map((number) => ({ value: String(number), label: String(number) }))}
         onPick={setTypedSlot}
       />
-      <SaveButton name={held === undefined ? 'Write it down' : 'Replace'} isReady isSaving={isLoading} />
+      <SaveButton
+        name={held === undefined ? 'Write it down' : 'Replace'}
+        waitsFor={null}
+        isSaving={isLoading}
+      />
       {held !== undefined && (
         <p className="w-full">
           Slot {slot} holds “{heldName}” according to us; it is replaced.

@@ -9,7 +9,7 @@ import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { PickField } from '../../shared/form/PickField.js';
-import { SaveButton } from '../../shared/form/SaveButton.js';
+import { SaveButton, signInFirst } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
 import { LoadFailed } from '../../shared/page/LoadFailed.js';
@@ -69,6 +69,9 @@ const repeatChoices = ['1', '2', '3', '4', '6'] as const;
 /** Where a ladder starts to each side of the coupon it comes from. */
 const firstSpan = 0.2;
 
+/** Said of a ladder that cannot be made yet. */
+const planFirst = 'It has no name yet, or its steps are not right yet.';
+
 function Plan({ coupon, machine }: { coupon: Coupon; machine: Machine }) {
   const navigate = useNavigate();
   const offered = offeredKnobs(machine, coupon);
@@ -84,6 +87,7 @@ function Plan({ coupon, machine }: { coupon: Coupon; machine: Machine }) {
   const person = usePersonAtDesk();
   const plan = planOf(axes, Number(repeats), machine, coupon);
   const isReady = plan.axes !== null && name.trim() !== '';
+  const waitsFor = person === null ? signInFirst : isReady ? null : planFirst;
   const save = async () => {
     if (plan.axes === null || !isReady) return;
     const values = plan.axes.map((axis) => axis.values);
@@ -97,13 +101,12 @@ function Plan({ coupon, machine }: { coupon: Coupon; machine: Machine }) {
     forgetTyping(sheet);
     void navigate(`/coupons/ladders/${id}`);
   };
-  const asksModulation = axes.some(({ knob }) => knob === 'modulation');
   return (
     <form
       className="mx-auto flex max-w-4xl flex-col gap-4 px-4 py-3 sm:px-6"
       onSubmit={(event) => {
         event.preventDefault();
-        if (person !== null && !isLoading) void save();
+        if (waitsFor === null && !isLoading) void save();
       }}
     >
       <PageHeader
@@ -138,11 +141,13 @@ function Plan({ coupon, machine }: { coupon: Coupon; machine: Machine }) {
             {plan.words}
           </p>
         </div>
-        {asksModulation && <ModulationSchools isFullDuty={coupon.setting.dutyPercent >= 100} answer={null} />}
+        {axes.some(({ knob }) => knob === 'modulation') && (
+          <ModulationSchools isFullDuty={coupon.setting.dutyPercent >= 100} answer={null} />
+        )}
       </section>
       <WhoDidIt label="Planned by" />
       <Failure error={error} />
-      <SaveButton name="Make the ladder" isReady={isReady && person !== null} isSaving={isLoading} />
+      <SaveButton name="Make the ladder" waitsFor={waitsFor} isSaving={isLoading} />
     </form>
   );
 }

@@ -3,7 +3,7 @@ import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { PickField } from '../../shared/form/PickField.js';
-import { SaveButton } from '../../shared/form/SaveButton.js';
+import { SaveButton, signInFirst } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { Modal } from '../../shared/page/Modal.js';
 import { sentenceStart } from '../../shared/sentences/sentenceStart.js';
@@ -73,7 +73,7 @@ export function ChangePart({ machine, onClose }: { machine: Machine; onClose: ()
         </div>
         <WhoDidIt label="Changed by" />
         <Failure error={error} />
-        <SaveButton name="It is in" isReady={person !== null} isSaving={isSaving} />
+        <SaveButton name="It is in" waitsFor={person === null ? signInFirst : null} isSaving={isSaving} />
       </form>
     </Modal>
   );

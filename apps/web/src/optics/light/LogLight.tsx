@@ -12,7 +12,7 @@ import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { PickField } from '../../shared/form/PickField.js';
-import { SaveButton } from '../../shared/form/SaveButton.js';
+import { fieldsFirst, SaveButton, signInFirst } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
 import { useKeptValues, type TypedValues } from '../../shared/form/useTypedValues.js';
@@ -96,7 +96,7 @@ function LightForm({ machine, last, bottles, onClose }: LightFormProps) {
       <Failure error={error} />
       <SaveButton
         name="Write it down"
-        isReady={typed.values !== null && person !== null}
+        waitsFor={person === null ? signInFirst : typed.values === null ? fieldsFirst : null}
         isSaving={isSaving}
       />
     </form>

@@ -3,7 +3,7 @@ import { useKeptValues } from '../../shared/form/useTypedValues.js';
 import { TypedField } from '../../shared/form/TypedField.js';
 import { Modal } from '../../shared/page/Modal.js';
 import { useWriteRecord } from '../../shared/records/useWriteRecord.js';
-import { SaveButton } from '../../shared/form/SaveButton.js';
+import { fieldsFirst, SaveButton, signInFirst } from '../../shared/form/SaveButton.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { forgetTyping } from '../../shared/typing/keptTyping.js';
@@ -60,7 +60,11 @@ export function ReadCounter({ machine, onClose }: { machine: Machine; onClose: (
             Not stored. {failure}
           </p>
         )}
-        <SaveButton name="Write it down" isReady={values !== null && person !== null} isSaving={isSaving} />
+        <SaveButton
+          name="Write it down"
+          waitsFor={person === null ? signInFirst : values === null ? fieldsFirst : null}
+          isSaving={isSaving}
+        />
       </form>
     </Modal>
   );

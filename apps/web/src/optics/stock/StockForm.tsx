@@ -4,7 +4,7 @@ import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { PickField } from '../../shared/form/PickField.js';
-import { SaveButton } from '../../shared/form/SaveButton.js';
+import { fieldsFirst, SaveButton, signInFirst } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
 import { Modal } from '../../shared/page/Modal.js';
@@ -103,7 +103,7 @@ export function StockForm({ id, item, onClose }: StockFormProps) {
           )}
           <SaveButton
             name="Write it down"
-            isReady={read.draft !== null && person !== null}
+            waitsFor={person === null ? signInFirst : read.draft === null ? fieldsFirst : null}
             isSaving={isLoading}
           />
         </div>

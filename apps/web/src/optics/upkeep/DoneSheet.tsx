@@ -1,7 +1,7 @@
 import { type Machine, type RecordDetail } from '@lone-heron/contract';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
-import { SaveButton } from '../../shared/form/SaveButton.js';
+import { SaveButton, signInFirst } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { Modal } from '../../shared/page/Modal.js';
 import { useWriteRecord } from '../../shared/records/useWriteRecord.js';
@@ -65,7 +65,6 @@ export function DoneSheet({ of: { machineId, task }, machines, onClose }: DoneSh
             onChange={(event) => setEarlier(event.target.value)}
           />
         </label>
-        {wanted !== null && <p className="text-soft">{wanted}</p>}
         <ShopPhoto machineId={machineId} subject="upkeep" photoId={photoId} onPhoto={setPhotoId} />
         <WhoDidIt label="Done by" />
         {failure !== null && (
@@ -73,7 +72,7 @@ export function DoneSheet({ of: { machineId, task }, machines, onClose }: DoneSh
             Not stored. {failure}
           </p>
         )}
-        <SaveButton name="It is done" isReady={person !== null && wanted === null} isSaving={isSaving} />
+        <SaveButton name="It is done" waitsFor={person === null ? signInFirst : wanted} isSaving={isSaving} />
       </form>
     </Modal>
   );

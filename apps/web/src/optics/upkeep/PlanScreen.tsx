@@ -16,7 +16,7 @@ import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { PickField } from '../../shared/form/PickField.js';
-import { SaveButton } from '../../shared/form/SaveButton.js';
+import { fieldsFirst, SaveButton } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
 import { Loading } from '../../shared/page/Loading.js';
@@ -114,7 +114,13 @@ function PlanForm({ upkeep }: { upkeep: MachineUpkeep }) {
         )}
         <WhoDidIt label="Written by" />
         <Failure error={error} />
-        <SaveButton name="Store the plan" isReady={isReady} isSaving={isLoading} />
+        <SaveButton
+          name="Store the plan"
+          waitsFor={
+            isReady ? null : person?.role === 'lead' ? fieldsFirst : 'A lead stores the plan: sign in as one.'
+          }
+          isSaving={isLoading}
+        />
       </section>
     </form>
   );

@@ -2,7 +2,7 @@ import type { Machine } from '@lone-heron/contract';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { Failure } from '../../shared/form/Failure.js';
-import { SaveButton } from '../../shared/form/SaveButton.js';
+import { SaveButton, signInFirst } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { Modal } from '../../shared/page/Modal.js';
 import { toast } from '../../shared/say/toast.js';
@@ -62,7 +62,7 @@ export function FirstWindow({ machine, onClose }: { machine: Machine; onClose: (
         </div>
         <WhoDidIt label="Written down by" />
         <Failure error={error} />
-        <SaveButton name="It is in" isReady={person !== null} isSaving={isLoading} />
+        <SaveButton name="It is in" waitsFor={person === null ? signInFirst : null} isSaving={isLoading} />
       </form>
     </Modal>
   );

@@ -5,7 +5,7 @@ import { toastFailure } from '../../shared/say/toast.js';
 import { v7 as uuid } from 'uuid';
 import { usePeopleQuery } from '../../shared/api/heronApi.js';
 import { problemOf } from '../../shared/api/problemOf.js';
-import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
+import { useAsSomebody } from '../../shared/door/useAsSomebody.js';
 import { useEnterStepMutation } from '../readyApi.js';
 import { readingInWords } from './readingInWords.js';
 import { StepMark } from './StepMark.js';
@@ -76,7 +76,7 @@ function StepRow({ day, step, steps, progress }: StepRowProps) {
 
 /** Takes the last step back; the record keeps both. */
 function TakeBack({ day, step }: { day: Day; step: Step }) {
-  const person = usePersonAtDesk();
+  const asSomebody = useAsSomebody();
   const [enter, { isLoading }] = useEnterStepMutation();
   const takeBack = async () => {
     const nothing = { reads: 'none' as const };
@@ -89,8 +89,8 @@ function TakeBack({ day, step }: { day: Day; step: Step }) {
       type="button"
       className="btn touch h-10 min-h-10 btn-square btn-ghost"
       aria-label={`Take back: ${step.title}`}
-      disabled={person === null || isLoading}
-      onClick={() => void takeBack()}
+      disabled={isLoading}
+      onClick={() => asSomebody(() => void takeBack())}
     >
       <Undo2 className="size-5" aria-hidden="true" />
     </button>

@@ -1,4 +1,5 @@
 import type { Machine, RecordDetail, ShopRecord } from '@lone-heron/contract';
+import { fieldsFirst, SaveButton, signInFirst } from '../../shared/form/SaveButton.js';
 import { shopUnits } from '../../shared/figures/shopUnits.js';
 import { spokenLength } from '../../shared/figures/spoken.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
@@ -54,14 +55,12 @@ export function FocusPart({ machine, records }: { machine: Machine; records: rea
           Not stored. {failure}
         </p>
       )}
-      <button
-        type="button"
-        className="btn touch-always btn-primary"
-        disabled={tube.values === null || person === null || isSaving}
-        onClick={() => void save()}
-      >
-        Write the focus down
-      </button>
+      <SaveButton
+        name="Write the focus down"
+        waitsFor={person === null ? signInFirst : tube.values === null ? fieldsFirst : null}
+        isSaving={isSaving}
+        onPress={() => void save()}
+      />
       <RecordLog records={log} wordsOf={({ detail }) => spokenLength(detail.tubeMm)} />
     </ScrapPart>
   );

@@ -1,6 +1,7 @@
 import type { Machine, RecordDetail, ShopRecord } from '@lone-heron/contract';
 import { driftPerMonth, inMm, mm, pointerCorrection } from '@lone-heron/core';
 import { lazy, Suspense } from 'react';
+import { fieldsFirst, SaveButton, signInFirst } from '../../shared/form/SaveButton.js';
 import { shopUnits } from '../../shared/figures/shopUnits.js';
 import { figure } from '../../shared/figures/figures.js';
 import { spokenLength, spokenUnit } from '../../shared/figures/spoken.js';
@@ -67,14 +68,14 @@ export function PointerPart({ machine, records }: { machine: Machine; records: r
           Not stored. {failure}
         </p>
       )}
-      <button
-        type="button"
-        className="btn touch-always btn-primary"
-        disabled={dot.values === null || offset.values === null || person === null || isSaving}
-        onClick={() => void save()}
-      >
-        Write the offset down
-      </button>
+      <SaveButton
+        name="Write the offset down"
+        waitsFor={
+          person === null ? signInFirst : dot.values === null || offset.values === null ? fieldsFirst : null
+        }
+        isSaving={isSaving}
+        onPress={() => void save()}
+      />
       <Trend machine={machine} log={log} />
       <RecordLog
         records={log}

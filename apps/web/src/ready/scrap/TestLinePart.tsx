@@ -6,7 +6,7 @@ import {
   type TestLineLook,
 } from '@lone-heron/contract';
 import { Link } from 'react-router';
-import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
+import { useAsSomebody } from '../../shared/door/useAsSomebody.js';
 import { useWriteRecord } from '../../shared/records/useWriteRecord.js';
 import { RecordLog } from './RecordLog.js';
 import { ScrapPart } from './ScrapPart.js';
@@ -25,7 +25,7 @@ const looks: Readonly<Record<TestLineLook, { short: string; next: string }>> = {
 /** The line on scrap as it came out, and what to look at next where it is not bright. */
 export function TestLinePart({ machine, records }: { machine: Machine; records: readonly ShopRecord[] }) {
   const log = records.filter((record): record is LineRecord => record.detail.kind === 'testLine');
-  const person = usePersonAtDesk();
+  const asSomebody = useAsSomebody();
   const { write, isSaving, failure } = useWriteRecord(machine.id);
   const last = log[0]?.detail.look;
   return (
@@ -36,9 +36,12 @@ export function TestLinePart({ machine, records }: { machine: Machine; records: 
             key={look}
             type="button"
             className="btn h-14 justify-start gap-4 text-lg"
-            disabled={person === null || isSaving}
+            disabled={isSaving}
             onClick={() =>
-              void write({ kind: 'testLine', look }, '', `Test line ${looks[look].short}: written down.`)
+              asSomebody(
+                () =>
+                  void write({ kind: 'testLine', look }, '', `Test line ${looks[look].short}: written down.`),
+              )
             }
           >
             <LineSketch look={look} />

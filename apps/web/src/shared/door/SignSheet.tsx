@@ -40,7 +40,11 @@ export function SignSheet({ name, person, children, own, isSaving, error, onSign
         )}
         <PinField label={`PIN of ${person}`} value={pin} onType={setPin} isStart />
         <Failure what="Not signed." error={error} />
-        <SaveButton name="Sign it" isReady={isReady} isSaving={isSaving} />
+        <SaveButton
+          name="Sign it"
+          waitsFor={isReady ? null : 'The PIN of a lead signs it.'}
+          isSaving={isSaving}
+        />
       </form>
     </Modal>
   );

@@ -58,7 +58,11 @@ export function OpenSealed({ id, onOpened }: OpenSealedProps) {
       </span>
       {opening.isLoading && <p role="status">Opening it and looking through it.</p>}
       <Failure what="Not opened." error={opening.error} />
-      <SaveButton name="Open it" isReady={passphrase !== ''} isSaving={opening.isLoading} />
+      <SaveButton
+        name="Open it"
+        waitsFor={passphrase === '' ? 'Its passphrase opens it.' : null}
+        isSaving={opening.isLoading}
+      />
     </form>
   );
 }

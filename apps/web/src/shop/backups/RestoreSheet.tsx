@@ -62,7 +62,11 @@ function SignRestore({ id, contents, onBegun }: SignRestoreProps) {
       <WhatBecomes contents={contents} />
       <PinField label={`PIN of ${person?.name ?? 'the lead'}`} value={pin} onType={setPin} isStart />
       <Failure what="Not put in place." error={begun.error} />
-      <SaveButton name="Put it in place" isReady={pin.length >= 4} isSaving={begun.isLoading} />
+      <SaveButton
+        name="Put it in place"
+        waitsFor={pin.length >= 4 ? null : 'Your PIN signs it.'}
+        isSaving={begun.isLoading}
+      />
     </form>
   );
 }

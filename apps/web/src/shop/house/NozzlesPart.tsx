@@ -2,6 +2,7 @@ import type { NozzleOnHand } from '@lone-heron/contract';
 import { nozzleShapes } from '@lone-heron/core';
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
+import { fieldsFirst, SaveButton, signInFirst } from '../../shared/form/SaveButton.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { PickField } from '../../shared/form/PickField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
@@ -81,14 +82,12 @@ export function NozzlesPart({ sheet }: { sheet: WrittenSheet<'nozzles'> }) {
         >
           <Plus className="size-5" aria-hidden="true" /> Another nozzle
         </button>
-        <button
-          type="button"
-          className="btn touch-always ml-auto btn-primary"
-          disabled={!isReady || !sheet.mayChange || sheet.isSaving}
-          onClick={() => void sheet.save(content, 'The nozzles on hand are written down.')}
-        >
-          Save the nozzles
-        </button>
+        <SaveButton
+          name="Save the nozzles"
+          waitsFor={!sheet.mayChange ? signInFirst : isReady ? null : fieldsFirst}
+          isSaving={sheet.isSaving}
+          onPress={() => void sheet.save(content, 'The nozzles on hand are written down.')}
+        />
       </div>
     </section>
   );

@@ -1,5 +1,6 @@
 import type { HousePrices } from '@lone-heron/contract';
 import { useState } from 'react';
+import { fieldsFirst, SaveButton } from '../../shared/form/SaveButton.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { TypedField } from '../../shared/form/TypedField.js';
 import { figure } from '../../shared/figures/figures.js';
@@ -91,14 +92,14 @@ export function PricesPart({ sheet }: { sheet: WrittenSheet<'prices'> }) {
         ))}
       </div>
       <Failure error={sheet.error} />
-      <button
-        type="button"
-        className="btn touch-always self-end btn-primary"
-        disabled={!isReady || !sheet.mayChange || sheet.isSaving}
-        onClick={() => void sheet.save(content, 'The prices are written down.')}
-      >
-        Save the prices
-      </button>
+      <SaveButton
+        name="Save the prices"
+        waitsFor={
+          !sheet.mayChange ? 'A lead changes the prices: sign in as one.' : isReady ? null : fieldsFirst
+        }
+        isSaving={sheet.isSaving}
+        onPress={() => void sheet.save(content, 'The prices are written down.')}
+      />
     </section>
   );
 }

@@ -2,6 +2,7 @@ import { wireDiametersMm, type WireSpool } from '@lone-heron/contract';
 import { fillers, fillerTable } from '@lone-heron/core';
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
+import { fieldsFirst, SaveButton, signInFirst } from '../../shared/form/SaveButton.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { PickField } from '../../shared/form/PickField.js';
 import { TextField } from '../../shared/form/TextField.js';
@@ -65,14 +66,12 @@ export function WirePart({ sheet }: { sheet: WrittenSheet<'wire'> }) {
         <button type="button" className="btn touch-always" onClick={() => setSpools([...spools, newSpool])}>
           <Plus className="size-5" aria-hidden="true" /> Another spool
         </button>
-        <button
-          type="button"
-          className="btn touch-always ml-auto btn-primary"
-          disabled={!isReady || !sheet.mayChange || sheet.isSaving}
-          onClick={save}
-        >
-          Save the wire
-        </button>
+        <SaveButton
+          name="Save the wire"
+          waitsFor={!sheet.mayChange ? signInFirst : isReady ? null : fieldsFirst}
+          isSaving={sheet.isSaving}
+          onPress={save}
+        />
       </div>
     </section>
   );

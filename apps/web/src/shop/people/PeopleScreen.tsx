@@ -186,13 +186,11 @@ function AddPerson({ onClose }: { onClose: () => void }) {
             Not stored. {problemOf(error).message}
           </p>
         )}
-        <button
-          type="submit"
-          className="btn touch-always self-end btn-primary"
-          disabled={!isReady || isLoading}
-        >
-          Add
-        </button>
+        <SaveButton
+          name="Add"
+          waitsFor={isReady ? null : 'A name, and a PIN of 4 to 8 digits.'}
+          isSaving={isLoading}
+        />
       </form>
     </Modal>
   );
@@ -223,7 +221,11 @@ function RenamePerson({ person, onClose }: { person: Person; onClose: () => void
         <KeptNote sheet={sheet} />
         <TextField label="Name" text={name} longest={60} isStart onType={setName} />
         <Failure error={error} />
-        <SaveButton name="Rename" isReady={isReady} isSaving={isLoading} />
+        <SaveButton
+          name="Rename"
+          waitsFor={isReady ? null : 'Another name is wanted.'}
+          isSaving={isLoading}
+        />
       </form>
     </Modal>
   );
@@ -249,7 +251,11 @@ function ResetPin({ person, onClose }: { person: Person; onClose: () => void }) 
         <p className="text-soft">Lifts a lock after wrong tries, and signs {person.name} out everywhere.</p>
         <PinField label="New PIN" value={newPin} onType={setNewPin} isStart />
         <Failure what="Not changed." error={error} />
-        <SaveButton name="Give it" isReady={newPin.length >= 4} isSaving={isLoading} />
+        <SaveButton
+          name="Give it"
+          waitsFor={newPin.length >= 4 ? null : 'A PIN has 4 to 8 digits.'}
+          isSaving={isLoading}
+        />
       </form>
     </Modal>
   );

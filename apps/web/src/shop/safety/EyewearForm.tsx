@@ -2,7 +2,7 @@ import { eyewearConditions, eyewearKinds, type Eyewear, type EyewearDraft } from
 import { toast } from '../../shared/say/toast.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { asChoices, PickField } from '../../shared/form/PickField.js';
-import { SaveButton } from '../../shared/form/SaveButton.js';
+import { fieldsFirst, SaveButton } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
 import { Modal } from '../../shared/page/Modal.js';
@@ -70,7 +70,7 @@ export function EyewearForm({ id, eyewear, onClose }: EyewearFormProps) {
           />
         </div>
         <Failure error={error} />
-        <SaveButton name="Write it down" isReady={isReady} isSaving={isLoading} />
+        <SaveButton name="Write it down" waitsFor={isReady ? null : fieldsFirst} isSaving={isLoading} />
       </form>
     </Modal>
   );

@@ -3,7 +3,7 @@ import { differenceInCalendarDays } from 'date-fns';
 import { useState } from 'react';
 import { usePeopleQuery } from '../../shared/api/heronApi.js';
 import { useRecordsOfQuery } from '../../shared/api/recordsApi.js';
-import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
+import { useAsSomebody } from '../../shared/door/useAsSomebody.js';
 import { useWriteRecord } from '../../shared/records/useWriteRecord.js';
 import { shownMoment } from '../../shared/figures/moments.js';
 import { SheetPart } from './SheetPart.js';
@@ -55,7 +55,7 @@ interface TestRowProps {
 }
 
 function TestRow({ machine, title, how, last, detailOf }: TestRowProps) {
-  const person = usePersonAtDesk();
+  const asSomebody = useAsSomebody();
   const { write, isSaving, failure } = useWriteRecord(machine.id);
   const hasFailed = last !== undefined && 'passed' in last.detail && !last.detail.passed;
   return (
@@ -70,9 +70,11 @@ function TestRow({ machine, title, how, last, detailOf }: TestRowProps) {
           type="button"
           className="btn touch-always print:hidden"
           aria-label={`${title}: ${result}`}
-          disabled={person === null || isSaving}
+          disabled={isSaving}
           onClick={() =>
-            void write(detailOf(result === 'in order'), '', `${title}, ${result}: written down.`)
+            asSomebody(
+              () => void write(detailOf(result === 'in order'), '', `${title}, ${result}: written down.`),
+            )
           }
         >
           {result}
@@ -105,7 +107,7 @@ function LastTest({ last, hasFailed }: { last: ShopRecord | undefined; hasFailed
 const watchMinutes = [15, 30, 60] as const;
 
 function FireWatch({ machine, last }: { machine: Machine; last: ShopRecord | undefined }) {
-  const person = usePersonAtDesk();
+  const asSomebody = useAsSomebody();
   const [minutes, setMinutes] = useState<number>(watchMinutes[1]);
   const { write, isSaving, failure } = useWriteRecord(machine.id);
   return (
@@ -134,8 +136,10 @@ function FireWatch({ machine, last }: { machine: Machine; last: ShopRecord | und
       <button
         type="button"
         className="btn touch-always print:hidden"
-        disabled={person === null || isSaving}
-        onClick={() => void write({ kind: 'fireWatch', minutes }, '', 'Fire watch: written down.')}
+        disabled={isSaving}
+        onClick={() =>
+          asSomebody(() => void write({ kind: 'fireWatch', minutes }, '', 'Fire watch: written down.'))
+        }
       >
         Watch kept
       </button>

@@ -6,7 +6,7 @@ import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { PickField } from '../../shared/form/PickField.js';
-import { SaveButton } from '../../shared/form/SaveButton.js';
+import { fieldsFirst, SaveButton, signInFirst } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
 import { Modal } from '../../shared/page/Modal.js';
@@ -59,7 +59,7 @@ export function BottleForm({ id, bottle, machines, onClose }: BottleFormProps) {
         <Failure error={error} />
         <SaveButton
           name="Write it down"
-          isReady={read.draft !== null && person !== null}
+          waitsFor={person === null ? signInFirst : read.draft === null ? fieldsFirst : null}
           isSaving={isLoading}
         />
       </form>

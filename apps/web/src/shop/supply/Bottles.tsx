@@ -14,7 +14,7 @@ import {
 } from '../../shared/figures/spoken.js';
 import { useCouponsQuery } from '../../shared/api/couponsApi.js';
 import { useSetBottleGoneMutation } from '../../shared/api/supplyApi.js';
-import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
+import { useAsSomebody } from '../../shared/door/useAsSomebody.js';
 import { figure } from '../../shared/figures/figures.js';
 import { shownMoment } from '../../shared/figures/moments.js';
 import { BottleForm } from './BottleForm.js';
@@ -75,7 +75,7 @@ interface BottleCardProps {
 }
 
 function BottleCard({ bottle, machine, onEdit }: BottleCardProps) {
-  const person = usePersonAtDesk();
+  const asSomebody = useAsSomebody();
   const [setGone, { isLoading }] = useSetBottleGoneMutation();
   const bottleName = `${gasTable[bottle.gas].short} ${bottle.batch}, ${machine?.name ?? 'in the store'}`;
   const sendBack = async () => {
@@ -126,8 +126,8 @@ function BottleCard({ bottle, machine, onEdit }: BottleCardProps) {
           type="button"
           className="btn touch-always btn-ghost"
           aria-label={`Send back ${bottleName}`}
-          disabled={person === null || isLoading}
-          onClick={() => void sendBack()}
+          disabled={isLoading}
+          onClick={() => asSomebody(() => void sendBack())}
         >
           Send back
         </button>

@@ -1,6 +1,6 @@
 import type { Machine, RecordDetail, ShopRecord } from '@lone-heron/contract';
 import { addMonths, differenceInCalendarDays, format } from 'date-fns';
-import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
+import { useAsSomebody } from '../../shared/door/useAsSomebody.js';
 import { useRecordsOfQuery } from '../../shared/api/recordsApi.js';
 import { useWriteRecord } from '../../shared/records/useWriteRecord.js';
 import { mainsFigures, mainsInWords } from '../machines/mainsFigures.js';
@@ -68,7 +68,7 @@ interface UpkeepRowProps {
 }
 
 function UpkeepRow({ machine, title, button, detail, last, dueMonths }: UpkeepRowProps) {
-  const person = usePersonAtDesk();
+  const asSomebody = useAsSomebody();
   const { write, isSaving, failure } = useWriteRecord(machine.id);
   const due = dueInWords(last, dueMonths, new Date());
   return (
@@ -81,8 +81,8 @@ function UpkeepRow({ machine, title, button, detail, last, dueMonths }: UpkeepRo
         type="button"
         className="btn touch-always"
         aria-label={`${title} of ${machine.name}: ${button.toLowerCase()} now`}
-        disabled={person === null || isSaving}
-        onClick={() => void write(detail, '', `${title}: written down.`)}
+        disabled={isSaving}
+        onClick={() => asSomebody(() => void write(detail, '', `${title}: written down.`))}
       >
         {button} now
       </button>

@@ -76,7 +76,7 @@ export function ClearForm({ people, machines, onClose }: ClearFormProps) {
           onType={(note) => setDraft({ ...draft, note })}
         />
         <Failure error={error} />
-        <SaveButton name="Clear" isReady isSaving={isLoading} />
+        <SaveButton name="Clear" waitsFor={null} isSaving={isLoading} />
       </form>
     </Modal>
   );

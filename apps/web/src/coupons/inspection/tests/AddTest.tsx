@@ -8,7 +8,7 @@ import { PhotosTaken } from '../../../shared/coupons/log/PhotosTaken.js';
 import { usePersonAtDesk } from '../../../shared/door/usePersonAtDesk.js';
 import { WhoDidIt } from '../../../shared/door/WhoDidIt.js';
 import { Failure } from '../../../shared/form/Failure.js';
-import { SaveButton } from '../../../shared/form/SaveButton.js';
+import { fieldsFirst, SaveButton, signInFirst } from '../../../shared/form/SaveButton.js';
 import { TextField } from '../../../shared/form/TextField.js';
 import { Modal } from '../../../shared/page/Modal.js';
 import { PhotoFaults } from '../../sheet/PhotoFaults.js';
@@ -119,7 +119,17 @@ export function TestEnd({ sheet, coupon, detail, onStored, children }: TestEndPr
       <Failure error={error} />
       <SaveButton
         name="Write it down"
-        isReady={detail !== null && result !== null && person !== null && against.length === 0}
+        waitsFor={
+          person === null
+            ? signInFirst
+            : detail === null
+              ? fieldsFirst
+              : result === null
+                ? 'Say how it went.'
+                : against.length > 0
+                  ? 'The result contradicts its figures, as said above.'
+                  : null
+        }
         isSaving={isSaving}
       />
     </form>
