@@ -4,6 +4,7 @@ import { desk, openPage, phone, tablet } from './browser.js';
 import { press, seeText, signIn } from './screen.js';
 import { sampleShop } from './sampleShop.js';
 import { goTo } from './goTo.js';
+import { deadButtons } from './deadButtons.js';
 import { twinNames } from './twinNames.js';
 
 /** How a page is looked at: in one piece, which takes half the time, or in a tab beside it as well. */
@@ -196,8 +197,9 @@ export function auditAt(sizes: readonly AuditedSize[]): void {
       const overhangPx = await overhang(page);
       // A sheet that lies open lends its names to nothing behind it.
       const twins = path === null ? [] : await twinNames(page);
-      if (overhangPx > 0 || faults.length + dim.length + twins.length > 0)
-        wrong.push({ name, overhangPx, faults, dim, twins });
+      const dead = path === null ? [] : await deadButtons(page);
+      if (overhangPx > 0 || faults.length + dim.length + twins.length + dead.length > 0)
+        wrong.push({ name, overhangPx, faults, dim, twins, dead });
     }
     return wrong;
   }

@@ -62,6 +62,9 @@ export {
   type FilePreview,
   type FileRow,
   type FileStored,
+  couponsOutSchema,
+  type ColumnUnits,
+  type CouponsOut,
 } from './couponFiles/couponFile.js';
 export {
   backLooks,

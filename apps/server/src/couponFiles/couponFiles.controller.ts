@@ -1,10 +1,10 @@
 import {
   couponFileFormats,
-  couponFilterSchema,
+  couponsOutSchema,
   filePreviewSchema,
   fileStoredSchema,
   type CouponFileFormat,
-  type CouponFilter,
+  type CouponsOut,
   type Person,
 } from '@lone-heron/contract';
 import { Body, Controller, Get, Param, Put, Req, Res, type StreamableFile } from '@nestjs/common';
@@ -38,10 +38,13 @@ export class CouponFilesController {
   @ApiOperation({ summary: 'The coupons that match as a file' })
   async write(
     @PathPart('format', fileFormat) format: CouponFileFormat,
-    @Queried(couponFilterSchema) filter: CouponFilter,
+    @Queried(couponsOutSchema) { length, travel, gasFlow, ...filter }: CouponsOut,
     @Req() { person }: HeronRequest,
   ): Promise<StreamableFile> {
-    const file = await this.work.write({ job: 'couponFile.write', format, filter, by: person });
+    const file = await this.work.write({
+      ...{ job: 'couponFile.write', format, filter, by: person },
+      units: { length, travel, gasFlow },
+    });
     return fileAnswer(file, types[format], `coupons.${format}`);
   }
 

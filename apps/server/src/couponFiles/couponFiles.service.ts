@@ -1,6 +1,7 @@
 import {
   largestCouponFile,
   type CouponFileFormat,
+  type ColumnUnits,
   type CouponFilter,
   type FiledCoupon,
   type FiledTest,
@@ -41,6 +42,8 @@ import { couponsAsCsv, couponsAsJson, filedTest, type Names } from './face/write
 export interface CouponsToWrite {
   readonly format: CouponFileFormat;
   readonly filter: CouponFilter;
+  /** Of the columns of a CSV. */
+  readonly units: ColumnUnits;
   /** Who takes them, for the history; null where nobody is signed in. */
   readonly by: Person | null;
 }
@@ -67,7 +70,7 @@ export class CouponFilesService {
    * The coupons that match, oldest first, as a file that is written while it is sent; a ZIP has their photos and tests beside
    * them.
    */
-  async write({ format, filter, by }: CouponsToWrite): Promise<Readable> {
+  async write({ format, filter, units, by }: CouponsToWrite): Promise<Readable> {
     const { manager } = this.dataSource;
     const names = await this.names(manager);
     if (by !== null)
@@ -76,9 +79,9 @@ export class CouponFilesService {
         subjectId: format,
         what: `took coupons out as ${format.toUpperCase()}`,
       });
-    if (format === 'zip') return this.writeZip(manager, filter, names);
+    if (format === 'zip') return this.writeZip(manager, filter, names, units);
     const pages = couponsMatching(manager, filter);
-    return Readable.from(format === 'csv' ? couponsAsCsv(pages, names) : couponsAsJson(pages, names));
+    return Readable.from(format === 'csv' ? couponsAsCsv(pages, names, units) : couponsAsJson(pages, names));
   }
 
   private async names(manager: EntityManager): Promise<Names> {
@@ -87,7 +90,12 @@ export class CouponFilesService {
     return { machine: (id) => machines.get(id) ?? id, person: (id) => people.get(id) ?? id };
   }
 
-  private async writeZip(manager: EntityManager, filter: CouponFilter, names: Names): Promise<Readable> {
+  private async writeZip(
+    manager: EntityManager,
+    filter: CouponFilter,
+    names: Names,
+    units: ColumnUnits,
+  ): Promise<Readable> {
     const ids = await idsMatching(manager, filter);
     const [photos, tests] = await Promise.all([standingPhotos(manager), standingTests(manager)]);
     const mine = photos.filter(({ couponId }) => ids.has(couponId));
@@ -97,7 +105,7 @@ export class CouponFilesService {
     zip.on('error', (fault: Error) => (zip.outputStream as Readable).destroy(fault));
     const pages = () => couponsMatching(manager, filter);
     zip.addReadStream(Readable.from(couponsAsJson(pages(), names)), 'coupons.json');
-    zip.addReadStream(Readable.from(couponsAsCsv(pages(), names)), 'coupons.csv');
+    zip.addReadStream(Readable.from(couponsAsCsv(pages(), names, units)), 'coupons.csv');
     zip.addBuffer(Buffer.from(JSON.stringify(mine, null, 1)), 'photos.json');
     zip.addBuffer(Buffer.from(JSON.stringify(theirs, null, 1)), 'tests.json');
     for (const [hash, type] of new Map(mine.map((photo) => [photo.hash, photo.type]))) {

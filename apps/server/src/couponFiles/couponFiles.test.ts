@@ -57,6 +57,48 @@ describe('a file of coupons', () => {
     }
   });
 
+  it.each([
+    [
+      'length=in&travel=in/min&gasFlow=CFH',
+      ['first_in', 'travel_in_min', 'wire_in_min', 'gas_cfh', 'run_in', 'wire_mm'],
+    ],
+    ['travel=cm/min', ['first_mm', 'travel_cm_min', 'gas_l_min', 'run_mm']],
+  ])('goes out in the units %s, and comes back in as the same', async (units, columns) => {
+    // As somebody who welds by inches types them: figures that no millimetre is a round one of.
+    const typed = { gapMm: 0.0063 * 25.4, firstThicknessMm: 25.4 / 16, secondThicknessMm: 1.5 };
+    const draft = couponDraft({ runLengthMm: 3.7 * 25.4, remark: 'by the inch' });
+    await server.http
+      .put(`/api/coupons/${newId()}`)
+      .send({ ...draft, joint: { ...draft.joint, ...typed } })
+      .expect(201);
+    const text = await written('csv', `?${units}`);
+    expect(text.split('\n')[0]?.split(',')).toEqual(expect.arrayContaining(columns));
+    const { rows, unknownColumns } = await preview('csv', text);
+    expect(unknownColumns).toEqual([]);
+    expect(new Set(rows.map(({ standing }) => standing))).toEqual(new Set(['duplicate']));
+    const withoutIds = text.replaceAll(/,[0-9a-f-]{36},/g, ',,');
+    expect(new Set((await preview('csv', withoutIds)).rows.map(({ standing }) => standing))).toEqual(
+      new Set(['duplicate']),
+    );
+  });
+
+  it('is read in inches, and refuses a unit nobody has', async () => {
+    const inches = head
+      .replace('first_mm', 'first_in')
+      .replace('gas_l_min', 'gas_cfh')
+      .replace('travel_mm_s', 'travel_in_min');
+    const row = line(77).replace(';1,5;1,5;', ';0.0625;1.5;').replace(';8,5;argon;15;', ';20;argon;40;');
+    const text = `${inches}\n${row}`;
+    expect((await preview('csv', text)).rows[0]).toMatchObject({ standing: 'new', reasons: [] });
+    await store('csv', text).expect(200);
+    const { coupons } = (await server.http.get('/api/coupons?limit=1&sort=number')).body as CouponPage;
+    const { joint, setting } = coupons[0] as Coupon;
+    expect(joint.firstThicknessMm).toBe(1.5875);
+    expect(setting.pace).toMatchObject({ travelMmS: 8.46666666667 });
+    expect(setting.gasFlowLMin).toBe(18.877897728);
+    await server.http.get('/api/coupon-files/csv?length=cubit').expect(422);
+  });
+
   it('is in the history with who took it out', async () => {
     await written('json');
     const { body } = await server.http.get('/api/changes').expect(200);

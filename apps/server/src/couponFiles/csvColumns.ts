@@ -1,4 +1,4 @@
-import { column, put, recordOf, type CsvColumn, type Tree } from '../csv/csvSheet.js';
+import { column, measure, put, recordOf, type CsvColumn, type Tree } from '../csv/csvSheet.js';
 import { jointColumns, jointMoreColumn, settingColumns } from '../csv/weldColumns.js';
 
 /** What a file of coupons has, in order. docs/file-formats.md tells the same. */
@@ -11,7 +11,7 @@ export const csvColumns: readonly CsvColumn[] = [
   ...settingColumns(''),
   column('back', 'text', 'back'),
   column('light_on_s', 'number', 'lightOnS'),
-  column('run_mm', 'number', 'runLengthMm'),
+  measure('run_mm', 'length', 'runLengthMm'),
   column('looked_at', 'text', 'lookedAt'),
   column('slip', 'text', 'slip'),
   column('gun_deg', 'number', 'gunAngleDeg'),
@@ -32,9 +32,14 @@ export const csvColumns: readonly CsvColumn[] = [
 /**
  * A coupon out of cells, not yet checked; what was not taken down is null, and no remark is an empty one. Machine and
  * person are their ids, or as the file calls them where it has none.
+ *
+ * @param columns as the head of the file has them
  */
-export function couponOf(cells: Readonly<Record<string, string>>): { coupon: Tree; faults: string[] } {
-  const { record: read, faults } = recordOf(csvColumns, cells);
+export function couponOf(
+  cells: Readonly<Record<string, string>>,
+  columns: readonly CsvColumn[],
+): { coupon: Tree; faults: string[] } {
+  const { record: read, faults } = recordOf(columns, cells);
   const { machineName, personName, ...record } = read;
   if (record['machineId'] === undefined) put(record, ['machineId'], machineName);
   if (record['personId'] === undefined) put(record, ['personId'], personName);

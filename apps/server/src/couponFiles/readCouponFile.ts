@@ -6,6 +6,7 @@ import {
   type FiledCoupon,
 } from '@lone-heron/contract';
 import { decodeText } from '../csv/decodeText.js';
+import { columnsAsHeaded } from '../csv/columnUnits.js';
 import { columnOf, unknownColumns } from '../csv/csvSheet.js';
 import { readTable } from '../csv/readTable.js';
 import type { TellProgress } from '../fileWork/FileWork.js';
@@ -56,18 +57,19 @@ function notAhead(row: ReadRow, now: Date, name: string): ReadRow {
 
 function readCsv(text: string, tell: TellProgress): ReadFile {
   const { names, rows } = readTable(text, 'back', mostCouponsInFile);
+  const columns = columnsAsHeaded(csvColumns, names);
   return {
     rows: rows.map((cells, i) => {
       tell({ phase: 'reading', done: i, of: rows.length });
-      const { coupon, faults } = couponOf(cells);
-      const { coupon: checked, reasons } = check(coupon, (field) => columnOf(csvColumns, field));
+      const { coupon, faults } = couponOf(cells, columns);
+      const { coupon: checked, reasons } = check(coupon, (field) => columnOf(columns, field));
       return {
         row: i + 2,
         coupon: faults.length > 0 ? null : checked,
         reasons: faults.length > 0 ? faults : reasons,
       };
     }),
-    unknownColumns: unknownColumns(csvColumns, names),
+    unknownColumns: unknownColumns(columns, names),
   };
 }
 

@@ -1,14 +1,31 @@
+import type { Measure } from './columnUnits.js';
+
 /** A column of a file: what it holds of a record, and how a cell of it is read back. */
 export interface CsvColumn {
   readonly name: string;
   readonly kind: 'text' | 'number' | 'yesNo' | 'list' | 'json';
   /** Where the value lies in the record, step by step; a last `*` is whatever of that branch has no column of its own. */
   readonly path: readonly string[];
+  /** What it measures, where it may be written in more than one unit. */
+  readonly measure?: Measure;
+  /** How many of the record's unit one of its own is; 1 where left out. */
+  readonly per?: number;
 }
 
 export function column(name: string, kind: CsvColumn['kind'], path: string): CsvColumn {
   return { name, kind, path: path.split('.') };
 }
+
+/** A figure that is written in the unit of whoever reads it; its name ends in the record's. */
+export function measure(name: string, measured: Measure, path: string): CsvColumn {
+  return { ...column(name, 'number', path), measure: measured };
+}
+
+/** As many digits as nobody welds to: what was reckoned into another unit and back is the same in them. */
+const digits = 12;
+/** Written with more, so that the last of those is not lost on the way. */
+const writtenDigits = 15;
+export const sameInDigits = (figure: number): number => Number(figure.toPrecision(digits));
 
 export type Tree = { [key: string]: unknown };
 
@@ -20,11 +37,16 @@ export function cellsOf(
   return Object.fromEntries(columns.map((each) => [each.name, cellOf(columns, record, each)]));
 }
 
-function cellOf(columns: readonly CsvColumn[], record: Tree, { kind, path }: CsvColumn): string | number {
+function cellOf(
+  columns: readonly CsvColumn[],
+  record: Tree,
+  { kind, path, per = 1 }: CsvColumn,
+): string | number {
   const value = path.at(-1) === '*' ? restOf(columns, record, path.slice(0, -1)) : valueAt(record, path);
   if (value === undefined || value === null) return '';
   if (kind === 'json') return JSON.stringify(value);
-  if (kind === 'number') return value as number;
+  if (kind === 'number')
+    return per === 1 ? (value as number) : Number(((value as number) / per).toPrecision(writtenDigits));
   return kind === 'list' ? (value as string[]).join(' ') : `${value as string | boolean}`;
 }
 
@@ -53,13 +75,13 @@ export function recordOf(
 ): { record: Tree; faults: string[] } {
   const record: Tree = {};
   const faults: string[] = [];
-  for (const { name, kind, path } of columns) {
+  for (const { name, kind, path, per = 1 } of columns) {
     const text = (cells[name] ?? '').trim();
     if (text === '') continue;
     const read = readCell(kind, text);
     if (read === undefined) faults.push(`${name} is “${text}”; allowed is ${allowedWords[kind]}`);
     else if (path.at(-1) === '*') merge(record, path.slice(0, -1), read as Tree);
-    else put(record, path, read);
+    else put(record, path, per === 1 ? read : sameInDigits((read as number) * per));
   }
   return { record, faults };
 }

@@ -1,4 +1,4 @@
-import { column, type CsvColumn } from './csvSheet.js';
+import { column, measure, type CsvColumn } from './csvSheet.js';
 
 /**
  * Columns of a joint and of what was dialled; what only some joints have goes into `joint_more`.
@@ -9,9 +9,9 @@ export function jointColumns(branch: string): readonly CsvColumn[] {
   return [
     column('joint', 'text', `${branch}joint.kind`),
     column('metal', 'text', `${branch}joint.metal`),
-    column('first_mm', 'number', `${branch}joint.firstThicknessMm`),
-    column('second_mm', 'number', `${branch}joint.secondThicknessMm`),
-    column('gap_mm', 'number', `${branch}joint.gapMm`),
+    measure('first_mm', 'length', `${branch}joint.firstThicknessMm`),
+    measure('second_mm', 'length', `${branch}joint.secondThicknessMm`),
+    measure('gap_mm', 'length', `${branch}joint.gapMm`),
   ];
 }
 
@@ -26,14 +26,14 @@ export function settingColumns(branch: string): readonly CsvColumn[] {
     column('duty_percent', 'number', `${branch}setting.dutyPercent`),
     column('modulation_hz', 'number', `${branch}setting.modulationHz`),
     column('wobble', 'text', `${branch}setting.wobble.shape`),
-    column('wobble_mm', 'number', `${branch}setting.wobble.widthMm`),
+    measure('wobble_mm', 'length', `${branch}setting.wobble.widthMm`),
     column('wobble_hz', 'number', `${branch}setting.wobble.frequencyHz`),
     column('pace', 'text', `${branch}setting.pace.by`),
-    column('travel_mm_s', 'number', `${branch}setting.pace.travelMmS`),
+    measure('travel_mm_s', 'travel', `${branch}setting.pace.travelMmS`),
     column('wire_mm', 'number', `${branch}setting.pace.wireDiameterMm`),
-    column('wire_mm_s', 'number', `${branch}setting.pace.wireSpeedMmS`),
+    measure('wire_mm_s', 'travel', `${branch}setting.pace.wireSpeedMmS`),
     column('wire', 'text', `${branch}setting.pace.filler`),
     column('gas', 'text', `${branch}setting.gas`),
-    column('gas_l_min', 'number', `${branch}setting.gasFlowLMin`),
+    measure('gas_l_min', 'gasFlow', `${branch}setting.gasFlowLMin`),
   ];
 }

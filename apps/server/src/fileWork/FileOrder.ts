@@ -1,4 +1,10 @@
-import type { CouponFileFormat, CouponFilter, ExchangeFileFormat, Person } from '@lone-heron/contract';
+import type {
+  ColumnUnits,
+  CouponFileFormat,
+  CouponFilter,
+  ExchangeFileFormat,
+  Person,
+} from '@lone-heron/contract';
 
 /** A file that is read in: looked at, or stored once it was. */
 export type ReadOrder =
@@ -37,6 +43,7 @@ export type WriteOrder =
       readonly job: 'couponFile.write';
       readonly format: CouponFileFormat;
       readonly filter: CouponFilter;
+      readonly units: ColumnUnits;
       readonly by: Person | null;
     }
   | {

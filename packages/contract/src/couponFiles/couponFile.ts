@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { clientId } from '../wire/bounded.js';
+import { clientId, oneOf } from '../wire/bounded.js';
+import { couponFilterSchema } from '../coupons/couponList.js';
 import { couponDraftSchema } from '../coupons/coupon.js';
 import { couponTestSchema } from '../inspection/couponTest.js';
 import { photoSchema } from '../photos/photo.js';
@@ -15,6 +16,18 @@ export const largestCouponFile: Readonly<Record<CouponFileFormat, number>> = {
   zip: 200 * 1024 * 1024,
 };
 export const mostCouponsInFile = 20_000;
+
+/** Units that the columns of a CSV are written in; the usual ones where left out. A file is read in any of them. */
+const columnUnitsSchema = z.strictObject({
+  length: oneOf(['mm', 'in']).default('mm'),
+  travel: oneOf(['mm/s', 'cm/min', 'in/min']).default('mm/s'),
+  gasFlow: oneOf(['L/min', 'CFH']).default('L/min'),
+});
+export type ColumnUnits = z.infer<typeof columnUnitsSchema>;
+
+/** Which coupons are taken out as a file, and how its columns measure. */
+export const couponsOutSchema = z.strictObject({ ...couponFilterSchema.shape, ...columnUnitsSchema.shape });
+export type CouponsOut = z.infer<typeof couponsOutSchema>;
 
 /** What a JSON file of coupons says it is. */
 export const couponFileName = 'lone-heron-coupons';

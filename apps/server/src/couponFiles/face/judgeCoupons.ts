@@ -10,6 +10,7 @@ import type { EntityManager } from 'typeorm';
 import { storedDrafts, type StoredDraft } from '../../coupons/face/readCoupons.js';
 import { readPeople } from '../../people/face/readPeople.js';
 import type { TellProgress } from '../../fileWork/FileWork.js';
+import { sameInDigits } from '../../csv/csvSheet.js';
 import { standingsOf, type JudgedRow } from './JudgedRow.js';
 import type { ReadRow } from '../readCouponFile.js';
 
@@ -72,7 +73,7 @@ function judgeRow(
     return wrong(`person is “${personId}”; allowed is ${allowedPerson(personId, people)}`);
   const same = id === undefined ? stored.byContent.get(contentKey(coupon)) : stored.byId.get(id);
   if (same === undefined) return fresh(coupon);
-  if (id !== undefined && !isDeepStrictEqual(withoutRung(same.draft), draft))
+  if (id !== undefined && !isDeepStrictEqual(inDigits(withoutRung(same.draft)), inDigits(draft)))
     return wrong(
       `id is that of coupon ${same.number}, which says something else; a coupon is never overwritten`,
     );
@@ -135,7 +136,16 @@ function contentKey({
   return JSON.stringify([machineId, Date.parse(weldedAt), sortedKeys(joint), sortedKeys(setting)]);
 }
 
+/** Figures in the digits that go through a file in other units. */
+function inDigits(value: unknown): unknown {
+  if (typeof value === 'number') return sameInDigits(value);
+  if (Array.isArray(value)) return value.map(inDigits);
+  if (typeof value !== 'object' || value === null) return value;
+  return Object.fromEntries(Object.entries(value).map(([key, each]) => [key, inDigits(each)]));
+}
+
 function sortedKeys(value: unknown): unknown {
+  if (typeof value === 'number') return sameInDigits(value);
   if (typeof value !== 'object' || value === null || Array.isArray(value)) return value;
   return Object.entries(value)
     .sort(([a], [b]) => (a < b ? -1 : 1))

@@ -1,11 +1,13 @@
 import {
   couponFileName,
   couponFileVersion,
+  type ColumnUnits,
   type Coupon,
   type CouponTest,
   type FiledCoupon,
   type FiledTest,
 } from '@lone-heron/contract';
+import { columnsIn } from '../../csv/columnUnits.js';
 import { writeTable } from '../../csv/writeTable.js';
 import { csvColumns } from '../csvColumns.js';
 
@@ -34,12 +36,17 @@ export interface Names {
 /** Coupons as they come, some at a time. */
 export type CouponPages = AsyncIterable<readonly Coupon[]>;
 
-/** Coupons as CSV: UTF-8, comma, point, a head, ISO 8601. */
-export async function* couponsAsCsv(pages: CouponPages, { machine, person }: Names): AsyncGenerator<string> {
-  yield writeTable(csvColumns, []);
+/** Coupons as CSV: UTF-8, comma, point, a head that names the units, ISO 8601. */
+export async function* couponsAsCsv(
+  pages: CouponPages,
+  { machine, person }: Names,
+  units: ColumnUnits,
+): AsyncGenerator<string> {
+  const columns = columnsIn(csvColumns, units);
+  yield writeTable(columns, []);
   for await (const coupons of pages)
     yield writeTable(
-      csvColumns,
+      columns,
       coupons.map((coupon) => ({
         ...filedCoupon(coupon),
         machineName: machine(coupon.machineId),

@@ -11,6 +11,7 @@ import {
 import { Download } from 'lucide-react';
 import { useState } from 'react';
 import { useLocation } from 'react-router';
+import { useSpokenUnits } from '../../shared/figures/shopUnits.js';
 import { toast } from '../../shared/say/toast.js';
 import { usePreviewFileMutation, useStoreFileMutation } from './couponFilesApi.js';
 import { FileIn } from '../../shared/files/FileIn.js';
@@ -42,6 +43,8 @@ function Out() {
   const { sort: _sort, order: _order, ...filter } = readListAddress(new URLSearchParams(search)).query;
   const query = new URLSearchParams(Object.entries(filter).map(([name, value]) => [name, String(value)]));
   const isNarrowed = query.size > 0;
+  const { length, travel, gasFlow } = useSpokenUnits();
+  const inUnits = `&${new URLSearchParams({ length, travel, gasFlow }).toString()}`;
   return (
     <section className="sheet flex flex-col gap-3 px-5 py-4" aria-label="Out">
       <h2 className="text-lg font-semibold">Out</h2>
@@ -54,7 +57,7 @@ function Out() {
           <a
             key={format}
             className="btn touch-always"
-            href={`/api/coupon-files/${format}?${query.toString()}`}
+            href={`/api/coupon-files/${format}?${query.toString()}${inUnits}`}
             download
           >
             <Download className="size-5" aria-hidden="true" /> {formatWords[format]}

@@ -11,6 +11,7 @@ import { useId, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { useBottlesQuery } from '../../shared/api/supplyApi.js';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
+import { fieldsFirst, signInFirst } from '../../shared/form/SaveButton.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { useEnterStepMutation } from '../readyApi.js';
@@ -37,6 +38,8 @@ export function StepNow({ day, step, machine }: StepNowProps) {
   const [enter, { isLoading, error }] = useEnterStepMutation();
   const { reading, faults } = readStepReading(step.reads, typed);
   const verdict = useVerdict(day, step, machine, reading);
+  const why = useId();
+  const waitsFor = person === null ? signInFirst : reading === null ? fieldsFirst : null;
   const before = day.entries.findLast(({ stepId }) => stepId === step.id);
   /** Under an id made once, so that a second tap is the same save; what was typed goes only when it is stored. */
   const send = async (draft: Omit<DayEntryDraft, 'stepId'>) => {
@@ -83,10 +86,14 @@ export function StepNow({ day, step, machine }: StepNowProps) {
         {verdict !== null && verdict.words !== '' && <Meaning verdict={verdict} />}
         <WhoDidIt label="Done by" />
         <Failure error={error} />
+        <span id={why} className="text-soft empty:hidden">
+          {waitsFor}
+        </span>
         <button
           type="submit"
           className="btn h-16 text-xl btn-primary"
-          disabled={reading === null || person === null || isLoading}
+          disabled={waitsFor !== null || isLoading}
+          aria-describedby={why}
         >
           {isLoading ? 'Saving' : doneWords(step, verdict)}
         </button>
@@ -180,7 +187,7 @@ function ValueField({ field, text, fault, isFirst, onType }: ValueFieldProps) {
 
 function LeaveOut({ isDisabled, onLeaveOut }: { isDisabled: boolean; onLeaveOut: (reason: string) => void }) {
   const [reason, setReason] = useState('');
-  const id = useId();
+  const [id, about] = [useId(), useId()];
   return (
     <details>
       <summary className="touch-always flex cursor-pointer items-center text-soft">
@@ -204,8 +211,16 @@ function LeaveOut({ isDisabled, onLeaveOut }: { isDisabled: boolean; onLeaveOut:
             value={reason}
             onChange={(event) => setReason(event.target.value)}
           />
+          <span id={about} className="text-sm text-soft">
+            It is left out with a reason, in somebody’s name.
+          </span>
         </div>
-        <button type="submit" className="btn touch-always" disabled={isDisabled || reason.trim() === ''}>
+        <button
+          type="submit"
+          className="btn touch-always"
+          disabled={isDisabled || reason.trim() === ''}
+          aria-describedby={about}
+        >
           Leave it out
         </button>
       </form>

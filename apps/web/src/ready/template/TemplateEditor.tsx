@@ -10,6 +10,7 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
 import { FormProvider, useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
+import { SaveButton } from '../../shared/form/SaveButton.js';
 import { toast } from '../../shared/say/toast.js';
 import { v7 as uuid } from 'uuid';
 import { problemOf } from '../../shared/api/problemOf.js';
@@ -64,13 +65,11 @@ export function TemplateEditor({ machine, sequence }: { machine: Machine; sequen
                 {...form.register('note')}
               />
             </label>
-            <button
-              type="submit"
-              className="btn touch-always btn-primary"
-              disabled={isLoading || !form.formState.isDirty}
-            >
-              {isLoading ? 'Saving' : `Save revision ${revision + 1}`}
-            </button>
+            <SaveButton
+              name={`Save revision ${revision + 1}`}
+              waitsFor={form.formState.isDirty ? null : 'Nothing is changed yet.'}
+              isSaving={isLoading}
+            />
             {error !== undefined && (
               <p role="alert" className="fault w-full">
                 Not stored. {problemOf(error).message}

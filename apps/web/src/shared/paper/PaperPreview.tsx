@@ -65,6 +65,7 @@ function SaveButtons({ pages, fileName }: { pages: Pages | null; fileName: strin
         type="button"
         className="btn touch-always btn-primary"
         disabled={pages === null}
+        aria-busy={pages === null}
         onClick={() => pages !== null && saveFile(`${fileName}.pdf`, pages.pdf)}
       >
         <FileText className="size-5" aria-hidden="true" /> Save PDF

@@ -1,5 +1,6 @@
 import { houseStarts } from '@lone-heron/contract';
 import { useState } from 'react';
+import { SaveButton } from '../../shared/form/SaveButton.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { Loading } from '../../shared/page/Loading.js';
 import { TextField } from '../../shared/form/TextField.js';
@@ -116,6 +117,11 @@ function UnitChoice({ name, sheet }: { name: UnitName; sheet: WrittenSheet<'unit
 function Currency({ sheet }: { sheet: WrittenSheet<'units'> }) {
   const [typed, setTyped] = useState(sheet.content.currency);
   const currency = typed.trim();
+  const waitsFor = !sheet.mayChange
+    ? 'A lead changes the units: sign in as one.'
+    : currency === sheet.content.currency
+      ? 'It is the same as before.'
+      : null;
   return (
     <form
       className="sheet flex flex-col gap-2 p-4"
@@ -129,13 +135,7 @@ function Currency({ sheet }: { sheet: WrittenSheet<'units'> }) {
     >
       <h2 className="text-lg font-semibold">Money</h2>
       <TextField label="Sign before a price, such as $ or CHF" text={typed} longest={6} onType={setTyped} />
-      <button
-        type="submit"
-        className="btn touch-always self-end"
-        disabled={!sheet.mayChange || sheet.isSaving || currency === sheet.content.currency}
-      >
-        Save the sign
-      </button>
+      <SaveButton name="Save the sign" waitsFor={waitsFor} isSaving={sheet.isSaving} />
     </form>
   );
 }

@@ -1,4 +1,5 @@
 import type { MachineProfile } from '@lone-heron/contract';
+import { useId } from 'react';
 import { FormProvider, type FieldErrors, type Resolver } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { toast } from '../../shared/say/toast.js';
@@ -33,6 +34,8 @@ export function MachineEditor({ edited }: { edited: EditedMachine }) {
   const { save, isSaving, failure } = useSaveMachine(edited, () => forgetTyping(sheet));
   const isNew = edited.next === 1;
   const { isDirty, errors } = form.formState;
+  const isUnchanged = !isNew && !isDirty;
+  const why = useId();
   const faults = Object.keys(errors).length;
   return (
     <FormProvider {...form}>
@@ -63,13 +66,16 @@ export function MachineEditor({ edited }: { edited: EditedMachine }) {
           </p>
         )}
         <div className="sticky bottom-0 z-10 flex flex-wrap items-center justify-end gap-3 border-t border-base-300 bg-base-200 py-3 max-sm:bottom-16">
-          <span role="status" className="mr-auto text-sm text-soft">
-            {isAllowed ? faultWords(faults) : 'A lead changes machines: sign in as one to save.'}
+          <span id={why} role="status" className="mr-auto text-sm text-soft">
+            {isAllowed
+              ? faultWords(faults) || (isUnchanged ? 'Nothing is changed yet.' : '')
+              : 'A lead changes machines: sign in as one to save.'}
           </span>
           <button
             type="submit"
             className="btn touch-always btn-primary"
-            disabled={!isAllowed || isSaving || (!isNew && !isDirty)}
+            disabled={!isAllowed || isSaving || isUnchanged}
+            aria-describedby={why}
           >
             {isSaving ? 'Saving' : isNew ? 'Make this machine' : `Save revision ${edited.next}`}
           </button>

@@ -1,6 +1,7 @@
 import type { SectionMeasure } from '@lone-heron/contract';
 import type { PictureReading } from '@lone-heron/core';
 import { ScanLine } from 'lucide-react';
+import { useId } from 'react';
 import { TypedField } from '../../../shared/form/TypedField.js';
 import type { TypedValue } from '../../../shared/figures/readTyped.js';
 import { measureToolList, setTools, type ToolName } from './measureTools.js';
@@ -66,18 +67,20 @@ export function ToolPanel(props: ToolPanelProps) {
 }
 
 function TraceButton({ trace, onTrace, onCancelTrace }: ToolPanelProps) {
+  const about = useId();
   return (
     <>
       <button
         type="button"
         className="btn touch-always btn-primary"
+        aria-describedby={about}
         disabled={!trace.canStart && !trace.isRunning}
         onClick={trace.isRunning ? onCancelTrace : onTrace}
       >
         <ScanLine className="size-5" aria-hidden="true" />
         {trace.isRunning ? 'Stop tracing' : 'Trace the fusion line'}
       </button>
-      <p className="text-sm text-soft" aria-live="polite">
+      <p id={about} className="text-sm text-soft" aria-live="polite">
         {trace.said ?? 'Once scale and face are placed. Look at the line, and drag it where it went astray.'}
       </p>
     </>
