@@ -39,7 +39,7 @@ export class LongReadsInThread extends LongReads implements OnModuleDestroy {
     // It keeps no process from ending.
     thread.unref();
     thread.on('message', (said: SaidByReader) => this.hear(said));
-    thread.once('error', (fault) => this.lose(fault as Error));
+    thread.once('error', (fault) => this.lose(fault));
     thread.once('exit', () => this.lose(new Error('the thread that reads has ended')));
     this.thread = thread;
     return thread;

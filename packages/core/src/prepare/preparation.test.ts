@@ -1,8 +1,7 @@
 import { jointKinds, surfaces, type Joint, type JointConditions } from '../joint/index.js';
-import { metalTable, type MetalId } from '../metal/index.js';
+import type { MetalId } from '../metal/index.js';
 import { degree, mm, second } from '../quantity/index.js';
 import { usualPractice } from '../practice/index.js';
-import { cautionsFor } from '../safety/index.js';
 import { sampleJob } from '../testing/sampleJobs.js';
 import { preparation } from './index.js';
 
@@ -75,32 +74,5 @@ describe('preparation', () => {
     expect(about(steps, 'backing')).toContain('copper suits better');
     const aluminium = preparation(sampleJob({ metal: 'aluminium5052' }), { ...plain, backing: 'steel' });
     expect(about(aluminium, 'backing')).toContain('does not weld on to aluminium');
-  });
-});
-
-describe('cautions at the choice', () => {
-  it.each(Object.keys(metalTable) as MetalId[])('never leave the eyes out for %s', (id) => {
-    const cautions = cautionsFor([metalTable[id]], jointOf('lap'), plain);
-    expect(cautions.at(-1)?.about).toBe('eyes');
-    expect(new Set(cautions.map(({ about: what }) => what)).size).toBe(cautions.length);
-  });
-
-  it('name zinc, chromium, dust, reflection, the open joint and the closed space where they are', () => {
-    const said = (metals: MetalId[], kind: Joint['kind'], conditions = plain) =>
-      cautionsFor(
-        metals.map((id) => metalTable[id]),
-        jointOf(kind),
-        conditions,
-      ).map(({ about: what }) => what);
-    expect(said(['galvanised'], 'lap')).toEqual(['zinc', 'eyes']);
-    expect(said(['stainless304', 'lowCarbonSteel'], 'butt')).toEqual(['chromium', 'openJoint', 'eyes']);
-    expect(said(['aluminium5052'], 'tee')).toEqual(['metalDust', 'reflection', 'eyes']);
-    expect(said(['copper'], 'butt', { ...plain, backing: 'steel' })).toEqual([
-      'copperFume',
-      'reflection',
-      'eyes',
-    ]);
-    expect(said(['lowCarbonSteel'], 'tubeButt')).toEqual(['openJoint', 'closedSpace', 'eyes']);
-    expect(said(['lowCarbonSteel'], 'lap', { ...plain, surface: 'coated' })).toEqual(['zinc', 'eyes']);
   });
 });

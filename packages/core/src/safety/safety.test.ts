@@ -19,6 +19,10 @@ describe('eyes', () => {
     const ratio = hazardDistance(beamFromDataSheet(beam)) / hazardDistance(beam);
     expect(ratio).toBeGreaterThan(1.4);
     expect(ratio).toBeLessThan(1.43);
+    const read = beamFromDataSheet(beam);
+    expect(read.power).toBe(1500);
+    expect(read.divergence).toBeCloseTo(0.0565685, 7);
+    expect(read.exitDiameter * 1e3).toBeCloseTo(2.828427, 6);
   });
 
   it('never gives a distance below nothing, and none behind a surface', () => {
@@ -41,7 +45,12 @@ describe('eyes', () => {
         },
       ),
     );
-    expect(planEyes({ ...beam, divergence: radian(0.03385) }, wall).direct % 10).toBe(0);
+    // Just over and under where metres become tens of them.
+    expect(planEyes({ ...beam, divergence: radian(0.03385) }, wall).direct).toBe(190);
+    const reaching = (metres: number) => radian((hazardDistance(beam) * beam.divergence) / metres);
+    expect(planEyes({ ...beam, divergence: reaching(100.5) }, wall).direct).toBe(110);
+    expect(planEyes({ ...beam, divergence: reaching(99.5) }, wall).direct).toBe(100);
+    expect(planEyes({ ...beam, divergence: reaching(98.5) }, wall).direct).toBe(99);
   });
 });
 
