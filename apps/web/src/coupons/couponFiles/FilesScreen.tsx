@@ -44,7 +44,7 @@ function Out() {
   const query = new URLSearchParams(Object.entries(filter).map(([name, value]) => [name, String(value)]));
   const isNarrowed = query.size > 0;
   const { length, travel, gasFlow } = useSpokenUnits();
-  const inUnits = `&${new URLSearchParams({ length, travel, gasFlow }).toString()}`;
+  const asked = new URLSearchParams([...query, ...Object.entries({ length, travel, gasFlow })]);
   return (
     <section className="sheet flex flex-col gap-3 px-5 py-4" aria-label="Out">
       <h2 className="text-lg font-semibold">Out</h2>
@@ -57,7 +57,7 @@ function Out() {
           <a
             key={format}
             className="btn touch-always"
-            href={`/api/coupon-files/${format}?${query.toString()}${inUnits}`}
+            href={`/api/coupon-files/${format}?${asked.toString()}`}
             download
           >
             <Download className="size-5" aria-hidden="true" /> {formatWords[format]}

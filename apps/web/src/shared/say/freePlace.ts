@@ -34,7 +34,7 @@ const pressable =
 /** Where the edges are full of buttons a toast is raised from the foot in steps of this, px. */
 const step = 24;
 /** No higher than this part of the screen, so that it is still looked for at the foot. */
-const highest = 0.6;
+const highest = 0.8;
 
 /**
  * The place on this screen where a toast covers nothing that can be pressed, or least of it.

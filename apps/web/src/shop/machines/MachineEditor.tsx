@@ -57,7 +57,7 @@ export function MachineEditor({ edited }: { edited: EditedMachine }) {
         </p>
         <div className="grid gap-3 md:grid-cols-2">
           <TextField path="name" label="Name" />
-          <TextField path="note" label="Why it is changed" />
+          <TextField path="note" label={isNew ? 'Note' : 'Why it is changed'} />
         </div>
         <MachineFields />
         {failure !== null && (
