@@ -51,6 +51,16 @@ describe('a toast lies', () => {
     expect(leastCovering([box(560, 700, 160, 48)], desk, raised)).toEqual(atEdge('bottom-left'));
   });
 
+  it('over what can be done without sooner than over the main button of a phone', () => {
+    const knobs = Array.from({ length: 12 }, (_, i) => box(16, 60 + 52 * i, 358, 48));
+    const log = { ...box(276, 724, 98, 56), isMain: true };
+    const { position, raised } = leastCovering([...knobs, log, box(0, 0, 390, 56)], phone);
+    expect(position).toBe('bottom-center');
+    expect(raised).toBe(48);
+    const noMain = leastCovering([...knobs, box(276, 724, 98, 56), box(0, 0, 390, 56)], phone);
+    expect(noMain).toEqual(atEdge('bottom-center'));
+  });
+
   it('at the foot where every place has something, and there where it covers least', () => {
     const everywhere = box(0, 60, 1280, 740);
     const door = box(1200, 8, 60, 40);

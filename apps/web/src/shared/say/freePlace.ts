@@ -19,6 +19,8 @@ export interface Box {
   readonly top: number;
   readonly right: number;
   readonly bottom: number;
+  /** The main button of a screen: the last that is covered. */
+  readonly isMain?: boolean;
 }
 
 /** Of a toast with two lines of words and its way back, px. */
@@ -30,6 +32,9 @@ const phoneWidth = 600;
 
 const pressable =
   'button, a[href], input, select, textarea, summary, [role="button"], [role="slider"], label';
+
+/** A main button counts so many times what it takes of the screen. */
+const mainCounts = 50;
 
 /** Where the edges are full of buttons a toast is raised from the foot in steps of this, px. */
 const step = 24;
@@ -44,13 +49,16 @@ const highest = 0.8;
 export function freePlace(now?: Place): Place {
   const boxes = [...document.querySelectorAll(pressable)]
     .filter((element) => element.closest('[data-sonner-toaster]') === null)
-    .map((element) => element.getBoundingClientRect());
+    .map((element): Box => {
+      const { left, top, right, bottom } = element.getBoundingClientRect();
+      return { left, top, right, bottom, isMain: element.matches('.btn-primary') };
+    });
   return leastCovering(boxes, { width: window.innerWidth, height: window.innerHeight }, now);
 }
 
 /**
- * The first place for a toast that is free: at an edge, else raised from the foot as little as will do; where none is, the one
- * at the foot that covers least, px².
+ * The first place for a toast that is free: at an edge, else raised from the foot as little as will do; where none is, the lowest
+ * that covers least, px², with what is main counted many times.
  *
  * @param boxes of what can be pressed, px from the screen's corner
  */
@@ -61,17 +69,15 @@ export function leastCovering(
 ): Place {
   const coveredAt = (place: Place) => {
     const toast = boxOf(place, screen);
-    return boxes.reduce((sum, box) => sum + shared(toast, box), 0);
+    return boxes.reduce((sum, box) => sum + shared(toast, box) * (box.isMain === true ? mainCounts : 1), 0);
   };
   if (now !== undefined && coveredAt(now) === 0) return now;
   const free = placesOn(screen).find((place) => coveredAt(place) === 0);
   if (free !== undefined) return free;
-  // Where no place is free it lies at the foot: what is under it there can be scrolled away, the head cannot.
-  const feet = atFoot.map((position): Place => ({ position, raised: 0 }));
-  return feet.reduce(
-    (least, foot) => (coveredAt(foot) < coveredAt(least) ? foot : least),
-    now ?? middleOfFoot,
-  );
+  // Where no place is free it is not put at the head: what is under it elsewhere can be scrolled away, the head cannot.
+  return placesOn(screen)
+    .filter(({ position }) => !position.startsWith('top'))
+    .reduce((least, place) => (coveredAt(place) < coveredAt(least) ? place : least), now ?? middleOfFoot);
 }
 
 function placesOn(screen: { height: number }): Place[] {
