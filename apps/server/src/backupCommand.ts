@@ -6,7 +6,7 @@ import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { createInterface } from 'node:readline/promises';
 import { v7 as uuid } from 'uuid';
-import { ageEnding, openSealed, readPassphrase, writeSealed } from './backups/ageFile.js';
+import { ageEnding, openSealed, readPassphrase, sealOf, writeSealed } from './backups/ageFile.js';
 import { checkBackup } from './backups/checkBackup.js';
 import { contentsInWords } from './backups/contentsInWords.js';
 import { fileStamp } from './backups/fileStamp.js';
@@ -52,7 +52,7 @@ function sealed(order: BackupOrder, passphrase: string): Promise<BackupContents>
   return inFolder(async (folder) => {
     const plain = join(folder, 'backup.zip');
     const contents = await writeBackup({ ...order, target: plain });
-    await writeSealed(createReadStream(plain), order.target, passphrase);
+    await writeSealed(createReadStream(plain), order.target, sealOf(passphrase));
     console.log('It is encrypted: without the passphrase nobody opens it again, you among them.');
     return contents;
   });

@@ -2,7 +2,7 @@ import 'reflect-metadata';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { readPassphrase } from './backups/ageFile.js';
+import { readPassphrase, sealOf } from './backups/ageFile.js';
 import { backupsInThread } from './backups/backupsInThread.js';
 import { openLog } from './logging/openLog.js';
 import type { SecondPlace } from './backups/secondPlace.js';
@@ -79,8 +79,8 @@ function ownCertificateFor(
 /** @throws StartFault for a passphrase that cannot be read */
 function secondPlaceOf({ backupAlso, passphraseFile }: ServerSettings): SecondPlace | null {
   if (backupAlso === null) return null;
-  const passphrase = passphraseFile === null ? null : readPassphrase(passphraseFile);
-  return { folder: backupAlso, passphrase };
+  const seal = passphraseFile === null ? null : sealOf(readPassphrase(passphraseFile));
+  return { folder: backupAlso, seal };
 }
 
 function reachedBy(

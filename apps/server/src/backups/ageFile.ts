@@ -44,18 +44,30 @@ export function readPassphrase(file: string): string {
   );
 }
 
+/** What a file is encrypted with. */
+export interface Seal {
+  readonly passphrase: string;
+  /** Doublings of the work that one guess at it takes (scrypt). */
+  readonly workFactor: number;
+}
+
+/** A guess takes seconds. */
+const usualWork = 18;
+export const sealOf = (passphrase: string): Seal => ({ passphrase, workFactor: usualWork });
+
 /** What comes out of it is encrypted (age, scrypt). Without the passphrase nobody reads it again. */
-async function encrypted(plain: Readable, passphrase: string): Promise<Readable> {
+async function encrypted(plain: Readable, { passphrase, workFactor }: Seal): Promise<Readable> {
   const encrypter = new Encrypter();
+  encrypter.setScryptWorkFactor(workFactor);
   encrypter.setPassphrase(passphrase);
   return Readable.fromWeb((await encrypter.encrypt(webOf(plain))) as ReadableStream<Uint8Array>);
 }
 
 /** Writes an encrypted file: whole or not at all, and on the disk when it is done. */
-export async function writeSealed(plain: Readable, target: string, passphrase: string): Promise<void> {
+export async function writeSealed(plain: Readable, target: string, seal: Seal): Promise<void> {
   const part = `${target}.part`;
   try {
-    await pipeline(await encrypted(plain, passphrase), createWriteStream(part));
+    await pipeline(await encrypted(plain, seal), createWriteStream(part));
     await fileOntoDisk(part);
     await rename(part, target);
   } finally {

@@ -71,8 +71,8 @@ export class BackupsService {
 
   private secondNow(): Backups['second'] {
     if (this.second === null) return null;
-    const { folder, passphrase } = this.second;
-    return { folder, isEncrypted: passphrase !== null, failure: this.secondFailure };
+    const { folder, seal } = this.second;
+    return { folder, isEncrypted: seal !== null, failure: this.secondFailure };
   }
 
   private async read(file: string): Promise<Backup | null> {

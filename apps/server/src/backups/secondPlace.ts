@@ -4,7 +4,7 @@ import { mkdir, readdir, readFile, rm, writeFile } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import { PhotoFiles } from '../photos/face/photoFiles.js';
 import { folderOntoDisk } from '../storage/ontoDisk.js';
-import { ageEnding, writeSealed } from './ageFile.js';
+import { ageEnding, writeSealed, type Seal } from './ageFile.js';
 import { backupNames } from './backupNames.js';
 import { addToPool, copyWhole, poolBeside } from './photoPool.js';
 import { contentsOf, photosBeside } from './unpackBackup.js';
@@ -14,7 +14,7 @@ import { wholeBackup } from './wholeBackup.js';
 export interface SecondPlace {
   readonly folder: string;
   /** What they are encrypted with there; null where they lie open. */
-  readonly passphrase: string | null;
+  readonly seal: Seal | null;
 }
 
 /** Backups that are kept encrypted: each holds everything. */
@@ -28,10 +28,7 @@ export const backupFileName = /^heron-[0-9TZ-]+\.zip$/;
  * @param folder of the backups
  * @throws where the place is not there, or takes nothing
  */
-export async function followBackups(
-  folder: string,
-  { folder: place, passphrase }: SecondPlace,
-): Promise<void> {
+export async function followBackups(folder: string, { folder: place, seal }: SecondPlace): Promise<void> {
   // Made anew here it would lie on this disk, in the place of one that is not plugged in.
   const missing = placeMissing(place);
   if (missing !== null) throw new Error(missing);
@@ -40,12 +37,12 @@ export async function followBackups(
   const here = (await readdir(folder)).filter((name) => backupFileName.test(name)).toSorted();
   const newest = here.at(-1);
   if (newest === undefined) return;
-  if (passphrase === null) {
+  if (seal === null) {
     await copyOpen(join(folder, newest), to, newest);
     await clearOut(to, (name) => backupFileName.test(name) && !here.includes(name));
   } else {
     const target = join(to, `${newest}${ageEnding}`);
-    if (!existsSync(target)) await writeSealed(await wholeBackup(join(folder, newest)), target, passphrase);
+    if (!existsSync(target)) await writeSealed(await wholeBackup(join(folder, newest)), target, seal);
     const sealed = (await readdir(to)).filter(isSealed).toSorted();
     await clearOut(to, (name) => sealed.slice(0, -sealedKept).includes(name));
   }
