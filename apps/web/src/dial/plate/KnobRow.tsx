@@ -65,7 +65,7 @@ export function KnobRow({ row, units, effect, aside, isTurned, isHeld, ...acts }
         <span className="text-sm text-soft">{row.scale.unit}</span>
       </div>
       <StepButton name={`More ${row.name}`} icon={Plus} onPress={() => turnBy(1)} />
-      <div className="knob-more text-[0.9rem] leading-tight text-soft">
+      <div className="knob-more text-[0.83rem] leading-tight text-soft">
         <UsableBand row={row} usable={effect?.usable ?? null} />
         {fault === null ? (
           effect !== undefined && <TenPercent depthMm={inMm(effect.depthForTenPercent)} units={units} />
