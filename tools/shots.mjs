@@ -66,10 +66,8 @@ try {
 }
 
 async function take({ name, path, size = desk, theme = 'marsh', act }) {
-  const page = await browser.newPage();
+  const page = await newPage();
   await page.setViewport(size);
-  // The service worker fetches the whole application beside the first pages.
-  page.setDefaultNavigationTimeout(longestPage);
   const memory = JSON.stringify({ theme, dialSearch: '', recentJoints: [] });
   await page.evaluateOnNewDocument((text) => localStorage.setItem('lone-heron.desk', text), memory);
   await page.goto(`${address}${path}`, { waitUntil: 'networkidle0' });
@@ -80,9 +78,19 @@ async function take({ name, path, size = desk, theme = 'marsh', act }) {
   console.log(`docs/screenshots/${name}.png`);
 }
 
+/** A page without a service worker: that fetches the whole application beside it, and a page of its is never told to be quiet. */
+async function newPage() {
+  const page = await browser.newPage();
+  page.setDefaultNavigationTimeout(longestPage);
+  await page.evaluateOnNewDocument(() => {
+    delete Navigator.prototype.serviceWorker;
+  });
+  return page;
+}
+
 /** The browser's pages share one cookie: everybody's pictures are the lead's. */
 async function signIn() {
-  const page = await browser.newPage();
+  const page = await newPage();
   await page.goto(`${address}/dial`, { waitUntil: 'networkidle0' });
   await page.evaluate(() =>
     fetch('/api/session', {
