@@ -22,10 +22,11 @@ export function cautionsFor(
   { backing, surface }: JointConditions,
 ): readonly Caution[] {
   const cautions: Caution[] = metals.flatMap((metal) => metalCautions(metal));
-  if (surface === 'coated' && !cautions.some(({ about }) => about === 'zinc')) cautions.push(coatFume);
+  if (surface === 'coated') cautions.push(coatFume);
   if (farFace(joint).isOpen && backing === 'none') cautions.push(openJoint);
   if (seamRow(seamOf(joint).kind).closesSpace) cautions.push(closedSpace);
   cautions.push(eyes);
+  // The first of each stays: of a coat that is zinc, its own.
   return cautions.filter(({ about }, i) => cautions.findIndex((each) => each.about === about) === i);
 }
 
