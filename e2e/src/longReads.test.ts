@@ -30,8 +30,13 @@ const stored = await reads.rows('SELECT COUNT(*) AS n FROM coupon');
 const cut = reads.rows(${JSON.stringify(long)}).catch((fault) => fault.message);
 await reads.onModuleDestroy();
 const anew = [await cut, await reads.rows('SELECT MAX(n) AS n FROM coupon')];
+const old = reads.thread;
+old.emit("error", new Error("out of memory"));
+const after = reads.rows('SELECT MIN(n) AS n FROM coupon');
+await old.terminate();
+const beside = await after;
 await reads.onModuleDestroy();
-console.log(JSON.stringify({ turns, counted, above, wrong, writing, stored, anew }));
+console.log(JSON.stringify({ turns, counted, above, wrong, writing, stored, anew, beside }));
 `;
 
 describe('reads over many rows', () => {
@@ -47,6 +52,8 @@ describe('reads over many rows', () => {
       wrong: 'no such column: m',
       writing: 'SQLITE_READONLY',
       stored: [{ n: 4 }],
+      // The end of a thread is nothing to the one that was begun after it.
+      beside: [{ n: 1 }],
       anew: ['the thread that reads has ended', [{ n: 4 }]],
     });
     expect(said.turns).toBeGreaterThan(0);

@@ -28,10 +28,11 @@ async function start(): Promise<void> {
   const { port, isOnNetwork } = settings;
   const host = isOnNetwork ? '0.0.0.0' : '127.0.0.1';
   const tls = readTls(settings.tlsFiles);
+  // Before a copy is made that nobody would clear away.
+  await requireFreePort(port, host);
   const isOnlyRead = isOnReadOnlyDisk(settings.dataFolder);
   const dataFolder = isOnlyRead ? readingCopy(settings.dataFolder) : settings.dataFolder;
   const databaseFile = openDataFolder(dataFolder);
-  await requireFreePort(port, host);
   const lock = await openShop(databaseFile, console.log);
   if (isOnlyRead) markReadOnly(databaseFile);
   const own = await ownCertificateFor(settings, dataFolder);

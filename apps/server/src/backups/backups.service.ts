@@ -1,5 +1,5 @@
 import { existsSync } from 'node:fs';
-import { readdir, rm, stat } from 'node:fs/promises';
+import { readdir, realpath, rm, stat } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import type { Backup, BackupContents, Backups, Person } from '@lone-heron/contract';
 import { Inject, Injectable, Logger } from '@nestjs/common';
@@ -64,7 +64,8 @@ export class BackupsService {
     const read = await Promise.all(names.map((name) => this.read(name)));
     const backups = read.filter((backup) => backup !== null);
     return {
-      ...{ folder, second },
+      // Of a shop that is only read they lie elsewhere than the copy of it.
+      ...{ folder: await realpath(folder), second },
       backups: backups.toSorted((one, other) => Date.parse(other.madeAt) - Date.parse(one.madeAt)),
     };
   }

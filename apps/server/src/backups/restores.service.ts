@@ -11,7 +11,7 @@ import {
   type RestoreBegun,
 } from '@lone-heron/contract';
 import { Inject, Injectable, Logger } from '@nestjs/common';
-import { v7 as uuid } from 'uuid';
+import { Mutex } from 'async-mutex';
 import { ChangesService } from '../changes/changes.service.js';
 import { notFound, refused } from '../http/problem.js';
 import { StartFault } from '../start/StartFault.js';
@@ -51,6 +51,8 @@ export class RestoresService {
   private readonly log = new Logger('Restore');
   private readonly looked = new Map<string, Looked>();
   private sealed: Sealed | null = null;
+  /** Pressed twice, a file is opened once. */
+  private readonly opening = new Mutex();
   private readonly folder: string;
 
   constructor(
@@ -84,13 +86,16 @@ export class RestoresService {
   }
 
   /** Opens a file that was taken in and is encrypted, and looks through it. It stays for another try where that fails. */
-  async openSent(id: string, passphrase: string): Promise<BackupContents> {
+  openSent(id: string, passphrase: string): Promise<BackupContents> {
+    return this.opening.runExclusive(() => this.openOnce(id, passphrase));
+  }
+
+  private async openOnce(id: string, passphrase: string): Promise<BackupContents> {
     const looked = this.looked.get(id);
-    // Pressed twice it is opened once.
     if (looked !== undefined) return looked.contents;
     const { sealed } = this;
     if (sealed?.id !== id) throw notFound('encrypted backup that was taken in', id);
-    const file = join(dirname(sealed.file), `restore-${id}-${uuid()}.opened`);
+    const file = join(dirname(sealed.file), `restore-${id}.opened`);
     return orGone(file, async () => {
       await this.unseal(sealed, file, passphrase);
       const contents = await this.look(id, file);

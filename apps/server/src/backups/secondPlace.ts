@@ -43,7 +43,7 @@ export async function followBackups(folder: string, { folder: place, seal }: Sec
   } else {
     const target = join(to, `${newest}${ageEnding}`);
     if (!existsSync(target)) await writeSealed(await wholeBackup(join(folder, newest)), target, seal);
-    const sealed = (await readdir(to)).filter(isSealed).toSorted();
+    const sealed = (await readdir(to)).filter(isSealedBackup).toSorted();
     await clearOut(to, (name) => sealed.slice(0, -sealedKept).includes(name));
   }
   await folderOntoDisk(to);
@@ -64,7 +64,7 @@ async function ownFolder(dataFolder: string): Promise<string> {
   return (await readFile(file, 'utf8')).trim();
 }
 
-const isSealed = (name: string): boolean =>
+const isSealedBackup = (name: string): boolean =>
   name.endsWith(ageEnding) && backupFileName.test(name.slice(0, -ageEnding.length));
 
 async function copyOpen(file: string, to: string, name: string): Promise<void> {

@@ -96,6 +96,8 @@ describe('a file of coupons', () => {
     expect(joint.firstThicknessMm).toBe(1.5875);
     expect(setting.pace).toMatchObject({ travelMmS: 8.46666666667 });
     expect(setting.gasFlowLMin).toBe(18.877897728);
+    const thin = (await preview('csv', text.replace(';0.0625;', ';0.001;'))).rows[0];
+    expect(thin?.reasons[0]).toMatch(/^first_in, in mm, is 0\.0254; allowed is /);
     await server.http.get('/api/coupon-files/csv?length=cubit').expect(422);
   });
 

@@ -13,6 +13,9 @@ const measured = {
 
 export type Measure = keyof typeof measured;
 
+/** The unit that the record has. */
+export const ownUnit = (measure: Measure): string => Object.keys(measured[measure])[0] ?? '';
+
 /** Units as the end of a column's name has them: "cm/min" is "_cm_min". */
 const ending = (unit: string): string => `_${unit.toLowerCase().replace('/', '_')}`;
 
@@ -38,7 +41,6 @@ export function columnsAsHeaded(
 
 function writtenIn(column: CsvColumn, measure: Measure, unit: string): CsvColumn {
   const scales: Readonly<Record<string, number>> = measured[measure];
-  const [own = ''] = Object.keys(scales);
-  const stem = column.name.slice(0, -ending(own).length);
+  const stem = column.name.slice(0, -ending(ownUnit(measure)).length);
   return { ...column, name: `${stem}${ending(unit)}`, per: scales[unit] ?? 1 };
 }

@@ -1,4 +1,4 @@
-import type { Measure } from './columnUnits.js';
+import { ownUnit, type Measure } from './columnUnits.js';
 
 /** A column of a file: what it holds of a record, and how a cell of it is read back. */
 export interface CsvColumn {
@@ -134,9 +134,14 @@ function merge(tree: Tree, path: readonly string[], more: Tree): void {
   put(tree, path, { ...((valueAt(tree, path) ?? {}) as Tree), ...more });
 }
 
-/** What the file calls a field of a record; the field's own name where it has no column of its own. */
+/**
+ * What the file calls a field of a record; the field's own name where it has no column of its own. What is wrong with a figure is
+ * said in the record's unit, so that this is said too where the column has another.
+ */
 export function columnOf(columns: readonly CsvColumn[], field: string): string {
-  return columns.find(({ path }) => path.join('.') === field)?.name ?? field;
+  const found = columns.find(({ path }) => path.join('.') === field);
+  if (found?.measure === undefined || found.per === undefined || found.per === 1) return found?.name ?? field;
+  return `${found.name}, in ${ownUnit(found.measure)},`;
 }
 
 /** Columns of a file's head that nobody knows. */

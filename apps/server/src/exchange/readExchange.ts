@@ -14,6 +14,7 @@ import {
   mostCouponsInFile,
 } from '@lone-heron/contract';
 import type { z } from 'zod';
+import { columnsAsHeaded } from '../csv/columnUnits.js';
 import { columnOf, put, recordOf } from '../csv/csvSheet.js';
 import { readTable } from '../csv/readTable.js';
 import { checkRecord } from '../http/checkRecord.js';
@@ -108,16 +109,17 @@ function couponPart(read: unknown, row: number): ReadPart<FiledCoupon> {
 }
 
 function readCards(text: string): ReadExchange {
-  const { rows } = readTable(text, 'nozzle', mostCouponsInFile);
+  const { names, rows } = readTable(text, 'nozzle', mostCouponsInFile);
+  const columns = columnsAsHeaded(cardColumns, names);
   if (rows.length === 0) throw refuseFile('no card', 'a file with at least one');
   return {
     ...nothing,
     cardRows: rows.map((cells, i) => {
-      const { record, faults } = recordOf(cardColumns, cells);
+      const { record, faults } = recordOf(columns, cells);
       // Cells that may be empty: a card without a technique has an empty one.
       if ((cells['notes'] ?? '').trim() === '') put(record, ['content', 'notes'], '');
       if ((cells['tags'] ?? '').trim() === '') put(record, ['content', 'tags'], []);
-      const checked = checkRecord(cardRowSchema, record, (field) => columnOf(cardColumns, field));
+      const checked = checkRecord(cardRowSchema, record, (field) => columnOf(columns, field));
       return faults.length > 0
         ? { row: i + 2, record: null, reasons: faults }
         : { row: i + 2, record: checked.record, reasons: checked.reasons };

@@ -39,8 +39,8 @@ export class LongReadsInThread extends LongReads implements OnModuleDestroy {
     // It keeps no process from ending.
     thread.unref();
     thread.on('message', (said: SaidByReader) => this.hear(said));
-    thread.once('error', (fault) => this.lose(fault));
-    thread.once('exit', () => this.lose(new Error('the thread that reads has ended')));
+    thread.once('error', (fault) => this.lose(thread, fault));
+    thread.once('exit', () => this.lose(thread, new Error('the thread that reads has ended')));
     this.thread = thread;
     return thread;
   }
@@ -52,8 +52,9 @@ export class LongReadsInThread extends LongReads implements OnModuleDestroy {
     else asker?.reject(Object.assign(new Error(said.fault.message), { code: said.fault.code }));
   }
 
-  /** The next read begins another. */
-  private lose(fault: Error): void {
+  /** The next read begins another, which the end of this one is nothing to. */
+  private lose(thread: Worker, fault: Error): void {
+    if (this.thread !== thread) return;
     this.thread = null;
     for (const { reject } of this.waiting.values()) reject(fault);
     this.waiting.clear();

@@ -21,6 +21,7 @@ import { WriteQueue } from '../storage/writeQueue.js';
 import { LongReads, rowsSeenBy } from '../storage/longReads.js';
 import { Clock } from '../time/clock.js';
 import { ProtectiveWindowEntity } from './protectiveWindow.entity.js';
+import { MadeOnce } from './MadeOnce.js';
 import { readWindowLight } from './readWindowLight.js';
 import { readWindowRows, type WindowRow } from './readWindowRows.js';
 
@@ -33,19 +34,12 @@ const mostFitted = 400;
 /** After a write the lives are added up again once it has been quiet for so long, if somebody looked of late. */
 const quietMs = 300;
 
-/** Every window's life as the records stood after so many writes. */
-interface KeptLives {
-  readonly writes: number;
-  readonly at: number;
-  readonly lives: readonly WindowLife[];
-}
-
 /** What went through the windows, and what their lives tell. */
 @Injectable()
 export class WindowLivesService implements OnModuleInit, OnModuleDestroy {
   private readonly log = new Logger(WindowLivesService.name);
-  private kept: KeptLives | null = null;
-  private keptWeights: { readonly writes: number; readonly weights: GlassWeights } | null = null;
+  private readonly lives = new MadeOnce<readonly WindowLife[]>(keptMs);
+  private readonly fitted = new MadeOnce<GlassWeights>(keptMs);
   private lookedAt = 0;
   private refreshing: Subscription | null = null;
 
@@ -104,40 +98,36 @@ export class WindowLivesService implements OnModuleInit, OnModuleDestroy {
   }
 
   /** What this shop's failures say of the weights of what wears glass. */
-  async weights(): Promise<GlassWeights> {
-    const { writes } = this.queue;
-    if (this.keptWeights?.writes === writes) return this.keptWeights.weights;
+  weights(): Promise<GlassWeights> {
+    return this.fitted.take(this.now(), () => this.fitWeights());
+  }
+
+  private async fitWeights(): Promise<GlassWeights> {
     const { manager } = this.dataSource;
     const newest = (await readWindowRows(manager))
       .toSorted((one, other) => other.fittedAt.localeCompare(one.fittedAt))
       .slice(0, mostFitted);
     const ids = newest.map(({ id }) => id);
-    const weights = fittedTo(
+    return fittedTo(
       borneLight({
         windows: newest,
         light: await readWindowLight(manager, ids, this.reads.of),
         usualS: await usualCouponSeconds(manager),
       }),
     );
-    this.keptWeights = { writes, weights };
-    return weights;
   }
 
-  /** Kept until something is written: adding up years of light anew for every look would be waste. */
-  private async everyLife(house: House): Promise<readonly WindowLife[]> {
-    const { writes } = this.queue;
-    const at = this.clock.now().getTime();
-    if (this.kept?.writes === writes && at - this.kept.at < keptMs) return this.kept.lives;
-    const { manager } = this.dataSource;
-    const rows = await readWindowRows(manager);
-    const lives = await this.livesOf(
-      manager,
-      rows,
-      await readWindowLight(manager, null, this.reads.of),
-      house,
-    );
-    this.kept = { writes, at, lives };
-    return lives;
+  /** Adding up years of light anew for every look would be waste. */
+  private everyLife(house: House): Promise<readonly WindowLife[]> {
+    return this.lives.take(this.now(), async () => {
+      const { manager } = this.dataSource;
+      const rows = await readWindowRows(manager);
+      return this.livesOf(manager, rows, await readWindowLight(manager, null, this.reads.of), house);
+    });
+  }
+
+  private now() {
+    return { writes: this.queue.writes, at: this.clock.now().getTime() };
   }
 
   private async livesOf(

@@ -7,7 +7,7 @@ import { v7 as uuid } from 'uuid';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
 import { useEnterSlotMutation, useSlotsQuery } from './programSlotsApi.js';
 import { Failure } from '../../shared/form/Failure.js';
-import { SaveButton } from '../../shared/form/SaveButton.js';
+import { fieldsFirst, SaveButton } from '../../shared/form/SaveButton.js';
 import { TypedField } from '../../shared/form/TypedField.js';
 import { Loading } from '../../shared/page/Loading.js';
 import { PageHeader } from '../../shared/page/PageHeader.js';
@@ -64,7 +64,12 @@ function Typed({ filled, machine, units }: TypedProps) {
   const good = reads.flatMap(({ row, read }) =>
     read !== null && 'value' in read ? [[row, read.value] as const] : [],
   );
-  const isReady = good.length > 0 && reads.every(({ read }) => read === null || 'value' in read);
+  const isRead = reads.every(({ read }) => read === null || 'value' in read);
+  const waitsFor = !isRead
+    ? fieldsFirst
+    : good.length === 0
+      ? 'Read at least one figure off the panel.'
+      : null;
   const save = async () => {
     const entry = { did: 'compared', shown: shownOf(good) } as const;
     const answer = await enter({ machineId: machine.id, slot: held.slot, id: uuid(), entry });
@@ -110,11 +115,7 @@ function Typed({ filled, machine, units }: TypedProps) {
         card and prove it.
       </p>
       <Failure what="Not saved." error={error} />
-      <SaveButton
-        name="Save the comparison"
-        waitsFor={isReady ? null : 'Read at least one figure off the panel.'}
-        isSaving={isLoading}
-      />
+      <SaveButton name="Save the comparison" waitsFor={waitsFor} isSaving={isLoading} />
     </form>
   );
 }

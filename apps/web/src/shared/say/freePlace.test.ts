@@ -61,6 +61,13 @@ describe('a toast lies', () => {
     expect(noMain).toEqual(atEdge('bottom-center'));
   });
 
+  it('never over the head of a page where it is raised', () => {
+    const everything = box(0, 170, 390, 674);
+    const { raised } = leastCovering([everything, box(0, 0, 390, 56)], phone);
+    expect(844 - 90 - 72 - raised).toBeGreaterThanOrEqual(64);
+    expect(844 - 90 - 72 - raised).toBeLessThan(64 + 24);
+  });
+
   it('at the foot where every place has something, and there where it covers least', () => {
     const everywhere = box(0, 60, 1280, 740);
     const door = box(1200, 8, 60, 40);

@@ -38,8 +38,8 @@ const mainCounts = 50;
 
 /** Where the edges are full of buttons a toast is raised from the foot in steps of this, px. */
 const step = 24;
-/** No higher than this part of the screen, so that it is still looked for at the foot. */
-const highest = 0.8;
+/** Never over the head of the page, px: its stations and its door cannot be scrolled away. */
+const head = 64;
 
 /**
  * The place on this screen where a toast covers nothing that can be pressed, or least of it.
@@ -80,8 +80,8 @@ export function leastCovering(
     .reduce((least, place) => (coveredAt(place) < coveredAt(least) ? place : least), now ?? middleOfFoot);
 }
 
-function placesOn(screen: { height: number }): Place[] {
-  const steps = Math.floor((highest * screen.height) / step);
+function placesOn(screen: { width: number; height: number }): Place[] {
+  const steps = Math.max(0, Math.floor((boxOf(middleOfFoot, screen).top - head) / step));
   return [
     ...positions.map((position) => ({ position, raised: 0 })),
     ...Array.from({ length: steps }, (_, above) => (above + 1) * step).flatMap((raised) =>
