@@ -1,5 +1,7 @@
+import { couponPageSchema } from '@lone-heron/contract';
 import Database from 'better-sqlite3';
 import { join } from 'node:path';
+import { v7 as uuid } from 'uuid';
 import { multiplyCoupons } from '../bench/multiplyCoupons.mjs';
 import { addressOf, call } from './calls.mjs';
 import { Draws } from './draws.mjs';
@@ -12,9 +14,9 @@ const wanted = 105_000;
  * pause wait for each other.
  */
 const kinds = {
-  list: { path: 'coupons?limit=100', most: 120 },
-  filter: { path: 'coupons?limit=100&metal=stainless304&back=even&machineId=bench', most: 120 },
-  save: { path: null, most: 120 },
+  list: { path: 'coupons?limit=100', most: 60 },
+  filter: { path: 'coupons?limit=100&metal=stainless304&back=even&machineId=bench', most: 60 },
+  save: { path: null, most: 60 },
 };
 
 /**
@@ -30,6 +32,7 @@ export async function load({ rounds, seed }) {
   multiplyCoupons(file, wanted);
   const bareBefore = barePage(file);
   const shop = await serveShop(folder);
+  for (const { path } of Object.values(kinds)) if (path !== null) await requireWhole(shop.url, headers, path);
   const times = Object.fromEntries(Object.keys(kinds).map((kind) => [kind, []]));
   const refused = [];
   let made = 0;
@@ -61,6 +64,16 @@ export async function load({ rounds, seed }) {
     figures: `${made} calls by ${clients} devices over ${wanted} coupons: ${told.map(({ words }) => words).join(', ')}; a bare page ${bare.toFixed(2)} ms; ${refused.length} refused`,
     isWell: refused.length === 0 && told.every(({ isWell }) => isWell),
   };
+}
+
+/** What is answered fast must be the coupons themselves. */
+async function requireWhole(url, headers, path) {
+  const { text } = await call(`${url}/api/${path}`, { headers });
+  const page = JSON.parse(text);
+  // Those that were multiplied have ids of the campaign's own.
+  const named = page.coupons.map((coupon) => ({ ...coupon, id: uuid() }));
+  const { coupons } = couponPageSchema.parse({ ...page, coupons: named });
+  if (coupons.length !== 100) throw new Error(`${path} answers ${coupons.length} coupons`);
 }
 
 /** What reading one page and nothing else takes, ms: the rows, and their JSON taken apart. */

@@ -9,6 +9,7 @@ import { answerKnownNames } from './access/knownHost.js';
 import { AppModule, type AppPlan } from './app.module.js';
 import { readBodies } from './http/bodyParsers.js';
 import { tellEarlyProblems } from './http/bodyProblems.js';
+import { inTurn } from './http/inTurn.js';
 import { ProblemFilter } from './http/problemFilter.js';
 import { countRequests } from './health/countRequests.js';
 import { Measures } from './health/measures.js';
@@ -36,10 +37,13 @@ export async function createApp(plan: AppPlan): Promise<NestExpressApplication> 
   app.use(protectiveHeaders(plan.tls !== null));
   app.use(answerKnownNames(plan.isOnNetwork ? (plan.names ?? []) : null));
   keepCspReports(app, log ?? noLog(), () => app.get(Measures).reports.inc());
+  app.use('/api', inTurn());
   app.use('/api', doorBeforeBodies(app.get(SessionsService)));
   readBodies(app);
   app.use(tellEarlyProblems);
   app.setGlobalPrefix('api');
+  // No browser keeps an answer of the API, so that none comes to ask whether it changed: no sum of each is made.
+  app.set('etag', false);
   app.useGlobalFilters(new ProblemFilter());
   // Made when somebody first opens it: it takes longer than everything else of a start.
   SwaggerModule.setup('api/docs', app, () =>

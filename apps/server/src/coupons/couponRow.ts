@@ -1,8 +1,21 @@
 import { observedKeys, realTravelMmS, type Coupon, type CouponDraft } from '@lone-heron/contract';
 import type { CouponEntity, Observed } from './coupon.entity.js';
 
+/** Columns that a draft is put together of; the others say once more what is in them. */
+const draftKeys = [
+  'machineId',
+  'joint',
+  'setting',
+  'back',
+  'lightOnS',
+  'runLengthMm',
+  'remark',
+  'weldedAt',
+  'observed',
+] as const;
+
 /** What the client sent, out of a stored row. */
-export function draftFromRow(row: CouponEntity): CouponDraft {
+export function draftFromRow(row: Pick<CouponEntity, (typeof draftKeys)[number]>): CouponDraft {
   const { machineId, joint, setting, back, lightOnS, runLengthMm, remark, weldedAt, observed } = row;
   return { machineId, joint, setting, back, lightOnS, runLengthMm, remark, weldedAt, ...observed };
 }
@@ -32,8 +45,25 @@ function observedOf(draft: CouponDraft): Observed {
   );
 }
 
-/** A stored row with its window as the client sees it. */
-export function couponFromRow(row: CouponEntity): Coupon {
+/** Columns that a coupon is put together of. */
+export const couponKeys = [
+  ...draftKeys,
+  'id',
+  'personId',
+  'number',
+  'machineRevision',
+  'windowId',
+  'recordedAt',
+  'withdrawnAt',
+  'revision',
+  'section',
+] as const;
+
+/** A stored row as the client sees it, with the number of its window. */
+export function couponFromRow(
+  row: Pick<CouponEntity, (typeof couponKeys)[number]>,
+  windowNumber: number,
+): Coupon {
   const { id, personId, number, machineRevision, windowId, recordedAt, withdrawnAt, revision, section } = row;
   return {
     ...draftFromRow(row),
@@ -42,7 +72,7 @@ export function couponFromRow(row: CouponEntity): Coupon {
     number,
     machineRevision,
     windowId,
-    windowNumber: row.window.number,
+    windowNumber,
     recordedAt,
     withdrawnAt,
     revision,

@@ -73,7 +73,7 @@ export class CouponsService {
   }
 
   async one(id: string): Promise<Coupon> {
-    return couponFromRow(await coupons.require(this.dataSource.manager, id));
+    return asSeen(await coupons.require(this.dataSource.manager, id));
   }
 
   /** What a coupon said before each amendment, first entry first. */
@@ -110,7 +110,7 @@ export class CouponsService {
           ...{ recordedAt: at, withdrawnAt: null, revision: 1, section: null },
         });
       });
-      return { coupon: couponFromRow(row), isNew };
+      return { coupon: asSeen(row), isNew };
     });
   }
 
@@ -173,7 +173,7 @@ export class CouponsService {
         await manager.update(CouponEntity, { id }, { ...rowFromDraft(draft), ...carries, revision });
         await entry.tell('coupon', id, `amended coupon ${number}: ${why}`);
       });
-      return couponFromRow(row);
+      return asSeen(row);
     });
   }
 
@@ -184,7 +184,7 @@ export class CouponsService {
       const row = await coupons.setTakenBack(entry, id, isWithdrawn, ({ number }) =>
         entry.tell('coupon', id, `${did} coupon ${number}`),
       );
-      return couponFromRow(row);
+      return asSeen(row);
     });
   }
 
@@ -239,6 +239,10 @@ const coupons = new ClientRecords<CouponEntity, CouponDraft>({
     named: ({ number }) => `coupon ${number}`,
   },
 });
+
+function asSeen(row: CouponEntity): Coupon {
+  return couponFromRow(row, row.window.number);
+}
 
 /** What a coupon was logged as, however often it was amended. */
 async function firstDraft(row: CouponEntity, manager: EntityManager): Promise<CouponDraft> {

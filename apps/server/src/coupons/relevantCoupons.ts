@@ -9,7 +9,7 @@ import {
 import { findMetal } from '@lone-heron/core';
 import type { EntityManager, SelectQueryBuilder } from 'typeorm';
 import { CouponEntity } from './coupon.entity.js';
-import { couponFromRow } from './couponRow.js';
+import { couponsInOrder } from './wholeCoupons.js';
 
 /** Of the budget so much is for coupons that are alike; the rest is for others, which tell of machine and shop. */
 const shareOfAlike = 0.8;
@@ -35,9 +35,8 @@ export async function relevantCoupons(
   );
   const taken = alikeIds.slice(0, Math.max(evidenceBudget * shareOfAlike, evidenceBudget - others.length));
   const rest = others.slice(0, evidenceBudget - taken.length);
-  const rows = await rowsOf(manager, [...taken, ...rest]);
   return {
-    coupons: rows,
+    coupons: [...(await couponsInOrder(manager, [...taken, ...rest]))],
     alike: taken.length,
     leftOut: {
       older: alikeTotal - taken.length,
@@ -83,17 +82,4 @@ async function newestIds(query: SelectQueryBuilder<CouponEntity>, limit: number)
     .limit(limit)
     .getRawMany<{ id: string }>();
   return rows.map(({ id }) => id);
-}
-
-async function rowsOf(manager: EntityManager, ids: readonly string[]): Promise<RelevantCoupons['coupons']> {
-  if (ids.length === 0) return [];
-  const rows = await manager.find(CouponEntity, {
-    where: ids.map((id) => ({ id })),
-    relations: { window: true },
-  });
-  const byId = new Map(rows.map((row) => [row.id, row]));
-  return ids.flatMap((id) => {
-    const row = byId.get(id);
-    return row === undefined ? [] : [couponFromRow(row)];
-  });
 }

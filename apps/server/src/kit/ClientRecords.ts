@@ -56,10 +56,12 @@ export class ClientRecords<Row extends ClientRow, Draft> {
   constructor(private readonly plan: ClientRecordsPlan<Row, Draft>) {}
 
   /** @returns null where there is none of that id */
-  find(manager: EntityManager, id: string): Promise<Row | null> {
+  async find(manager: EntityManager, id: string): Promise<Row | null> {
     const { entity, relations } = this.plan;
     const where = { id } as FindOptionsWhere<Row>;
-    return manager.findOne(entity, relations === undefined ? { where } : { where, relations });
+    // There is one at most. Asked for one, TypeORM looks for its id first and then for the row, each with all that is joined.
+    const [row] = await manager.find(entity, relations === undefined ? { where } : { where, relations });
+    return row ?? null;
   }
 
   /** @throws ProblemException 404 where there is none of that id */

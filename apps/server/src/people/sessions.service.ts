@@ -60,8 +60,14 @@ export class SessionsService {
     if (this.ended.has(tokenHash)) return null;
     const { manager } = this.dataSource;
     const unwritten = this.unwritten.get(tokenHash);
-    if (unwritten === undefined)
-      return manager.findOne(SessionEntity, { where: { tokenHash }, relations: { person: true } });
+    if (unwritten === undefined) {
+      // There is one at most, and every call asks: one query, where being asked for one makes it two.
+      const [session] = await manager.find(SessionEntity, {
+        where: { tokenHash },
+        relations: { person: true },
+      });
+      return session ?? null;
+    }
     const person = await manager.findOneBy(PersonEntity, { id: unwritten.personId });
     return person === null ? null : { ...unwritten, person };
   }

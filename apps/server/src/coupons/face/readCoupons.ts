@@ -4,17 +4,15 @@ import { In, type EntityManager } from 'typeorm';
 import { inBatches } from '../../storage/inBatches.js';
 import { CouponEntity } from '../coupon.entity.js';
 import { matchingCoupons } from '../couponList.js';
-import { couponFromRow, draftFromRow } from '../couponRow.js';
+import { draftFromRow } from '../couponRow.js';
+import { couponsInOrder, wholeCoupons } from '../wholeCoupons.js';
 
 /** Coupons by their ids, taken-back ones among them. */
 export async function couponsById(
   manager: EntityManager,
   ids: readonly string[],
 ): Promise<readonly Coupon[]> {
-  const rows = await inBatches(ids, (some) =>
-    manager.find(CouponEntity, { where: { id: In(some) }, relations: { window: true } }),
-  );
-  return rows.map(couponFromRow);
+  return inBatches(ids, (some) => couponsInOrder(manager, some));
 }
 
 /** Coupons that are read at once: as many as nobody notices waiting for. */
@@ -27,16 +25,16 @@ export async function* couponsMatching(
 ): AsyncGenerator<readonly Coupon[]> {
   let last = 0;
   for (;;) {
-    const rows = await matchingCoupons(manager, filter)
-      .andWhere('coupon.number > :last', { last })
-      .leftJoinAndSelect('coupon.window', 'window')
-      .orderBy('coupon.number', 'ASC')
-      // Each has one window, so that a limit is a number of coupons: asked for as a page it would be counted out anew.
-      .limit(atOnce)
-      .getMany();
-    const newest = rows.at(-1);
+    const coupons = await wholeCoupons(
+      matchingCoupons(manager, filter)
+        .andWhere('coupon.number > :last', { last })
+        .orderBy('coupon.number', 'ASC')
+        // Each has one window, so that a limit is a number of coupons: asked for as a page it would be counted out anew.
+        .limit(atOnce),
+    );
+    const newest = coupons.at(-1);
     if (newest === undefined) return;
-    yield rows.map(couponFromRow);
+    yield coupons;
     last = newest.number;
     await setImmediate();
   }
