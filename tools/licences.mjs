@@ -20,7 +20,7 @@ const ships = [
     'BSL-1.0',
     'Zlib',
   ],
-  ...['Python-2.0', 'OFL-1.1', 'LGPL-3.0-or-later', 'MPL-2.0'],
+  ...['Python-2.0', 'OFL-1.1', 'LGPL-3.0', 'LGPL-3.0-or-later', 'MPL-2.0'],
 ];
 /** Build and test, and stay here. */
 const builds = [...ships, 'CC-BY-4.0', 'CC0-1.0'];

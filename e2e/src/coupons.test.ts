@@ -348,6 +348,20 @@ describe('tests and amendments', () => {
     await page.keyboard.press('Enter');
     await seeText(page, 'cannot be read as a picture');
     await named(page, 'Leave holiday.jpg out');
+    await press(page, 'Leave holiday.jpg out');
+  });
+
+  it('takes a photo as phones write it, and keeps it as one that every browser shows', async () => {
+    const { id } = await newest();
+    await upload(
+      'section[aria-label="Photos"] input[type="file"]',
+      join(__dirname, '../../apps/server/fixtures/pictures/blueCorner.heic'),
+    );
+    await seeText(page, 'blueCorner.heic, shown once it is kept');
+    await press(page, 'Keep this photo');
+    await page.waitForFunction(() => !document.body.innerText.includes('blueCorner.heic'));
+    const photos = await ask<{ type: string; widthPx: number; heightPx: number }[]>(`coupons/${id}/photos`);
+    expect(photos.at(-1)).toMatchObject({ type: 'image/jpeg', widthPx: 640, heightPx: 480 });
   });
 
   it('reads a CSV of 5 000 rows with 40 bad ones: shown row by row, then stored at once', async () => {

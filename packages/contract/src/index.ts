@@ -285,7 +285,7 @@ export {
   photoQuerySchema,
   photoSchema,
   photoSubjects,
-  photoTypes,
+  sentPhotoTypes,
   shopPhotoQuerySchema,
   shopPhotoSchema,
   type Photo,

@@ -30,7 +30,7 @@ export class PhotosController {
 
   @Put('coupons/:id/photos/:photoId')
   @For('welder', 'lead')
-  @ApiConsumes('image/jpeg', 'image/png', 'image/webp')
+  @ApiConsumes('image/jpeg', 'image/png', 'image/webp', 'image/heic')
   @ApiOperation({ summary: 'Add a photo, its bytes as the body; repeating it is the same save' })
   @Answers(photoSchema)
   add(

@@ -26,7 +26,7 @@ export class ShopPhotosController {
 
   @Put('shop-photos/:id')
   @ForEverybody()
-  @ApiConsumes('image/jpeg', 'image/png', 'image/webp')
+  @ApiConsumes('image/jpeg', 'image/png', 'image/webp', 'image/heic')
   @ApiOperation({ summary: 'Add a photo of the shop, its bytes as the body; repeating it is the same save' })
   @Answers(shopPhotoSchema)
   add(

@@ -8,8 +8,11 @@ export type PhotoSubject = (typeof photoSubjects)[number];
 /** Largest photo that is taken in, bytes. */
 export const largestPhoto = 20 * 1024 * 1024;
 
-/** Types of picture that are taken in, by their content and not by their name. */
+/** Types of picture that are kept. */
 export const photoTypes = ['image/jpeg', 'image/png', 'image/webp'] as const;
+
+/** Types of picture that are taken in, by their content and not by their name; HEIC, as phones write it, is kept as JPEG. */
+export const sentPhotoTypes = [...photoTypes, 'image/heic', 'image/heif'] as const;
 
 /** What comes with a photo's bytes. */
 export const photoQuerySchema = z.strictObject({ subject: oneOf(photoSubjects) });

@@ -2,10 +2,11 @@ import { createHash } from 'node:crypto';
 import { existsSync } from 'node:fs';
 import { mkdir, open, readFile, rename, rm } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
-import { photoTypes, type FieldProblem, type Photo } from '@lone-heron/contract';
-import sharp from 'sharp';
+import { sentPhotoTypes, type FieldProblem, type Photo } from '@lone-heron/contract';
+import sharp, { type Metadata, type Sharp } from 'sharp';
 import { v7 as uuid } from 'uuid';
 import { folderOntoDisk } from '../../storage/ontoDisk.js';
+import { heicPixels } from './heicPixels.js';
 
 /** A picture as it is kept: upright, without what else a camera writes into it. */
 export interface CleanPicture {
@@ -30,6 +31,8 @@ sharp.concurrency(1);
 const smallSide = 480;
 /** More pixels than any camera of a shop takes: a file that claims more is not opened. */
 const mostPixels = 120e6;
+/** Of HEIC, whose pixels are in memory all at once. */
+const mostHeicPixels = 50e6;
 
 const types = { jpeg: 'image/jpeg', png: 'image/png', webp: 'image/webp' } as const;
 const isTaken = (format: string | undefined): format is keyof typeof types =>
@@ -37,19 +40,26 @@ const isTaken = (format: string | undefined): format is keyof typeof types =>
 
 /**
  * Reads a picture by its content, whatever its name or type said: turned upright, with place, camera and all other
- * hidden data left out.
+ * hidden data left out. HEIC, as phones write it, is kept as JPEG, which every browser shows.
  *
  * @throws UnreadablePicture for a broken, disguised or foreign file, with the reason
  */
 export async function cleanPicture(sent: Buffer): Promise<CleanPicture> {
-  const picture = sharp(sent, { failOn: 'error', limitInputPixels: mostPixels });
-  const { format } = await picture.metadata().catch((error: unknown) => refusePicture(error));
-  if (!isTaken(format)) throw refusal(`a file whose content is ${format}`);
-  const upright = picture.autoOrient();
+  try {
+    const picture = sharp(sent, { failOn: 'error', limitInputPixels: mostPixels });
+    const metadata = await picture.metadata();
+    if (isHeic(metadata)) return await asKept(await pictureOfHeic(sent, metadata), 'jpeg');
+    const { format } = metadata;
+    if (!isTaken(format)) throw refusal(`a file whose content is ${format}`);
+    return await asKept(picture.autoOrient(), format);
+  } catch (fault) {
+    return refusePicture(fault);
+  }
+}
+
+async function asKept(upright: Sharp, format: keyof typeof types): Promise<CleanPicture> {
   const written = format === 'png' ? upright.png() : upright.toFormat(format, { quality: 92 });
-  const { data, info } = await written
-    .toBuffer({ resolveWithObject: true })
-    .catch((error: unknown) => refusePicture(error));
+  const { data, info } = await written.toBuffer({ resolveWithObject: true });
   return {
     bytes: data,
     hash: hashOf(data),
@@ -59,13 +69,24 @@ export async function cleanPicture(sent: Buffer): Promise<CleanPicture> {
   };
 }
 
+const isHeic = ({ format, compression }: Metadata): boolean => format === 'heif' && compression === 'hevc';
+
+async function pictureOfHeic(sent: Buffer, { width, height }: Metadata): Promise<Sharp> {
+  if (width * height > mostHeicPixels)
+    throw refusal(`an HEIC of ${(width * height) / 1e6} megapixels, above ${mostHeicPixels / 1e6}`);
+  const pixels = await heicPixels(sent);
+  const raw = { width: pixels.width, height: pixels.height, channels: 4 } as const;
+  return sharp(pixels.data, { raw }).removeAlpha();
+}
+
 function refusePicture(error: unknown): never {
+  if (error instanceof UnreadablePicture) throw error;
   const why = error instanceof Error ? error.message.split('\n')[0] : String(error);
   throw refusal(`a file that cannot be read as a picture (${why})`);
 }
 
 function refusal(given: string) {
-  const allowed = `a whole picture of the type ${photoTypes.join(', ')}`;
+  const allowed = `a whole picture of the type ${sentPhotoTypes.join(', ')}`;
   return new UnreadablePicture({ field: 'photo', given, allowed });
 }
 

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { pictureAddress } from '../../shared/api/photosApi.js';
 import { useAddShopPhotoMutation, useShopPhotosQuery } from './shopPhotosApi.js';
-import { photoFault } from '../../shared/files/photoFault.js';
+import { photoChoice, photoFault } from '../../shared/files/photoFault.js';
 import { Failure } from '../../shared/form/Failure.js';
 
 interface ShopPhotoProps {
@@ -41,7 +41,7 @@ export function ShopPhoto({ machineId, subject, photoId, onPhoto }: ShopPhotoPro
         {isLoading ? 'Storing the photo' : photoId === null ? takeWords[subject] : 'Take another'}
         <input
           type="file"
-          accept="image/jpeg,image/png,image/webp"
+          accept={photoChoice}
           className="sr-only"
           disabled={isLoading}
           onChange={(event) => {

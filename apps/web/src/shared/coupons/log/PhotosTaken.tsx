@@ -2,7 +2,7 @@ import { photoSubjects, type PhotoSubject } from '@lone-heron/contract';
 import { Camera, X } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import { photoFault } from '../../files/photoFault.js';
+import { photoChoice, photoFault } from '../../files/photoFault.js';
 import { photoSubjectWords } from '../../vocabulary/photoSubjects.js';
 
 /** A photo that is taken but not stored yet, under the id it will be stored by. */
@@ -47,7 +47,7 @@ export function PhotosTaken({ photos, subject = 'face', onChange }: PhotosTakenP
         <Camera className="size-5" aria-hidden="true" /> Add a photo
         <input
           type="file"
-          accept="image/jpeg,image/png,image/webp"
+          accept={photoChoice}
           multiple
           className="sr-only"
           onChange={(event) => {
@@ -84,9 +84,22 @@ interface TakenProps {
 function Taken({ photo, onSubject, onRemove }: TakenProps) {
   const address = useMemo(() => URL.createObjectURL(photo.picture), [photo.picture]);
   useEffect(() => () => URL.revokeObjectURL(address), [address]);
+  // Not every browser shows HEIC; what is kept of it is JPEG.
+  const [isShown, setIsShown] = useState(true);
   return (
     <figure className="flex items-center gap-1 rounded-box border border-base-300 p-1">
-      <img src={address} alt={`Photo ${photo.picture.name}`} className="size-14 rounded object-cover" />
+      {isShown ? (
+        <img
+          src={address}
+          alt={`Photo ${photo.picture.name}`}
+          className="size-14 rounded object-cover"
+          onError={() => setIsShown(false)}
+        />
+      ) : (
+        <figcaption className="w-28 text-sm break-words">
+          {photo.picture.name}, shown once it is kept
+        </figcaption>
+      )}
       <select
         className="select touch w-28 text-base"
         aria-label={`What ${photo.picture.name} shows`}
