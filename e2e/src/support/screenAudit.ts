@@ -57,7 +57,8 @@ const wholeKit = [
 /** Dial is looked at by every rule in both themes at every size. */
 const dialPages = ['dial', 'dial?kind=tee&run=stitched&bevel=60&secondMetal=lowCarbonSteel'];
 
-const pages = [
+/** Every page of the sample shop; @see show for “cut” and “signed”. */
+export const pages = [
   'ready?machine=barrow',
   'ready?machine=bench',
   'ready/scrap/bench',
@@ -114,7 +115,7 @@ const pages = [
  * A page as it stands once its data has come; "cut" is the newest coupon that has a section and a photo of it, and
  * "signed" a card that is.
  */
-async function show(page: Page, url: string, path: string): Promise<void> {
+export async function show(page: Page, url: string, path: string): Promise<void> {
   const address = path.replace(/\bcut\b/, await cutCoupon(url)).replace(/\bsigned\b/, await signedCard(url));
   await goTo(page, `${url}/${address}`);
   await page.waitForSelector('main h1, main h2');

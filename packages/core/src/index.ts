@@ -15,7 +15,9 @@ export {
   kelvin,
   fraction,
   squareMetre,
-  inJoulePerMm,
+  saidHeat,
+  saidTemperature,
+  type SaidUnits,
   joule,
   second,
   minute,
@@ -34,6 +36,7 @@ export {
   parseNumber,
   parseQuantity,
   poundKilograms,
+  gallonLitres,
   psiBar,
 } from './quantity/index.js';
 
@@ -227,7 +230,9 @@ export {
   nozzleFlow,
   type NozzleGas,
   flowSlip,
+  type NozzleFlowInput,
   gasLeft,
+  waterVolumeFor,
   gasPerSeam,
   bottleReach,
 } from './gas/index.js';

@@ -1,4 +1,5 @@
 import {
+  houseStarts,
   readingVerdict,
   usualSequence,
   type BottleDraft,
@@ -237,7 +238,12 @@ async function seedDay(
       outcome: 'done',
       reading,
       reason: '',
-      ...readingVerdict(reading, step, { profile: machine.profile, entries: [], bottle }),
+      ...readingVerdict(reading, step, {
+        profile: machine.profile,
+        entries: [],
+        bottle,
+        saidIn: houseStarts.units,
+      }),
       at: at(place),
       personId: sample.by,
     });

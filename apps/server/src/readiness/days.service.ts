@@ -9,6 +9,7 @@ import {
 } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { DataSource, IsNull, type EntityManager } from 'typeorm';
+import { unitsNow } from '../house/face/readUnits.js';
 import { conflict, notFound } from '../http/problem.js';
 import { ClientRecords } from '../kit/ClientRecords.js';
 import { RecordKit } from '../kit/recordKit.js';
@@ -103,7 +104,8 @@ export class DaysService {
     const machine = await this.machines.find(day.machineId, manager);
     if (machine === null) throw notFound('machine', day.machineId);
     const bottle = await this.bottles.fittedOn(day.machineId, manager);
-    const context = { profile: machine.profile, entries: day.entries, bottle };
+    const saidIn = await unitsNow(manager);
+    const context = { profile: machine.profile, entries: day.entries, bottle, saidIn };
     const step = [...day.startUp, ...day.shutDown].find((each) => each.id === draft.stepId) as Step;
     return readingVerdict(draft.reading, step, context);
   }

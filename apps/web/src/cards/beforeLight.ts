@@ -1,12 +1,14 @@
 import { coreConditions, coreJob, jointMetals, type CardContent, type Machine } from '@lone-heron/contract';
 import { cautionsFor, preparation, type Caution, type PreparationStep } from '@lone-heron/core';
+import { shopUnits } from '../shared/figures/shopUnits.js';
 
 /** What a card's joint asks before light, and what can hurt somebody at it. */
 export function beforeLight(
   { joint, setting: { pace } }: Pick<CardContent, 'joint' | 'setting'>,
   { profile }: Machine,
 ): { readonly steps: readonly PreparationStep[]; readonly cautions: readonly Caution[] } {
-  const job = coreJob(joint, pace.by === 'wire' ? pace.wireDiameterMm : null, profile, { kind: 'reach' });
+  const wireDiameterMm = pace.by === 'wire' ? pace.wireDiameterMm : null;
+  const job = { ...coreJob(joint, wireDiameterMm, profile, { kind: 'reach' }), saidIn: shopUnits() };
   const conditions = coreConditions(joint);
   return {
     steps: preparation(job, conditions),

@@ -19,6 +19,15 @@ describe('what a newcomer finds', () => {
     expect(lengths()).toEqual(['1.5 mm', '1.5 mm', '0.1 mm']);
     speakIn({ ...houseStarts.units, length: 'in' });
     expect(lengths()).toEqual(['1/16 in', '1/16 in', '0.004 in']);
+    const stitched = readAddress(new URLSearchParams('run=stitched')).address.words;
+    expect([stitched.stitch, stitched.pitch]).toEqual(['0.75 in', '2.5 in']);
+  });
+
+  it('is what an address left out that was written elsewhere', () => {
+    const before = readAddress(new URLSearchParams('run=stitched')).address;
+    const written = new URLSearchParams(writeAddress(before));
+    speakIn({ ...houseStarts.units, length: 'in' });
+    expect(readAddress(written).address.words).toEqual(before.words);
   });
 });
 

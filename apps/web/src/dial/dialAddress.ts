@@ -32,9 +32,18 @@ const longestWord = 60;
 /** Words that are written even where they are as a newcomer finds them, so that a kept address says the joint. */
 const alwaysSaid: readonly WordName[] = ['metal', 'first', 'second', 'kind', 'gap', 'wire', 'machine', 'aim'];
 
-/** The sheets that a newcomer finds, said in the shop's unit; an address that was written says them itself. */
-function firstLengths(): Partial<Record<WordName, string>> {
-  return shopUnits().length === 'in' ? { first: '1/16 in', second: '1/16 in', gap: '0.004 in' } : {};
+const firstInches: Partial<Record<WordName, string>> = {
+  ...{ first: '1/16 in', second: '1/16 in', gap: '0.004 in', tube: '1.5 in' },
+  ...{ stitch: '0.75 in', pitch: '2.5 in', offset: '0 in', tackLength: '0.125 in' },
+};
+
+/**
+ * What a newcomer finds, lengths said in the shop's unit. An address that was written says its sheets itself, and means by what it
+ * leaves out what it left out where it was written.
+ */
+function newcomersWords(search: URLSearchParams): Record<WordName, string> {
+  const isWritten = search.has('first');
+  return { ...firstWords, ...(shopUnits().length === 'in' && !isWritten ? firstInches : {}) };
 }
 
 /** Reads an address; what is missing is as a newcomer finds it, what cannot be is left out and named. */
@@ -43,7 +52,7 @@ export function readAddress(search: URLSearchParams): ReadAddress {
   const drop = (name: string, text: string) => {
     dropped.push(`${name} “${text.slice(0, longestWord)}”`);
   };
-  const words = { ...firstWords, ...firstLengths() } as Record<WordName, string>;
+  const words = newcomersWords(search);
   for (const name of wordNames) {
     const text = search.get(name);
     if (text === null) continue;

@@ -9,7 +9,7 @@ export type PhotoSubject = (typeof photoSubjects)[number];
 export const largestPhoto = 20 * 1024 * 1024;
 
 /** Types of picture that are kept. */
-export const photoTypes = ['image/jpeg', 'image/png', 'image/webp'] as const;
+const photoTypes = ['image/jpeg', 'image/png', 'image/webp'] as const;
 
 /** Types of picture that are taken in, by their content and not by their name; HEIC, as phones write it, is kept as JPEG. */
 export const sentPhotoTypes = [...photoTypes, 'image/heic', 'image/heif'] as const;

@@ -4,6 +4,7 @@ import {
   dayEntryDraftSchema,
   dayProgress,
   entryRefusal,
+  houseStarts,
   readingVerdict,
   sequenceDraftSchema,
   startingProfiles,
@@ -157,7 +158,11 @@ describe('an entry', () => {
 
 describe('what a reading means on a machine', () => {
   const verdict = (reading: StepReading, entries: DayEntry[] = [], circuit: 1 | 2 = 1) =>
-    readingVerdict(reading, { ...step('s'), circuit }, { profile: barrow, entries, bottle: null });
+    readingVerdict(
+      reading,
+      { ...step('s'), circuit },
+      { profile: barrow, entries, bottle: null, saidIn: houseStarts.units },
+    );
   const damp = entry('room', { reading: { reads: 'room', roomC: 29, humidityPercent: 80 } });
 
   it('takes the limits of the circuit that is read', () => {
@@ -179,8 +184,33 @@ describe('what a reading means on a machine', () => {
       profile: bench,
       entries: [flow],
       bottle: { litres: 50, gas: 'argon' },
+      saidIn: houseStarts.units,
     });
     expect(judged.words).toBe('120 bar: about 4.2 h of gas at 20 L/min.');
+  });
+
+  it('says every reading in the shop’s units, and what it tells from it too', () => {
+    const american = { ...houseStarts.units, gasFlow: 'CFH', pressure: 'psi', temperature: '°F' } as const;
+    const said = (reading: StepReading, entries: DayEntry[] = []) =>
+      readingVerdict(reading, step('s'), {
+        profile: barrow,
+        entries,
+        bottle: { litres: 50, gas: 'argon' },
+        saidIn: { ...american, length: 'in' },
+      }).words;
+    const words = [
+      said({ reads: 'coolant', coolantC: 15 }),
+      said({ reads: 'coolant', coolantC: 25 }, [damp]),
+      said({ reads: 'room', roomC: 29, humidityPercent: 80 }),
+      said({ reads: 'bottle', bottleBar: 120 }),
+      said({ reads: 'flow', flowLMin: 15, torchBar: 1.5, boreMm: 4 }),
+      said({ reads: 'flow', flowLMin: 900, torchBar: 1, boreMm: 4 }),
+    ];
+    expect(words[0]).toContain('59 °F is 12.6 °F below the lower limit of 71.6 °F');
+    expect(words[1]).toContain('dew point, 77.4 °F');
+    expect(words[3]).toBe('1740 psi: about 5.6 h of gas at 32 CFH.');
+    expect(words[4]).toMatch(/^32 CFH; a 0\.157 in bore passes up to about \d+ CFH at that pressure\.$/);
+    for (const each of words) expect(each).not.toMatch(/°C|\bbar\b|L\/min|\d mm/);
   });
 
   it('catches a flow that was read in another unit', () => {

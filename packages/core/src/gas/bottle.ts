@@ -36,6 +36,19 @@ export function gasLeft({ waterVolume, pressure, changedAt }: GasBottle): CubicM
   return cubicMetre(((usable * waterVolume) / standardAtmosphere) * (normalTemperature / shopKelvin));
 }
 
+/**
+ * The water that a bottle would hold which is sold by the gas it holds when full: V = content x 1.01325 bar / p. As an ideal gas,
+ * content and bottle equally warm.
+ *
+ * @param content at 1.01325 bar
+ * @param filledTo above 0
+ * @example
+ * (waterVolumeFor(litre(3540), barGauge(151.7)) * 1000).toFixed(1) // => '23.6'
+ */
+export function waterVolumeFor(content: CubicMetre, filledTo: GaugePascal): CubicMetre {
+  return cubicMetre((content * standardAtmosphere) / filledTo);
+}
+
 /** How a seam draws gas. */
 export interface GasUse {
   readonly flow: NormalFlow;

@@ -1,9 +1,11 @@
 import {
-  inBar,
-  inMm,
   inNormalLitresPerMinute,
   normalLitrePerMinute,
+  saidFlow,
+  saidLength,
+  saidPressure,
   type NormalFlow,
+  type SaidUnits,
 } from '../quantity/index.js';
 import { nozzleFlow, type NozzleFlowInput } from './nozzleFlow.js';
 
@@ -37,18 +39,16 @@ const leastUseful = 3;
  * @example
  * flowSlip(normalLitrePerMinute(900), { gas: 'argon', bore: mm(3), pressure: barGauge(1), dischargeCoefficient: fraction(0.8), gasTemperature: kelvin(293.15) })?.words.slice(0, 42) // => '900 L/min cannot pass a 3 mm bore at 1 bar'
  */
-export function flowSlip(claimed: NormalFlow, nozzle: NozzleFlowInput): FlowSlip | null {
+export function flowSlip(claimed: NormalFlow, nozzle: NozzleFlowInput, saidIn?: SaidUnits): FlowSlip | null {
   const most = nozzleFlow(nozzle);
   if (claimed <= most * leeway) return null;
   const meant = slips.find(({ factor }) => {
     const flow = claimed / factor;
     return flow <= most * leeway && inNormalLitresPerMinute(flow as NormalFlow) >= leastUseful;
   });
-  const litres = Math.round(inNormalLitresPerMinute(claimed));
-  const limit = Math.round(inNormalLitresPerMinute(most));
-  const cannot = `${litres} L/min cannot pass a ${inMm(nozzle.bore)} mm bore at ${inBar(nozzle.pressure)} bar: the most is about ${limit} L/min.`;
+  const whole = (flow: NormalFlow): string => saidFlow(flow, saidIn, 0);
+  const cannot = `${whole(claimed)} cannot pass a ${saidLength(nozzle.bore, saidIn)} bore at ${saidPressure(nozzle.pressure, saidIn)}: the most is about ${whole(most)}.`;
   if (meant === undefined) return { most, words: cannot, probably: null };
   const probably = normalLitrePerMinute(inNormalLitresPerMinute(claimed) / meant.factor);
-  const said = Math.round(inNormalLitresPerMinute(probably) * 10) / 10;
-  return { most, words: `${cannot} Probably ${meant.words}: ${said} L/min.`, probably };
+  return { most, words: `${cannot} Probably ${meant.words}: ${saidFlow(probably, saidIn)}.`, probably };
 }

@@ -1,3 +1,5 @@
+import { mm, saidLength, type SaidUnits } from '../quantity/index.js';
+
 /** What a weld must show to be taken; null where the level does not ask. A shop edits these: they are a start. */
 export interface AcceptanceLevel {
   /** Depth over thickness at least, from a section or by an even back. */
@@ -57,14 +59,18 @@ export interface CriterionVerdict {
  * @example
  * judgeAcceptance({ leastReach: 1, mostUndercut: null, mostCrown: null, mostMisalignment: null, bendAngle: null, longestIndication: null, asksTight: false }, { reach: { value: 0.8, isAtLeast: false }, undercut: null, crown: null, misalignment: null, bends: [], indication: null, isTight: null })[0].verdict // => 'notMet'
  */
-export function judgeAcceptance(level: AcceptanceLevel, found: InspectionFound): readonly CriterionVerdict[] {
+export function judgeAcceptance(
+  level: AcceptanceLevel,
+  found: InspectionFound,
+  saidIn?: SaidUnits,
+): readonly CriterionVerdict[] {
   return [
     reachVerdict(level, found),
     mostVerdict('undercut', level.mostUndercut, found.undercut),
     mostVerdict('crown', level.mostCrown, found.crown),
     mostVerdict('misalignment', level.mostMisalignment, found.misalignment),
     bendVerdict(level, found),
-    indicationVerdict(level, found),
+    indicationVerdict(level, found, saidIn),
     tightVerdict(level, found),
   ].filter((verdict) => verdict !== null);
 }
@@ -107,12 +113,17 @@ function bendVerdict({ bendAngle }: AcceptanceLevel, { bends }: InspectionFound)
   return { criterion: 'bend', verdict: 'notTested', asked, found };
 }
 
-function indicationVerdict(level: AcceptanceLevel, { indication }: InspectionFound): CriterionVerdict | null {
+function indicationVerdict(
+  level: AcceptanceLevel,
+  { indication }: InspectionFound,
+  saidIn?: SaidUnits,
+): CriterionVerdict | null {
   const { longestIndication: most } = level;
   if (most === null) return null;
-  const asked = most === 0 ? 'no dye indication' : `dye indication of ${most} mm or less`;
+  const asked =
+    most === 0 ? 'no dye indication' : `dye indication of ${saidLength(mm(most), saidIn, 2)} or less`;
   if (indication === null) return { criterion: 'indication', verdict: 'notTested', asked, found: nothing };
-  const found = indication === 0 ? 'none' : `${indication} mm`;
+  const found = indication === 0 ? 'none' : saidLength(mm(indication), saidIn, 2);
   return { criterion: 'indication', verdict: indication <= most ? 'met' : 'notMet', asked, found };
 }
 

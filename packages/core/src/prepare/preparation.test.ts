@@ -70,7 +70,7 @@ describe('preparation', () => {
       ...plain,
       backing: 'steel',
     });
-    expect(about(steps, 'edges')).toContain('1.0 mm of land');
+    expect(about(steps, 'edges')).toContain('1 mm of land');
     expect(about(steps, 'backing')).toContain('copper suits better');
     const aluminium = preparation(sampleJob({ metal: 'aluminium5052' }), { ...plain, backing: 'steel' });
     expect(about(aluminium, 'backing')).toContain('does not weld on to aluminium');

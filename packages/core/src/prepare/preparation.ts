@@ -11,7 +11,7 @@ import {
   type JointConditions,
 } from '../joint/index.js';
 import type { Metal } from '../metal/index.js';
-import { inMm } from '../quantity/index.js';
+import { celsius, inMm, metre, mm, saidLength, saidTemperature, type SaidUnits } from '../quantity/index.js';
 import type { WeldJob } from '../settings/index.js';
 
 /** What a joint asks before light, by what it is about. */
@@ -40,32 +40,33 @@ export function preparation(job: WeldJob, conditions: JointConditions): readonly
   ];
 }
 
-const dirtWords = {
+const dirtWords = (bare: string) => ({
   clean: 'Wipe the edges and the wire with a clean cloth; no fingers afterwards.',
-  millScale: 'Grind the scale off 10 mm either side, both faces.',
+  millScale: `Grind the scale off ${bare} either side, both faces.`,
   oil: 'Degrease the edges and the wire, let them dry: oil turns to soot and dirties the window.',
   oxide: 'Brush the oxide off just before welding.',
-  coated: 'Take the coat off 10 mm either side, both faces.',
-} as const;
+  coated: `Take the coat off ${bare} either side, both faces.`,
+});
 
-function cleanWords({ metal, wireDiameter }: WeldJob, { surface }: JointConditions): string {
+function cleanWords({ metal, wireDiameter, saidIn }: WeldJob, { surface }: JointConditions): string {
+  const bare = saidIn?.length === 'in' ? '0.4 in' : '10 mm';
   if (metal.id === 'galvanised')
-    return 'Grind the zinc off 10 mm either side: it boils long before the steel melts.';
+    return `Grind the zinc off ${bare} either side: it boils long before the steel melts.`;
   if (metal.family === 'aluminium') {
     return 'Degrease, then brush with a stainless brush kept for aluminium, within the hour; the wire too.';
   }
   if (metal.family === 'titanium')
     return 'Pickle or file bright, wipe with a lint-free cloth, clean gloves from here on.';
-  const words = dirtWords[surface];
+  const words = dirtWords(bare)[surface];
   return wireDiameter === null ? words.replace(' and the wire', '') : words;
 }
 
-function edgeSteps({ joint, wireDiameter }: WeldJob): readonly PreparationStep[] {
+function edgeSteps({ joint, wireDiameter, saidIn }: WeldJob): readonly PreparationStep[] {
   const seam = seamOf(joint);
   const edges = (words: string): PreparationStep[] => [{ about: 'edges', words }];
   if (takesBevel(seam) && seam.bevel !== undefined) {
     return edges(
-      `Bevel both edges and leave ${inMm(seam.bevel.land).toFixed(1)} mm of land, the same all along.`,
+      `Bevel both edges and leave ${saidLength(seam.bevel.land, saidIn)} of land, the same all along.`,
     );
   }
   if (seam.kind === 'edge' && wireDiameter !== null)
@@ -81,18 +82,18 @@ function edgeSteps({ joint, wireDiameter }: WeldJob): readonly PreparationStep[]
   return edges('Deburr; sheared edges straight, laser-cut edges free of dross.');
 }
 
-function fitWords({ joint, wireDiameter, practice = usualPractice }: WeldJob): string {
+function fitWords({ joint, wireDiameter, practice = usualPractice, saidIn }: WeldJob): string {
   const { plain, bridged } = gapBorne(joint, wireDiameter);
-  const most = Math.max(plain, bridged ?? 0);
+  const most = metre(Math.max(plain, bridged ?? 0));
   const knob = practice.gap === 'slightlyOpen' ? gapAsKnob(joint) : null;
-  const fit = `Fit it along its whole length: ${inMm(plain).toFixed(2)} mm of gap does not show, ${(most * 1000).toFixed(2)} mm is the most to weld over.`;
+  const fit = `Fit it along its whole length: ${saidLength(plain, saidIn, 2)} of gap does not show, ${saidLength(most, saidIn, 2)} is the most to weld over.`;
   return knob === null ? fit : `${fit} ${knob}`;
 }
 
 /** Tacks this many thicknesses apart, within what hands do. */
 const tackPitch = { thicknesses: 25, least: 20, most: 80 };
 
-function tackWords({ joint, practice = usualPractice }: WeldJob): string {
+function tackWords({ joint, practice = usualPractice, saidIn }: WeldJob): string {
   if (joint.kind === 'tack') return 'This is the tack: keep the holding hand out of the line of the beam.';
   if (practice.tacks === 'none')
     return 'No tacks, as the shop does: clamps close on both sides, then the run at once.';
@@ -103,7 +104,13 @@ function tackWords({ joint, practice = usualPractice }: WeldJob): string {
     tackPitch.most,
     Math.max(tackPitch.least, tackPitch.thicknesses * inMm(thinnerSheet(joint))),
   );
-  return `Tack both ends, then the middle, then every ${Math.round(pitch / 5) * 5} mm; work away from the holding hand.`;
+  return `Tack both ends, then the middle, then every ${tackEvery(pitch, saidIn)}; work away from the holding hand.`;
+}
+
+/** To five millimetres, or a quarter of an inch: no hand sets tacks finer. */
+function tackEvery(pitchMm: number, saidIn?: SaidUnits): string {
+  const step = saidIn?.length === 'in' ? 6.35 : 5;
+  return saidLength(mm(Math.round(pitchMm / step) * step), saidIn);
 }
 
 function holdWords({ joint, practice = usualPractice }: WeldJob): string {
@@ -118,7 +125,8 @@ function holdWords({ joint, practice = usualPractice }: WeldJob): string {
 
 function backingSteps(job: WeldJob, { backing }: JointConditions): readonly PreparationStep[] {
   const advised = backingFor(job.metal);
-  if (backing === 'none') return needsBackGas(job.metal) ? [{ about: 'backing', words: backGasWords }] : [];
+  if (backing === 'none')
+    return needsBackGas(job.metal) ? [{ about: 'backing', words: backGasWords(job.saidIn) }] : [];
   const suits =
     backing === advised.backing
       ? advised.why
@@ -126,7 +134,8 @@ function backingSteps(job: WeldJob, { backing }: JointConditions): readonly Prep
   return [{ about: 'backing', words: `A ${backing} bar tight behind the seam: ${suits}.` }];
 }
 
-const backGasWords = 'Argon behind as well as in front, trailing until the seam is below 400 °C.';
+const backGasWords = (saidIn?: SaidUnits): string =>
+  `Argon behind as well as in front, trailing until the seam is below ${saidTemperature(celsius(400), saidIn)}.`;
 
 function needsBackGas(metal: Metal): boolean {
   return metal.family === 'titanium';

@@ -51,7 +51,16 @@ export {
 export { standardAtmosphere, normalTemperature } from './standardAir.js';
 export { sheetGaugeMm, type SheetFamily } from './sheetGauge.js';
 export { gaugeTables } from './gaugeTables.js';
-export { poundKilograms, psiBar, type Dimension } from './unitSpellings.js';
+export { gallonLitres, poundKilograms, psiBar, type Dimension } from './unitSpellings.js';
 export { parseNumber } from './parseNumber.js';
 export { parseQuantity, type ParseOptions } from './parseQuantity.js';
-export { saidLength, saidSpeed, type SaidUnits } from './said.js';
+export {
+  saidDegrees,
+  saidFlow,
+  saidHeat,
+  saidLength,
+  saidPressure,
+  saidSpeed,
+  saidTemperature,
+  type SaidUnits,
+} from './said.js';

@@ -1,6 +1,24 @@
-import { mm, mmPerSecond, saidLength, saidSpeed } from './index.js';
+import {
+  barGauge,
+  celsius,
+  joulePerMetre,
+  mm,
+  mmPerSecond,
+  normalLitrePerMinute,
+  saidDegrees,
+  saidFlow,
+  saidHeat,
+  saidLength,
+  saidPressure,
+  saidSpeed,
+  saidTemperature,
+  type SaidUnits,
+} from './index.js';
 
-const inches = { length: 'in', travel: 'in/min' } as const;
+const inches: SaidUnits = {
+  ...{ length: 'in', travel: 'in/min', gasFlow: 'CFH' },
+  ...{ pressure: 'psi', temperature: '°F' },
+};
 
 describe('quantities as sentences say them', () => {
   it('lengths: millimetres as finely as is asked, inches to the thousandth', () => {
@@ -12,7 +30,34 @@ describe('quantities as sentences say them', () => {
 
   it('paces, in each unit a house may say them in', () => {
     expect(saidSpeed(mmPerSecond(5.13), undefined, 1)).toBe('5.1 mm/s');
-    expect(saidSpeed(mmPerSecond(5.13), { length: 'mm', travel: 'cm/min' })).toBe('31 cm/min');
+    expect(saidSpeed(mmPerSecond(5.13), { ...inches, length: 'mm', travel: 'cm/min' })).toBe('31 cm/min');
     expect(saidSpeed(mmPerSecond(5.13), inches, 1)).toBe('12.1 in/min');
+  });
+
+  it('heat a length: joules a millimetre, kilojoules an inch', () => {
+    expect(saidHeat(joulePerMetre(84_600))).toBe('85 J/mm');
+    expect(saidHeat(joulePerMetre(84_600), inches)).toBe('2.15 kJ/in');
+  });
+
+  it('flows, pressures and temperatures', () => {
+    const flow = normalLitrePerMinute(15.26);
+    expect([saidFlow(flow), saidFlow(flow, undefined, 0), saidFlow(flow, inches)]).toEqual([
+      '15.3 L/min',
+      '15 L/min',
+      '32 CFH',
+    ]);
+    expect([saidPressure(barGauge(120)), saidPressure(barGauge(120), inches)]).toEqual([
+      '120 bar',
+      '1740 psi',
+    ]);
+    expect(saidPressure(barGauge(0.3), inches)).toBe('4.4 psi');
+    expect([saidTemperature(celsius(17)), saidTemperature(celsius(17), inches)]).toEqual([
+      '17 °C',
+      '62.6 °F',
+    ]);
+  });
+
+  it('degrees between temperatures, which are no temperatures', () => {
+    expect([saidDegrees(4), saidDegrees(4, inches)]).toEqual(['4 °C', '7.2 °F']);
   });
 });

@@ -1,6 +1,15 @@
 /** What a typed quantity can be a quantity of. */
 export type Dimension =
-  'length' | 'speed' | 'flow' | 'pressure' | 'temperature' | 'power' | 'duration' | 'frequency' | 'mass';
+  | 'length'
+  | 'speed'
+  | 'flow'
+  | 'pressure'
+  | 'temperature'
+  | 'power'
+  | 'duration'
+  | 'frequency'
+  | 'mass'
+  | 'volume';
 
 /** How to turn a number in some unit into the dimension's shop unit: value x factor + offset. */
 interface UnitScale {
@@ -18,9 +27,11 @@ interface DimensionUnits {
 }
 
 export const inchMm = 25.4;
-const cubicFootLitres = 28.316846592;
+export const cubicFootLitres = 28.316846592;
 export const psiBar = 0.0689475729316836;
 export const poundKilograms = 0.45359237;
+/** The gallon of the United States, 231 cubic inches. */
+export const gallonLitres = 3.785411784;
 
 /** Spreads one scale over the spellings people use for it. */
 function spellings(rows: readonly (readonly [names: string, factor: number, offset?: number])[]) {
@@ -35,7 +46,7 @@ function spellings(rows: readonly (readonly [names: string, factor: number, offs
 
 /**
  * The units of the shop floor with every spelling we accept. Exact by definition: inch 25.4 mm, cubic foot
- * 28.316846592 L, psi from 4.4482216152605 N per square inch, kgf 9.80665 N, pound 0.45359237 kg.
+ * 28.316846592 L, psi from 4.4482216152605 N per square inch, kgf 9.80665 N, pound 0.45359237 kg, gallon 231 in³.
  */
 export const dimensionUnits: Readonly<Record<Dimension, DimensionUnits>> = {
   length: {
@@ -133,6 +144,19 @@ export const dimensionUnits: Readonly<Record<Dimension, DimensionUnits>> = {
       ['g gram grams', 1e-3],
       ['lb lbs pound pounds', poundKilograms],
       ['oz ounce ounces', poundKilograms / 16],
+    ]),
+  },
+  volume: {
+    shopUnit: 'L',
+    examples: '20 L, 5 gal, 0.7 ft³',
+    scales: spellings([
+      ['l litre litres liter liters', 1],
+      ['ml cm3 cm³ cc', 1e-3],
+      ['m3 m³', 1000],
+      ['gal gallon gallons', gallonLitres],
+      ['qt quart quarts', gallonLitres / 4],
+      ['ft3 ft³', cubicFootLitres],
+      ['in3 in³', gallonLitres / 231],
     ]),
   },
 };

@@ -1,5 +1,11 @@
 import { gasLeft, type GasBottle } from '../gas/index.js';
-import { inBar, type GaugePascal, type NormalFlow } from '../quantity/index.js';
+import {
+  saidFlow,
+  saidPressure,
+  type GaugePascal,
+  type NormalFlow,
+  type SaidUnits,
+} from '../quantity/index.js';
 import type { ReadingVerdict } from './ReadingVerdict.js';
 
 /** Less gas than this is a bottle to change before a long seam, h of flow. */
@@ -17,17 +23,17 @@ export function bottleReading(
   bottle: GasBottle | null,
   pressure: GaugePascal,
   flow: NormalFlow,
+  saidIn?: SaidUnits,
 ): ReadingVerdict {
-  const bar = Math.round(inBar(pressure) * 10) / 10;
+  const shown = saidPressure(pressure, saidIn);
   if (bottle === null) {
     return {
       isMet: pressure > 0,
-      words: `${bar} bar. Record the bottle under Shop, Supply, and its hours are said here.`,
+      words: `${shown}. Record the bottle under Shop, Supply, and its hours are said here.`,
     };
   }
   const hours = gasLeft(bottle) / flow / 3600;
-  const litres = Math.round(flow * 60_000);
-  if (hours === 0) return { isMet: false, words: `${bar} bar: the bottle is due. Change it before light.` };
-  const left = `${bar} bar: about ${hours < 10 ? hours.toFixed(1) : Math.round(hours)} h of gas at ${litres} L/min`;
+  if (hours === 0) return { isMet: false, words: `${shown}: the bottle is due. Change it before light.` };
+  const left = `${shown}: about ${hours < 10 ? hours.toFixed(1) : Math.round(hours)} h of gas at ${saidFlow(flow, saidIn, 0)}`;
   return { isMet: true, words: hours < littleHours ? `${left}. Have the next one at hand.` : `${left}.` };
 }

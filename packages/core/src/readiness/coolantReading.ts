@@ -1,4 +1,11 @@
-import { inCelsius, inMinutes, kelvinDifference, type Kelvin } from '../quantity/index.js';
+import {
+  inMinutes,
+  kelvinDifference,
+  saidDegrees,
+  saidTemperature,
+  type Kelvin,
+  type SaidUnits,
+} from '../quantity/index.js';
 import { coolantState, dewMargin, warmUpTime, type CoolantCircuit, type WarmUp } from '../supply/index.js';
 import type { ReadingVerdict } from './ReadingVerdict.js';
 
@@ -18,27 +25,33 @@ export interface CoolantContext {
  * @example
  * coolantReading(celsius(17), { circuit: { setPoint: celsius(25), lowerLimit: celsius(21), upperLimit: celsius(32) }, dew: null, warmUp: { coolantMass: 12, heating: watt(600) } }).words // => '17 °C is 4 °C below the lower limit of 21 °C: no light yet. About 6 min or more until then.'
  */
-export function coolantReading(coolant: Kelvin, { circuit, dew, warmUp }: CoolantContext): ReadingVerdict {
+export function coolantReading(
+  coolant: Kelvin,
+  { circuit, dew, warmUp }: CoolantContext,
+  saidIn?: SaidUnits,
+): ReadingVerdict {
   const found = coolantState(circuit, coolant, dew);
-  const shown = `${degrees(coolant)} °C`;
+  const said = (temperature: Kelvin): string => saidTemperature(temperature, saidIn);
+  const by = (kelvins: number): string => saidDegrees(kelvins, saidIn);
+  const shown = said(coolant);
   switch (found.state) {
     case 'tooCold': {
-      const limit = degrees(circuit.lowerLimit);
-      const words = `${shown} is ${rounded(found.by)} °C below the lower limit of ${limit} °C: no light yet. ${waitWords(found.by, warmUp)}`;
+      const limit = said(circuit.lowerLimit);
+      const words = `${shown} is ${by(found.by)} below the lower limit of ${limit}: no light yet. ${waitWords(found.by, warmUp)}`;
       return { isMet: false, words };
     }
     case 'tooWarm': {
-      const limit = degrees(circuit.upperLimit);
-      const words = `${shown} is ${rounded(found.by)} °C above the upper limit of ${limit} °C: no light. Look at the chiller’s air way, filter and level first.`;
+      const limit = said(circuit.upperLimit);
+      const words = `${shown} is ${by(found.by)} above the upper limit of ${limit}: no light. Look at the chiller’s air way, filter and level first.`;
       return { isMet: false, words };
     }
     case 'wet': {
-      const dewC = dew === null ? '' : degrees(dew);
-      const words = `${shown} is within ${dewMargin} °C of the room’s dew point, ${dewC} °C, or below it: water forms on the optics. Dry the room, or warm the circuit by ${rounded(found.by)} °C, before light.`;
+      const point = dew === null ? '' : said(dew);
+      const words = `${shown} is within ${by(dewMargin)} of the room’s dew point, ${point}, or below it: water forms on the optics. Dry the room, or warm the circuit by ${by(found.by)}, before light.`;
       return { isMet: false, words };
     }
     case 'ready':
-      return { isMet: true, words: `${shown} is inside its limits.${dewWords(coolant, dew)}` };
+      return { isMet: true, words: `${shown} is inside its limits.${dewWords(coolant, dew, saidIn)}` };
   }
 }
 
@@ -48,15 +61,7 @@ function waitWords(rise: number, warmUp: WarmUp | null): string {
   return `About ${minutes} min or more until then.`;
 }
 
-function dewWords(coolant: Kelvin, dew: Kelvin | null): string {
+function dewWords(coolant: Kelvin, dew: Kelvin | null, saidIn?: SaidUnits): string {
   if (dew === null) return ' The room’s dew point was not taken.';
-  return ` It stands ${rounded(coolant - dew)} °C above the dew point.`;
-}
-
-function degrees(temperature: Kelvin): number {
-  return rounded(inCelsius(temperature));
-}
-
-function rounded(value: number): number {
-  return Math.round(value * 10) / 10;
+  return ` It stands ${saidDegrees(coolant - dew, saidIn)} above the dew point.`;
 }

@@ -1,5 +1,11 @@
 import { flowSlip, nozzleFlow, type NozzleFlowInput } from '../gas/index.js';
-import { inMm, inNormalLitresPerMinute, type NormalFlow } from '../quantity/index.js';
+import {
+  inNormalLitresPerMinute,
+  saidFlow,
+  saidLength,
+  type NormalFlow,
+  type SaidUnits,
+} from '../quantity/index.js';
 import type { ReadingVerdict } from './ReadingVerdict.js';
 
 /** Below this a nozzle is not shielded, L/min. */
@@ -12,23 +18,18 @@ const leastShielding = 5;
  * @example
  * flowReading(normalLitrePerMinute(15), { gas: 'argon', bore: mm(4), pressure: barGauge(1.5), dischargeCoefficient: fraction(0.8), gasTemperature: kelvin(293.15) }).isMet // => true
  */
-export function flowReading(flow: NormalFlow, nozzle: NozzleFlowInput): ReadingVerdict {
-  const slip = flowSlip(flow, nozzle);
+export function flowReading(flow: NormalFlow, nozzle: NozzleFlowInput, saidIn?: SaidUnits): ReadingVerdict {
+  const slip = flowSlip(flow, nozzle, saidIn);
   if (slip !== null) return { isMet: false, words: slip.words };
-  const litres = rounded(inNormalLitresPerMinute(flow));
-  if (litres < leastShielding) {
+  const shown = saidFlow(flow, saidIn);
+  if (inNormalLitresPerMinute(flow) < leastShielding) {
     return {
       isMet: false,
-      words: `${litres} L/min shields nothing: open the gas, look for a kinked hose or a closed valve.`,
+      words: `${shown} shields nothing: open the gas, look for a kinked hose or a closed valve.`,
     };
   }
-  const most = Math.round(inNormalLitresPerMinute(nozzleFlow(nozzle)));
   return {
     isMet: true,
-    words: `${litres} L/min; a ${rounded(inMm(nozzle.bore))} mm bore passes up to about ${most} L/min at that pressure.`,
+    words: `${shown}; a ${saidLength(nozzle.bore, saidIn)} bore passes up to about ${saidFlow(nozzleFlow(nozzle), saidIn, 0)} at that pressure.`,
   };
-}
-
-function rounded(value: number): number {
-  return Math.round(value * 10) / 10;
 }

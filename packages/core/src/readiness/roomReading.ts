@@ -1,4 +1,4 @@
-import { inCelsius, type Kelvin } from '../quantity/index.js';
+import { celsius, inCelsius, saidTemperature, type Kelvin, type SaidUnits } from '../quantity/index.js';
 import { dewMargin, dewPoint } from '../supply/index.js';
 import type { ReadingVerdict } from './ReadingVerdict.js';
 
@@ -12,21 +12,21 @@ import type { ReadingVerdict } from './ReadingVerdict.js';
  * @example
  * roomReading(celsius(30), 75, celsius(25)).words // => 'The dew point is 25.1 °C: coolant at 25 °C would leave water on the optics. Dry the room or set the circuit to 27.1 °C or more, as the manual allows.'
  */
-export function roomReading(air: Kelvin, humidityPercent: number, coldest: Kelvin | null): ReadingVerdict {
+export function roomReading(
+  air: Kelvin,
+  humidityPercent: number,
+  coldest: Kelvin | null,
+  saidIn?: SaidUnits,
+): ReadingVerdict {
   const dew = dewPoint(air, humidityPercent);
-  const dewC = rounded(inCelsius(dew));
-  if (coldest === null) return { isMet: true, words: `The dew point is ${dewC} °C.` };
-  const coldestC = rounded(inCelsius(coldest));
-  if (coldest >= dew + dewMargin) {
-    return { isMet: true, words: `The dew point is ${dewC} °C: coolant at ${coldestC} °C stays dry.` };
-  }
-  const needed = Math.ceil((inCelsius(dew) + dewMargin) * 10) / 10;
+  const point = `The dew point is ${saidTemperature(dew, saidIn)}`;
+  if (coldest === null) return { isMet: true, words: `${point}.` };
+  const coolant = `coolant at ${saidTemperature(coldest, saidIn)}`;
+  if (coldest >= dew + dewMargin) return { isMet: true, words: `${point}: ${coolant} stays dry.` };
+  // Rounded up, so that what is said is enough.
+  const needed = celsius(Math.ceil((inCelsius(dew) + dewMargin) * 10) / 10);
   return {
     isMet: false,
-    words: `The dew point is ${dewC} °C: coolant at ${coldestC} °C would leave water on the optics. Dry the room or set the circuit to ${needed} °C or more, as the manual allows.`,
+    words: `${point}: ${coolant} would leave water on the optics. Dry the room or set the circuit to ${saidTemperature(needed, saidIn)} or more, as the manual allows.`,
   };
-}
-
-function rounded(value: number): number {
-  return Math.round(value * 10) / 10;
 }

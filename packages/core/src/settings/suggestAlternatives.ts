@@ -1,4 +1,4 @@
-import { inJoulePerMm, metre, metrePerSecond, saidLength, saidSpeed } from '../quantity/index.js';
+import { joulePerMetre, metre, metrePerSecond, saidHeat, saidLength, saidSpeed } from '../quantity/index.js';
 import { suggestSetting, type Suggestion } from './suggestSetting.js';
 import type { Candidate } from './solveStrength.js';
 import type { Aim, WeldJob } from './WeldJob.js';
@@ -78,12 +78,14 @@ function tradesAgainst(job: WeldJob, chosen: Candidate, other: Candidate): reado
   );
 }
 
-function heatTrade(chosen: Candidate, other: Candidate): Trade[] {
-  const less = inJoulePerMm(chosen.forecast.heat) - inJoulePerMm(other.forecast.heat);
-  if (Math.abs(less) < 1) return [];
-  return [
-    { isGain: less > 0, words: `${Math.abs(less).toFixed(0)} J/mm ${less > 0 ? 'less' : 'more'} heat` },
-  ];
+/** Less than this is no difference. */
+const leastHeat = joulePerMetre(1000);
+
+function heatTrade(chosen: Candidate, other: Candidate, saidIn: WeldJob['saidIn']): Trade[] {
+  const less = chosen.forecast.heat - other.forecast.heat;
+  if (Math.abs(less) < leastHeat) return [];
+  const by = saidHeat(joulePerMetre(Math.abs(less)), saidIn);
+  return [{ isGain: less > 0, words: `${by} ${less > 0 ? 'less' : 'more'} heat` }];
 }
 
 const leastWider = 0.1e-3;

@@ -4,9 +4,11 @@ import {
   type CardVersion,
   type Coupon,
   type CouponTest,
+  type HouseUnits,
 } from '@lone-heron/contract';
 import { In, type EntityManager, type FindOptionsWhere } from 'typeorm';
 import { couponsById } from '../../coupons/face/readCoupons.js';
+import { unitsNow } from '../../house/face/readUnits.js';
 import { testsOfCoupons } from '../../inspection/face/readTests.js';
 import { CardEntity } from '../card.entity.js';
 import { CardProofEntity } from '../cardProof.entity.js';
@@ -25,6 +27,7 @@ export async function readCards(
     manager,
     proofs.map(({ couponId }) => couponId),
   );
+  const saidIn = await unitsNow(manager);
   const ofCard = grouped(versions, (version) => version.cardId);
   const ofVersion = grouped(proofs, (proof) => keyOf(proof));
   return cards.map(({ id, number, retiredAt }) => ({
@@ -32,7 +35,7 @@ export async function readCards(
     number,
     retiredAt,
     versions: (ofCard.get(id) ?? []).map((version) =>
-      versionFrom(version, ofVersion.get(keyOf(version)) ?? [], shown),
+      versionFrom(version, ofVersion.get(keyOf(version)) ?? [], shown, saidIn),
     ),
   }));
 }
@@ -62,6 +65,7 @@ function versionFrom(
   row: CardVersionEntity,
   proofs: readonly CardProofEntity[],
   shown: ReadonlyMap<string, Shown>,
+  saidIn: HouseUnits,
 ): CardVersion {
   const { version, content, why, carriedFrom, elsewhere, madeAt, madeBy, signedAt, signedBy } = row;
   const mine = proofs.flatMap((proof) => {
@@ -81,6 +85,7 @@ function versionFrom(
       ...cardVerdicts(
         content,
         mine.filter(({ coupon }) => coupon.withdrawnAt === null),
+        saidIn,
       ),
     ],
   };

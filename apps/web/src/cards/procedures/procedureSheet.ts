@@ -10,7 +10,15 @@ import {
   type ProcedureField,
   type ProcedureStated,
 } from '@lone-heron/contract';
-import { backingTable, fillerTable, gasTable, positionTable, seamRow, wobbleNames } from '@lone-heron/core';
+import {
+  backingTable,
+  fillerTable,
+  gasTable,
+  positionTable,
+  saidHeat,
+  seamRow,
+  wobbleNames,
+} from '@lone-heron/core';
 import { spokenLength, spokenTravel } from '../../shared/figures/spoken.js';
 import { behindPanel, panelFigure, panelRows, type PanelRow } from '../../shared/panel/panelKnobs.js';
 import { figure, percentFigure } from '../../shared/figures/figures.js';
@@ -151,7 +159,7 @@ function beamLines({ content, machine, units, expected }: ProcedureFacts): Paper
       forecast === null ? null : `${spokenTravel(forecast.travel * 1000)}, as expected`,
       'computed',
     ),
-    line('Energy a length', forecast === null ? null : `${figure(forecast.heat / 1000, 0)} J/mm`, 'computed'),
+    line('Energy a length', forecast === null ? null : saidHeat(forecast.heat, units), 'computed'),
   ].filter(({ name }, i, all) => all.findIndex((each) => each.name === name) === i);
 }
 

@@ -1,8 +1,8 @@
 import { coreSetting, type CardContent, type Machine } from '@lone-heron/contract';
+import { wireInWords } from '../../shared/sentences/wireInWords.js';
 import { fillerTable, gasTable, wobbleNames } from '@lone-heron/core';
 import { spokenFlow } from '../../shared/figures/spoken.js';
 import { panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
-import { figure } from '../../shared/figures/figures.js';
 import { jointInWords } from '../../shared/sentences/settingInWords.js';
 import { aroundLightInWords, focusInWords, gunInWords, nozzleInWords } from '../cardWords.js';
 
@@ -40,7 +40,7 @@ function factsOf(content: CardContent, machine: Machine | undefined): ReadonlyMa
       ? [
           [
             'Wire fed',
-            `${figure(pace.wireDiameterMm, 2)} mm${pace.filler === undefined ? '' : ` ${fillerTable[pace.filler].name}`}`,
+            `${wireInWords(pace.wireDiameterMm)}${pace.filler === undefined ? '' : ` ${fillerTable[pace.filler].name}`}`,
           ] as const,
         ]
       : []),

@@ -3,6 +3,7 @@ import { useCallback } from 'react';
 import { LineChart, type ChartInk } from '../../shared/chart/LineChart.js';
 import { footAxis, valueAxis } from '../../shared/chart/valueAxis.js';
 import { figure } from '../../shared/figures/figures.js';
+import { inSpoken, spokenUnit, typedText } from '../../shared/figures/spoken.js';
 import { knobUnit } from '../ladders/ladderKnobs.js';
 import type { KnobDepth } from './knobDepths.js';
 
@@ -36,7 +37,7 @@ export default function KnobDepthChart({ knob, depths, thicknessMm }: KnobDepthC
               <th scope="col">
                 {name}, {unit}
               </th>
-              <th scope="col">Depth between, mm</th>
+              <th scope="col">Depth between, {spokenUnit('mm').unit}</th>
             </tr>
           </thead>
           <tbody>
@@ -45,7 +46,7 @@ export default function KnobDepthChart({ knob, depths, thicknessMm }: KnobDepthC
                 <td>{number}</td>
                 <td>{figure(at * perSi, decimals)}</td>
                 <td>
-                  {figure(lowMm, 2)} to {figure(highMm, 2)}
+                  {typedText(lowMm, 'mm', 2)} to {typedText(highMm, 'mm', 2)}
                 </td>
               </tr>
             ))}
@@ -75,7 +76,7 @@ function chartOption(knob: LadderKnob, depths: readonly KnobDepth[], thicknessMm
       min: Number(from.toPrecision(3)),
       max: Number(to.toPrecision(3)),
     },
-    yAxis: { ...valueAxis(ink, 'Depth, mm'), min: 0 },
+    yAxis: { ...valueAxis(ink, `Depth, ${spokenUnit('mm').unit}`), min: 0 },
     series: [
       {
         type: 'line' as const,
@@ -84,8 +85,8 @@ function chartOption(knob: LadderKnob, depths: readonly KnobDepth[], thicknessMm
         silent: true,
         lineStyle: { color: token('--soft-ink'), type: 'dashed' as const, width: 1.5 },
         data: [
-          [from, thicknessMm],
-          [to, thicknessMm],
+          [from, inSpoken(thicknessMm, 'mm')],
+          [to, inSpoken(thicknessMm, 'mm')],
         ],
       },
       ...depths.map(({ at, lowMm, highMm }) => ({
@@ -96,8 +97,8 @@ function chartOption(knob: LadderKnob, depths: readonly KnobDepth[], thicknessMm
         lineStyle: { color: token('--melt-edge'), width: 2, opacity: 0.6 },
         itemStyle: { color: token('--melt-edge') },
         data: [
-          [at * perSi, lowMm],
-          [at * perSi, highMm],
+          [at * perSi, inSpoken(lowMm, 'mm')],
+          [at * perSi, inSpoken(highMm, 'mm')],
         ],
       })),
     ],

@@ -3,6 +3,7 @@ import { useCallback, useState } from 'react';
 import { LineChart, type ChartInk } from '../../shared/chart/LineChart.js';
 import { footAxis, valueAxis } from '../../shared/chart/valueAxis.js';
 import { PickField } from '../../shared/form/PickField.js';
+import { inSpoken, spokenUnit } from '../../shared/figures/spoken.js';
 import { ladderCurves, type LadderCurve } from './ladderCurves.js';
 import { knobUnit } from './ladderKnobs.js';
 import type { LadderSays } from './ladderSays.js';
@@ -43,6 +44,12 @@ export default function LadderChart({ axes, says }: LadderChartProps) {
   );
 }
 
+/** The next number up with two figures, where an axis ends. */
+function tidyAbove(value: number): number {
+  const step = 10 ** (Math.floor(Math.log10(value)) - 1);
+  return Number((Math.ceil(value / step) * step).toPrecision(2));
+}
+
 /** Lines that are told apart without colour. */
 const dashes = ['solid', 'dashed'] as const;
 
@@ -67,13 +74,13 @@ function chartOption(
       min: least * perSi,
       max: most * perSi,
     },
-    yAxis: { ...valueAxis(ink, 'Depth, mm'), min: 0, max: Math.ceil(tallest * 10) / 10 },
+    yAxis: { ...valueAxis(ink, `Depth, ${spokenUnit('mm').unit}`), min: 0, max: tidyAbove(tallest) },
     series: [
       ...curves.flatMap((curve, i) => curveSeries(curve, i, curves, ink)),
       ...points.map(({ values: placed, low, high }) =>
         couponMark(
           (placed[across] ?? least) * perSi,
-          [low, high].map((depth) => Math.min(depth * 1000, tallest)),
+          [low, high].map((depth) => Math.min(inSpoken(depth * 1000, 'mm'), tallest)),
           token,
         ),
       ),

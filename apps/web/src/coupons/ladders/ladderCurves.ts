@@ -1,9 +1,10 @@
 import type { LadderAxis } from '@lone-heron/contract';
 import { figure } from '../../shared/figures/figures.js';
+import { inSpoken } from '../../shared/figures/spoken.js';
 import { knobUnit } from './ladderKnobs.js';
 import type { LadderSays } from './ladderSays.js';
 
-/** Depth over one knob, with one standard deviation of it either way; the knob in its plain unit, depths in mm. */
+/** Depth over one knob, with one standard deviation of it either way; the knob in its plain unit, depths in the shop's. */
 export interface LadderCurve {
   /** Where a second knob stands for it; empty on a ladder of one. */
   readonly name: string;
@@ -14,6 +15,9 @@ export interface LadderCurve {
     readonly high: number;
   }[];
 }
+
+/** A depth in the shop's unit. */
+const spoken = (metres: number): number => inSpoken(metres * 1000, 'mm');
 
 /** Points of a curve. */
 const curvePoints = 41;
@@ -56,6 +60,6 @@ function curveAlong(
   return Array.from({ length: curvePoints }, (_, i) => {
     const value = least * (most / least) ** (i / (curvePoints - 1));
     const { depth, low, high } = depthAt(places.with(across, value));
-    return { at: value * perSi, depth: depth * 1000, low: low * 1000, high: high * 1000 };
+    return { at: value * perSi, depth: spoken(depth), low: spoken(low), high: spoken(high) };
   });
 }

@@ -1,7 +1,8 @@
-import { inJoulePerMm, outcomes } from '@lone-heron/core';
+import { outcomes, saidHeat } from '@lone-heron/core';
 import { lazy, Suspense } from 'react';
 import { OutcomeMark } from '../../shared/coupons/OutcomeMark.js';
-import { figure, percentFigure } from '../../shared/figures/figures.js';
+import { percentFigure } from '../../shared/figures/figures.js';
+import { shopUnits } from '../../shared/figures/shopUnits.js';
 import { outcomeWords } from '../../shared/vocabulary/outcomeWords.js';
 import type { DialOutcome } from '../dialOutcome.js';
 import { evenWords, soundWords } from './chanceWords.js';
@@ -35,7 +36,7 @@ export function Expectation({ outcome, isSettled }: { outcome: DialOutcome; isSe
       </ul>
       <div className="mt-1.5 border-t border-base-300 pt-1.5 text-sm leading-snug text-soft">
         <p>
-          {scrapWords(outcome)} Heat {figure(inJoulePerMm(forecast.heat), 0)} J/mm.
+          {scrapWords(outcome)} Heat {saidHeat(forecast.heat, shopUnits())}.
         </p>
         {job.evidence === undefined ? (
           <p>

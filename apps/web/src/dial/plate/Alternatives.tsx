@@ -1,7 +1,7 @@
-import { inJoulePerMm, type Alternative } from '@lone-heron/core';
+import { saidHeat, type Alternative } from '@lone-heron/core';
 import { useMemo } from 'react';
 import { useSettled } from '../../shared/form/useSettled.js';
-import { figure } from '../../shared/figures/figures.js';
+import { shopUnits } from '../../shared/figures/shopUnits.js';
 import type { DialOutcome } from '../dialOutcome.js';
 import { handMath } from '../handMath.js';
 import type { Dial } from '../useDial.js';
@@ -76,7 +76,7 @@ function Way({ name, trade, heat, isPicked, onPick }: WayProps) {
     >
       <span className="flex justify-between gap-2">
         <span className="font-semibold">{name}</span>
-        <span className="text-soft tabular-nums">{figure(inJoulePerMm(heat), 0)} J/mm</span>
+        <span className="text-soft tabular-nums">{saidHeat(heat, shopUnits())}</span>
       </span>
     </button>
   );

@@ -3,7 +3,7 @@ import {
   forecastWeld,
   fraction,
   inDegrees,
-  inJoulePerMm,
+  saidHeat,
   expectedDepth,
   inMm,
   joule,
@@ -73,14 +73,17 @@ export function comparedRows(
       return `${panelFigure(row, row.value)} ${row.scale.unit}${behind === undefined ? '' : `, ${behind}`}`;
     }),
   );
-  const seam = units.length === 'mm' ? { name: 'metre', metres: 1 } : { name: 'foot', metres: metresPerFoot };
+  const seam =
+    units.length === 'mm'
+      ? { name: 'metre', metres: 1, per: 'm' }
+      : { name: 'foot', metres: metresPerFoot, per: 'ft' };
   const reach = ({ forecast }: ComparedSetting) => lengthFigure(inMm(expectedDepth(forecast)), units);
   return [
     ...panel,
     rowOf('Depth', settings, reach),
     rowOf('Bead', settings, ({ forecast }) => lengthFigure(inMm(forecast.prediction.width), units)),
     rowOf('Travel', settings, ({ forecast }) => travelFigure(forecast.travel * 1000, units)),
-    rowOf('Heat', settings, ({ forecast }) => `${figure(inJoulePerMm(forecast.heat), 0)} J/mm`),
+    rowOf('Heat', settings, ({ forecast }) => saidHeat(forecast.heat, units)),
     rowOf('Colour', settings, ({ consequences: { tint } }) =>
       tint === null
         ? 'none'
@@ -96,7 +99,7 @@ export function comparedRows(
     rowOf(
       'Load on the window',
       settings,
-      (each) => `${figure(costOf(each, outcome).windowLoad / 1000, 0)} kJ/m`,
+      (each) => `${figure((costOf(each, outcome).windowLoad / 1000) * seam.metres, 0)} kJ/${seam.per}`,
     ),
   ];
 }

@@ -16,6 +16,7 @@ import { Failure } from '../../shared/form/Failure.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { useEnterStepMutation } from '../readyApi.js';
 import { readingFields, readStepReading, type ReadingField } from './readStepReading.js';
+import { shopUnits } from '../../shared/figures/shopUnits.js';
 import { bareUnitOf } from '../../shared/figures/readTyped.js';
 
 interface StepNowProps {
@@ -132,7 +133,8 @@ function useVerdict(
   if (reading === null) return null;
   const fitted = bottles.find(({ machineId, goneAt }) => machineId === machine.id && goneAt === null);
   const bottle = fitted === undefined ? null : feedOf(fitted);
-  return readingVerdict(reading, step, { profile: machine.profile, entries: day.entries, bottle });
+  const { profile } = machine;
+  return readingVerdict(reading, step, { profile, entries: day.entries, bottle, saidIn: shopUnits() });
 }
 
 function Meaning({ verdict }: { verdict: ReadingVerdict }) {

@@ -1,5 +1,5 @@
 import type { HouseUnits } from '@lone-heron/contract';
-import { poundKilograms, psiBar, type AllowedRange } from '@lone-heron/core';
+import { gallonLitres, poundKilograms, psiBar, type AllowedRange } from '@lone-heron/core';
 import { figure } from './figures.js';
 import {
   flowFigure,
@@ -46,6 +46,7 @@ export function spokenUnit(unit: string, units: HouseUnits = shopUnits()): Spoke
   if (unit === '°C' && units.temperature === '°F') return fahrenheit;
   if (unit === 'bar' && units.pressure === 'psi') return { unit: 'psi', own: psiBar };
   if (unit === 'kg' && units.mass === 'lb') return { unit: 'lb', own: poundKilograms };
+  if (unit === 'L' && units.length === 'in') return { unit: 'gal', own: gallonLitres };
   if (unit === 'm' && units.length === 'in') return { unit: 'ft', own: metresPerFoot };
   return { unit, own: ours };
 }

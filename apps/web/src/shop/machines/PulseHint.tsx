@@ -1,6 +1,7 @@
 import { hertz, inMm, inMmPerSecond, mm, pulsedSeam, second, travelForOverlap, watt } from '@lone-heron/core';
 import { useWatch } from 'react-hook-form';
 import { figure } from '../../shared/figures/figures.js';
+import { spokenTravel } from '../../shared/figures/spoken.js';
 import { readFigure, type MachineForm } from './machineForm.js';
 
 /** A tight seam: each spot covers so much of the last. */
@@ -27,7 +28,7 @@ export function PulseHint() {
     <p className="text-sm" role="note">
       At the most of each: <strong>{figure(seam.pulseEnergy, 1)} J</strong> a pulse,{' '}
       {figure(seam.meanPower, 0)} W on average; spots cover three quarters of one another at{' '}
-      <strong>{figure(inMmPerSecond(travel), 1)} mm/s</strong>, {figure(inMm(seam.advance), 2)} mm apart.
+      <strong>{spokenTravel(inMmPerSecond(travel))}</strong>, {figure(inMm(seam.advance), 2)} mm apart.
     </p>
   );
 }

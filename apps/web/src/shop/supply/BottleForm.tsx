@@ -11,6 +11,7 @@ import { TextField } from '../../shared/form/TextField.js';
 import { TypedField } from '../../shared/form/TypedField.js';
 import { Modal } from '../../shared/page/Modal.js';
 import { readBottle, typedBottle, type ReadBottle, type TypedBottle } from './typedBottle.js';
+import { bottleSize } from './bottleSize.js';
 import { forgetTyping } from '../../shared/typing/keptTyping.js';
 import { KeptNote } from '../../shared/typing/KeptNote.js';
 import { useKept } from '../../shared/typing/useKept.js';
@@ -31,7 +32,7 @@ export function BottleForm({ id, bottle, machines, onClose }: BottleFormProps) {
   const [typed, setTyped] = useKept(sheet, 'bottle', () => typedBottle(bottle));
   const person = usePersonAtDesk();
   const [save, { isLoading, error }] = useSaveBottleMutation();
-  const read = readBottle(typed);
+  const read = readBottle(typed, bottle);
   const submit = async (draft: BottleDraft) => {
     if ((await save({ id, draft })).error !== undefined) return;
     forgetTyping(sheet);
@@ -85,8 +86,8 @@ function BottleFields({ typed, read, machines, onType }: BottleFieldsProps) {
         onPick={(gas) => onType({ ...typed, gas })}
       />
       <TypedField
-        label="Size, as water"
-        unit="L"
+        label={bottleSize().label}
+        unit={bottleSize().range.unit}
         text={typed.litres}
         read={read.litres}
         onType={type('litres')}

@@ -1,3 +1,4 @@
+import { spokenSize } from './bottleSize.js';
 import type { Bottle, Machine } from '@lone-heron/contract';
 import { gasTable } from '@lone-heron/core';
 import { Plus } from 'lucide-react';
@@ -103,7 +104,7 @@ function BottleCard({ bottle, machine, onEdit }: BottleCardProps) {
       <p className="text-3xl font-semibold">
         <span className="figure">{figure(inSpoken(bottle.pressureBar, 'bar'), 0)}</span>{' '}
         <span className="text-lg font-normal">{spokenUnit('bar').unit}</span>
-        <span className="text-base font-normal text-soft"> in {figure(bottle.litres, 0)} L</span>
+        <span className="text-base font-normal text-soft"> in {spokenSize(bottle.litres)}</span>
       </p>
       <Left bottle={bottle} machine={machine} />
       <p className="text-sm text-soft">

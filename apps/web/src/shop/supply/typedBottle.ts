@@ -1,7 +1,13 @@
 import { bottleRanges, type Bottle, type BottleDraft } from '@lone-heron/contract';
 import { figure } from '../../shared/figures/figures.js';
-import { readTyped, type TypedQuantity, type TypedValue } from '../../shared/figures/readTyped.js';
+import {
+  readTyped,
+  readTypedOver,
+  type TypedQuantity,
+  type TypedValue,
+} from '../../shared/figures/readTyped.js';
 import { typedText } from '../../shared/figures/spoken.js';
+import { bottleSize, typedSize } from './bottleSize.js';
 
 /** A bottle as it is typed. */
 export interface TypedBottle {
@@ -25,10 +31,11 @@ export interface ReadBottle {
 }
 
 const quantities = {
-  litres: { range: bottleRanges.litres, dimension: null },
   pressure: { range: bottleRanges.pressure, dimension: 'pressure' },
   price: { range: bottleRanges.price, dimension: null },
 } as const satisfies Record<string, TypedQuantity>;
+
+const pressureDecimals = 1;
 
 const newBottle: TypedBottle = {
   gas: 'argon',
@@ -45,17 +52,34 @@ const newBottle: TypedBottle = {
 export function typedBottle(bottle: Bottle | null): TypedBottle {
   if (bottle === null) return newBottle;
   const { gas, litres, pressureBar, purity, batch, supplier, price, machineId } = bottle;
-  const figures = { litres: figure(litres, 2), pressure: typedText(pressureBar, 'bar', 1) };
+  const figures = { litres: typedSize(litres), pressure: typedText(pressureBar, 'bar', pressureDecimals) };
   const shownPrice = price === null ? '' : figure(price, 2);
   return { gas, ...figures, purity, batch, supplier, price: shownPrice, machineId: machineId ?? '' };
 }
 
-/** Reads what was typed. The price may stay empty; size and pressure may not. */
-export function readBottle(typed: TypedBottle): ReadBottle {
-  const read = (name: keyof typeof quantities) =>
-    typed[name].trim() === '' ? null : readTyped(typed[name], quantities[name]);
-  const figures = { litres: read('litres'), pressure: read('pressure'), price: read('price') };
+/**
+ * Reads what was typed over a bottle; null for a new one. The price may stay empty; size and pressure may not. What nobody touched
+ * stays to its last digit.
+ */
+export function readBottle(typed: TypedBottle, bottle: Bottle | null): ReadBottle {
+  const { pressure, price } = quantities;
+  const filled = (name: 'litres' | 'pressure' | 'price', read: (text: string) => TypedValue) =>
+    typed[name].trim() === '' ? null : read(typed[name]);
+  const figures = {
+    litres: filled('litres', (text) => readSize(text, bottle)),
+    pressure: filled('pressure', (text) =>
+      readTypedOver(bottle?.pressureBar, text, pressure, pressureDecimals),
+    ),
+    price: filled('price', (text) => readTyped(text, price)),
+  };
   return { ...figures, draft: draftOf(typed, figures) };
+}
+
+function readSize(text: string, bottle: Bottle | null): TypedValue {
+  if (bottle !== null && text === typedSize(bottle.litres)) return { value: bottle.litres };
+  const { range, litres } = bottleSize();
+  const read = readTyped(text, { range, dimension: null });
+  return 'fault' in read ? read : { value: read.value * litres };
 }
 
 function draftOf(

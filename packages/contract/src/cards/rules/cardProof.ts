@@ -1,4 +1,9 @@
-import { judgeAcceptance, type AcceptanceCriterion, type CriterionVerdict } from '@lone-heron/core';
+import {
+  judgeAcceptance,
+  type AcceptanceCriterion,
+  type CriterionVerdict,
+  type SaidUnits,
+} from '@lone-heron/core';
 import type { CardContent } from '../card.js';
 import type { Coupon } from '../../coupons/coupon.js';
 import type { CouponTest } from '../../inspection/couponTest.js';
@@ -97,12 +102,13 @@ function areClose(one: number, other: number, share: number): boolean {
 export function cardVerdicts(
   { level }: Pick<CardContent, 'level'>,
   proofs: readonly { readonly coupon: Coupon; readonly tests: readonly CouponTest[] }[],
+  saidIn?: SaidUnits,
 ): readonly CriterionVerdict[] {
   const byCriterion = new Map<AcceptanceCriterion, CriterionVerdict>();
-  const nobody = judgeAcceptance(level, nothingFound);
+  const nobody = judgeAcceptance(level, nothingFound, saidIn);
   for (const verdict of nobody) byCriterion.set(verdict.criterion, verdict);
   for (const { coupon, tests } of proofs) {
-    for (const verdict of judgeAcceptance(level, inspectionFound(coupon, tests))) {
+    for (const verdict of judgeAcceptance(level, inspectionFound(coupon, tests), saidIn)) {
       const before = byCriterion.get(verdict.criterion);
       if (before === undefined || weight[verdict.verdict] > weight[before.verdict])
         byCriterion.set(verdict.criterion, verdict);

@@ -10,8 +10,11 @@ import {
   mm,
   normalLitrePerMinute,
   roomReading,
+  saidTemperature,
   watt,
   type CoolantContext,
+  type NozzleFlowInput,
+  type SaidUnits,
   type ReadingVerdict,
 } from '@lone-heron/core';
 import type { MachineProfile } from '../../machines/machine.js';
@@ -25,6 +28,8 @@ export interface ReadingContext {
   readonly entries: readonly DayEntry[];
   /** Null where no bottle is recorded on the machine. */
   readonly bottle: FeedingBottle | null;
+  /** The units that it is said in. */
+  readonly saidIn: SaidUnits;
 }
 
 /** Flow that hours of gas are said for where none was read yet, L/min. */
@@ -41,18 +46,30 @@ export function readingVerdict(reading: StepReading, step: Step, context: Readin
     case 'coolant':
       return coolantVerdict(reading.coolantC, step, context);
     case 'room':
-      return roomReading(celsius(reading.roomC), reading.humidityPercent, coldestSetPoint(context.profile));
+      return roomReading(
+        celsius(reading.roomC),
+        reading.humidityPercent,
+        coldestSetPoint(context.profile),
+        context.saidIn,
+      );
     case 'bottle':
       return bottleVerdict(reading.bottleBar, context);
     case 'flow':
-      return flowReading(normalLitrePerMinute(reading.flowLMin), {
-        gas: context.bottle?.gas ?? 'argon',
-        bore: mm(reading.boreMm),
-        pressure: barGauge(reading.torchBar),
-        dischargeCoefficient: discharge,
-        gasTemperature: celsius(shopC),
-      });
+      return flowReading(normalLitrePerMinute(reading.flowLMin), nozzleOf(reading, context), context.saidIn);
   }
+}
+
+function nozzleOf(
+  { boreMm, torchBar }: Extract<StepReading, { reads: 'flow' }>,
+  { bottle }: ReadingContext,
+): NozzleFlowInput {
+  return {
+    gas: bottle?.gas ?? 'argon',
+    bore: mm(boreMm),
+    pressure: barGauge(torchBar),
+    dischargeCoefficient: discharge,
+    gasTemperature: celsius(shopC),
+  };
 }
 
 function coolantVerdict(coolantC: number, { circuit }: Step, context: ReadingContext): ReadingVerdict {
@@ -60,7 +77,7 @@ function coolantVerdict(coolantC: number, { circuit }: Step, context: ReadingCon
   if (found === undefined) {
     return {
       isMet: true,
-      words: `${coolantC} °C. The machine’s circuit ${circuit} is not described under Shop.`,
+      words: `${saidTemperature(celsius(coolantC), context.saidIn)}. The machine’s circuit ${circuit} is not described under Shop.`,
     };
   }
   const { setPointC, lowerC, upperC, litres, heatingW } = found;
@@ -69,15 +86,15 @@ function coolantVerdict(coolantC: number, { circuit }: Step, context: ReadingCon
     dew: dewToday(context.entries),
     warmUp: litres === null || heatingW === null ? null : { coolantMass: litres, heating: watt(heatingW) },
   };
-  return coolantReading(celsius(coolantC), judgedBy);
+  return coolantReading(celsius(coolantC), judgedBy, context.saidIn);
 }
 
-function bottleVerdict(bottleBar: number, { bottle, entries }: ReadingContext): ReadingVerdict {
+function bottleVerdict(bottleBar: number, { bottle, entries, saidIn }: ReadingContext): ReadingVerdict {
   const flow = normalLitrePerMinute(newest(entries, 'flow')?.flowLMin ?? usualFlow);
   const pressure = barGauge(bottleBar);
-  if (bottle === null) return bottleReading(null, pressure, flow);
+  if (bottle === null) return bottleReading(null, pressure, flow, saidIn);
   const judged = { waterVolume: litre(bottle.litres), pressure, changedAt: barGauge(bottleChangedAtBar) };
-  return bottleReading(judged, pressure, flow);
+  return bottleReading(judged, pressure, flow, saidIn);
 }
 
 /** The room's dew point as it was last read today. */

@@ -10,6 +10,7 @@ import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useKey } from '../../../shared/keys/useKey.js';
 import { readTyped } from '../../../shared/figures/readTyped.js';
+import { typedText } from '../../../shared/figures/spoken.js';
 import { TestEnd } from '../tests/AddTest.js';
 import { SectionPrepared, useSectionPreparation, type SectionPreparation } from '../tests/SectionPrepared.js';
 import { sectionFields } from '../tests/testFields.js';
@@ -48,7 +49,7 @@ export function MeasureScreen() {
 
 function Measuring({ coupon, photo }: { coupon: Coupon; photo: Photo }) {
   const thicknessMm = coupon.joint.firstThicknessMm;
-  const { placed, set, undo } = usePlaced(photo.id, String(thicknessMm));
+  const { placed, set, undo } = usePlaced(photo.id, typedText(thicknessMm, 'mm', 3));
   const [active, setActive] = useState<ToolName | null>('scale');
   const [zoom, setZoom] = useState(1);
   const knownLength = readTyped(placed.knownLength, sectionFields.depth.quantity);

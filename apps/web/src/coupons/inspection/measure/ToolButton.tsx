@@ -1,6 +1,6 @@
 import type { PictureReading } from '@lone-heron/core';
 import { Check, CircleDashed } from 'lucide-react';
-import { figure } from '../../../shared/figures/figures.js';
+import { spokenReading } from '../../../shared/figures/spoken.js';
 import { allTools, type MeasureTool, type ToolName } from './measureTools.js';
 import { isPlaced, type Placed } from './placed.js';
 
@@ -26,6 +26,7 @@ interface ToolButtonProps {
 /** A tool with what it reads. */
 export function ToolButton({ tool, placed, active, value, onActive }: ToolButtonProps) {
   const isActive = active === tool.name;
+  const [size, ...give] = value === null ? [] : spokenReading(value.mm, value.sdMm).split(' ');
   const Mark = isPlaced(placed, tool.name) || value !== null ? Check : CircleDashed;
   return (
     <button
@@ -40,7 +41,7 @@ export function ToolButton({ tool, placed, active, value, onActive }: ToolButton
       <span className="grow leading-tight">{tool.label}</span>
       {value !== null && (
         <strong className="whitespace-nowrap tabular-nums">
-          {figure(value.mm, 2)} <span className="font-normal text-soft">±{figure(value.sdMm, 2)} mm</span>
+          {size} <span className="font-normal text-soft">{give.join(' ')}</span>
         </strong>
       )}
     </button>

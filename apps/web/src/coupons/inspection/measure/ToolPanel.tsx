@@ -3,7 +3,8 @@ import type { PictureReading } from '@lone-heron/core';
 import { ScanLine } from 'lucide-react';
 import { useId } from 'react';
 import { TypedField } from '../../../shared/form/TypedField.js';
-import type { TypedValue } from '../../../shared/figures/readTyped.js';
+import { bareUnitOf, type TypedValue } from '../../../shared/figures/readTyped.js';
+import { sectionFields } from '../tests/testFields.js';
 import { measureToolList, setTools, type ToolName } from './measureTools.js';
 import type { Placed } from './placed.js';
 import { NextPress } from './NextPress.js';
@@ -41,7 +42,7 @@ export function ToolPanel(props: ToolPanelProps) {
       ))}
       <TypedField
         label="Known length, such as the sheet’s thickness"
-        unit="mm"
+        unit={bareUnitOf(sectionFields.depth.quantity)}
         text={placed.knownLength}
         read={props.knownLength}
         onType={props.onKnownLength}

@@ -13,6 +13,7 @@ import {
   type PictureScale,
 } from '@lone-heron/core';
 import { sectionRanges, type SectionMeasure, type SectionReadings } from '@lone-heron/contract';
+import { spokenLength, spokenRange } from '../../../shared/figures/spoken.js';
 import { z } from 'zod';
 import { allTools, measureToolList, type ToolName } from './measureTools.js';
 
@@ -144,8 +145,8 @@ export function readingFault(
     const mm = readings[name]?.mm;
     const range = sectionRanges[name];
     if (mm === undefined || (mm >= range.min && mm <= range.max)) continue;
-    const given = `${rounded(mm)} mm`;
-    return describeFault({ quantity: range.quantity, given, allowed: describeRange(range) });
+    const allowed = describeRange(spokenRange(range));
+    return describeFault({ quantity: range.quantity, given: spokenLength(mm), allowed });
   }
   return null;
 }

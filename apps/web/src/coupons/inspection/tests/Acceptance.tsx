@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import { houseContent, useHouseQuery } from '../../../shared/api/houseApi.js';
 import { useTestsQuery } from '../inspectionApi.js';
 import { VerdictList } from '../../../shared/acceptance/VerdictList.js';
+import { shopUnits } from '../../../shared/figures/shopUnits.js';
 import { PickField } from '../../../shared/form/PickField.js';
 
 /** A coupon held against one of the shop's levels, thing by thing. */
@@ -14,7 +15,7 @@ export function Acceptance({ coupon }: { coupon: Coupon }) {
   const [name, setName] = useState(levels[0]?.name ?? '');
   const level = levels.find((each) => each.name === name) ?? levels[0];
   if (level === undefined) return null;
-  const verdicts = judgeAcceptance(level, inspectionFound(coupon, tests));
+  const verdicts = judgeAcceptance(level, inspectionFound(coupon, tests), shopUnits());
   return (
     <section className="sheet flex flex-col gap-2 px-5 py-3" aria-label="Acceptance">
       <div className="flex flex-wrap items-end justify-between gap-3">

@@ -21,7 +21,7 @@ export const figureFields = {
   blows: figureField('Blows', 'blows'),
   dwellMin: figureField('Dye left for', 'dwell'),
   longestMm: figureField('Longest indication, 0 for none', 'indication', 'length'),
-  volumeL: figureField('Water it holds', 'volume'),
+  volumeL: figureField('Water it holds', 'volume', 'volume'),
   fullScaleBar: figureField('End of the dial', 'fullScale', 'pressure'),
   classPercent: figureField('Class of the gauge', 'gaugeClass'),
   divisionBar: figureField('One division', 'division', 'pressure'),

@@ -1,7 +1,6 @@
 import { inMm, tints, type TintBands, type TintFound } from '@lone-heron/core';
-import { spokenReading } from '../../../shared/figures/spoken.js';
 import { colourWords } from '../../../shared/vocabulary/signs.js';
-import { figure } from '../../../shared/figures/figures.js';
+import { spokenLength, spokenReading } from '../../../shared/figures/spoken.js';
 
 interface TintFiguresProps {
   found: TintFound;
@@ -25,7 +24,7 @@ export function TintFigures({ found, expected }: TintFiguresProps) {
         {aimInWords(found)}
       </p>
       <table className="table">
-        <caption className="text-left text-sm text-soft">Width over each colour on the face, mm</caption>
+        <caption className="text-left text-sm text-soft">Width over each colour on the face</caption>
         <thead>
           <tr>
             <th scope="col">At least</th>
@@ -40,12 +39,10 @@ export function TintFigures({ found, expected }: TintFiguresProps) {
               <tr key={tint}>
                 <th scope="row">{tint}</th>
                 <td className="tabular-nums">
-                  {width === undefined
-                    ? 'not on both sides'
-                    : `${figure(width.mm, 1)} ±${figure(width.sdMm, 1)}`}
+                  {width === undefined ? 'not on both sides' : spokenReading(width.mm, width.sdMm)}
                 </td>
                 <td className="tabular-nums">
-                  {expected === null ? 'none' : figure(inMm(expected[tint]), 1)}
+                  {expected === null ? 'none' : spokenLength(inMm(expected[tint]))}
                 </td>
               </tr>
             );

@@ -13,7 +13,8 @@ import { pictureAddress } from '../../../shared/api/photosApi.js';
 import { TypedField } from '../../../shared/form/TypedField.js';
 import { useKey } from '../../../shared/keys/useKey.js';
 import { Loading } from '../../../shared/page/Loading.js';
-import { readTyped, type TypedValue } from '../../../shared/figures/readTyped.js';
+import { shopUnits } from '../../../shared/figures/shopUnits.js';
+import { bareUnitOf, readTyped, type TypedValue } from '../../../shared/figures/readTyped.js';
 import { MeasureBoard, type Held } from '../measure/MeasureBoard.js';
 import { tintTools, type ToolName } from '../measure/measureTools.js';
 import { PickedPhoto } from '../measure/PickedPhoto.js';
@@ -65,7 +66,7 @@ interface ReadingProps {
 const usualReachMm = 10;
 
 function Reading({ coupon, photo, machine }: ReadingProps) {
-  const { placed, set, undo } = usePlaced(photo.id, '10');
+  const { placed, set, undo } = usePlaced(photo.id, shopUnits().length === 'mm' ? '10' : '0.5');
   const [active, setActive] = useState<ToolName | null>('white');
   const [zoom, setZoom] = useState(1);
   const knownLength = readTyped(placed.knownLength, sectionFields.depth.quantity);
@@ -169,7 +170,7 @@ function Placing({
       ))}
       <TypedField
         label="Known length, such as the ruler’s"
-        unit="mm"
+        unit={bareUnitOf(sectionFields.depth.quantity)}
         text={placed.knownLength}
         read={knownLength}
         onType={onKnownLength}
