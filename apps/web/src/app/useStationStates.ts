@@ -6,7 +6,7 @@ import { selectDialSearch } from '../shared/memory/deskSlice.js';
 import { readAddress } from '../dial/dialAddress.js';
 import { readSentence } from '../dial/readSentence.js';
 import { metalName } from '../shared/vocabulary/metalNames.js';
-import { spokenLength } from '../shared/figures/spoken.js';
+import { typedText } from '../shared/figures/spoken.js';
 import type { StationPath } from './stations.js';
 import { inUse } from '../shared/machines/inUse.js';
 
@@ -34,7 +34,7 @@ export function useStationStates(): Readonly<Record<StationPath, ReactNode>> {
     '/dial':
       said === null
         ? 'say a joint'
-        : `${shortMetal(metalName(said.joint.metal))} ${spokenLength(said.joint.firstThicknessMm)} ${seamRow(said.joint.kind).short}`,
+        : `${shortMetal(metalName(said.joint.metal))} ${typedText(said.joint.firstThicknessMm, 'mm', 2)} ${seamRow(said.joint.kind).short}`,
     '/coupons': createElement(CouponsState),
     '/cards': createElement(CardsState),
     '/jobs': notYet,

@@ -1,5 +1,5 @@
 import type { ReactElement } from 'react';
-import { seamOf, type PointMm } from '@lone-heron/core';
+import { seamOf, seamRow, type PointMm } from '@lone-heron/core';
 import { lengthFigure, lengthRange } from '../../shared/figures/houseUnits.js';
 import type { DialOutcome } from '../dialOutcome.js';
 import { DimensionLine } from './DimensionLine.js';
@@ -24,7 +24,7 @@ export function Dimensions({ view, outcome }: { view: SectionView; outcome: Dial
         from={page(half, 0)}
         to={page(-half, 0)}
         beside={isDown ? 30 : 30 * outward}
-        label={`${lengthFigure(widthMm, units)} wide`}
+        label={isDown ? `${lengthFigure(widthMm, units)} wide` : ''}
         isLarge
         isPastEnd={isDown}
       />
@@ -38,37 +38,37 @@ export function Dimensions({ view, outcome }: { view: SectionView; outcome: Dial
         }
         isLarge
       />
-      {!isDown && <SlantedDepth view={view} outcome={outcome} />}
+      {!isDown && <SlantedWords view={view} outcome={outcome} />}
       <JointMeasures view={view} outcome={outcome} />
     </>
   );
 }
 
-/** The depth of a slanted melt, in the corner where there is room. */
-function SlantedDepth({
-  view: { page, depthMm, spread },
-  outcome,
-}: {
-  view: SectionView;
-  outcome: DialOutcome;
-}) {
+/** What a slanted melt measures, at the right where nozzle and wire are not: just above a sheet that lies there. */
+function SlantedWords({ view, outcome }: { view: SectionView; outcome: DialOutcome }) {
+  const { page, widthMm, depthMm, spread } = view;
   const { units } = outcome.house;
+  const x = page.width - 8;
+  const lies = seamRow(seamOf(outcome.job.joint).kind).secondStands;
+  const y = lies ? view.toPage([0, 0])[1] - 30 : page.height * 0.5;
+  const words = 'fill-base-content text-[18px] font-semibold';
   return (
-    <g>
-      <text
-        x={page.width - 8}
-        y={page.height * 0.5}
-        textAnchor="end"
-        className="fill-base-content text-[18px] font-semibold"
-      >
+    <g textAnchor="end">
+      <text x={x} y={y - 22} className={words}>
+        {lengthFigure(widthMm, units)} wide
+      </text>
+      <text x={x} y={y} className={words}>
         {lengthFigure(depthMm, units)} deep
       </text>
-      <text x={page.width - 8} y={page.height * 0.5 + 19} textAnchor="end" className="fill-soft text-[14px]">
+      <text x={x} y={y + 19} className="fill-soft text-[14px]">
         {lengthRange(depthMm * Math.exp(-spread), depthMm * Math.exp(spread), units)}
       </text>
     </g>
   );
 }
+
+/** No measure stands higher on the page than this, px: its words would be cut. */
+const highest = 44;
 
 /** Thicknesses, and the leg where there is one. */
 function JointMeasures({ view, outcome }: { view: SectionView; outcome: DialOutcome }): ReactElement {
@@ -118,10 +118,11 @@ function JointMeasures({ view, outcome }: { view: SectionView; outcome: DialOutc
     case 'insideCorner':
     case 'tubeToPlate': {
       const leg = seam.leg * 1000;
+      const across = leg * 1.2 - Math.max(0, highest - at(0, leg * 1.2)[1]) / view.scale;
       return (
         <>
           {line(at(0, -0.75 * first), at(leg, -0.75 * first), -0.01, leg)}
-          {line(at(-second, leg * 1.2), at(0, leg * 1.2), 14, second)}
+          {line(at(-second, across), at(0, across), 14, second)}
           {line(at(leg * 1.3, -first), at(leg * 1.3, 0), -12, first)}
         </>
       );
