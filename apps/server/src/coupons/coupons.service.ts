@@ -133,22 +133,29 @@ export class CouponsService {
     for (const { machineId } of coupons) {
       if (!machines.has(machineId)) machines.set(machineId, await this.machineThen(manager, machineId));
     }
-    const rows = coupons.map(({ id = uuid(), personId = by.id, number: _theirs, ...draft }, i) => {
+    const rowOf = (
+      { id = uuid(), personId = by.id, number: _theirs, ...draft }: FiledCoupon,
+      place: number,
+    ) => {
       const { revision, windowAt } = machines.get(draft.machineId) as MachineThen;
-      const window = windowAt(draft.weldedAt);
       return {
         ...rowFromDraft(draft),
-        ...{ id, personId, recordedAt, number: newest + 1 + i },
+        ...{ id, personId, recordedAt, number: newest + 1 + place },
         machineRevision: revision,
-        windowId: window.id,
+        windowId: windowAt(draft.weldedAt).id,
         withdrawnAt: null,
         revision: 1,
         section: null,
       };
-    });
-    for (let from = 0; from < rows.length; from += rowsAtOnce) {
-      tell(from, rows.length);
-      await manager.insert(CouponEntity, rows.slice(from, from + rowsAtOnce));
+    };
+    // Rows are made when their turn comes: of a large file all at once they would stand in memory twice.
+    for (let from = 0; from < coupons.length; from += rowsAtOnce) {
+      tell(from, coupons.length);
+      const some = coupons.slice(from, from + rowsAtOnce);
+      await manager.insert(
+        CouponEntity,
+        some.map((coupon, i) => rowOf(coupon, from + i)),
+      );
     }
     return coupons.length;
   }
