@@ -19,16 +19,25 @@ export async function crash({ rounds, seed }) {
     const { acknowledged: more, refused } = await saveAndKill(folder, headers, draws);
     if (refused.length > 0) throw new Error(`refused without a reason: ${refused.join(', ')}`);
     acknowledged.push(...more);
-    if ((round + 1) % 100 === 0) console.log(`  ${round + 1} kills, ${acknowledged.length} saves`);
+    // A campaign of hours that is broken off has said what it found by then.
+    if ((round + 1) % 100 === 0) {
+      const lost = await lostOf(folder, headers, acknowledged);
+      console.log(`  ${round + 1} kills, ${acknowledged.length} saves, ${lost.length} lost`);
+    }
   }
-  const last = await serveShop(folder);
-  const there = await couponIds(last.url, headers);
-  await last.stop();
-  const lost = acknowledged.filter((id) => !there.has(id));
+  const lost = await lostOf(folder, headers, acknowledged);
   return {
     figures: `${rounds} kills, ${acknowledged.length} saves acknowledged, ${lost.length} lost; ${checked(folder)}`,
     isWell: lost.length === 0 && acknowledged.length > 0,
   };
+}
+
+/** Which of what was acknowledged a shop that is started again does not have. */
+async function lostOf(folder, headers, acknowledged) {
+  const shop = await serveShop(folder);
+  const there = await couponIds(shop.url, headers);
+  await shop.stop();
+  return acknowledged.filter((id) => !there.has(id));
 }
 
 const command = fileURLToPath(new URL('../dist/checkCommand.js', import.meta.url));

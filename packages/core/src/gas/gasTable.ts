@@ -106,7 +106,7 @@ export const gasesByFamily: Readonly<Record<MetalFamily, readonly GasOnFamily[]>
   titanium: argonOnly(
     'titanium takes nitrogen up and turns brittle',
     'titanium takes air up and turns brittle',
-    'argon in front, behind and trailing until the seam is below 400 °C',
+    'argon in front, behind and trailing until the seam has cooled',
   ),
   nickel: [
     { gas: 'argon', refused: null, why: 'clean face and back' },

@@ -11,3 +11,4 @@ export {
 } from './thermal.js';
 export { tints, type Tint } from './tintScales.js';
 export { zincThickness, steelUnderZinc, zincBoiledOff, zincBoilingPoint } from './zincCoat.js';
+export { coveredUntil } from './coveredUntil.js';

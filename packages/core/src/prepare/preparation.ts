@@ -10,8 +10,8 @@ import {
   thinnerSheet,
   type JointConditions,
 } from '../joint/index.js';
-import type { Metal } from '../metal/index.js';
-import { celsius, inMm, metre, mm, saidLength, saidTemperature, type SaidUnits } from '../quantity/index.js';
+import { coveredUntil, type Metal } from '../metal/index.js';
+import { inMm, metre, mm, saidLength, saidTemperature, type SaidUnits } from '../quantity/index.js';
 import type { WeldJob } from '../settings/index.js';
 
 /** What a joint asks before light, by what it is about. */
@@ -135,7 +135,7 @@ function backingSteps(job: WeldJob, { backing }: JointConditions): readonly Prep
 }
 
 const backGasWords = (saidIn?: SaidUnits): string =>
-  `Argon behind as well as in front, trailing until the seam is below ${saidTemperature(celsius(400), saidIn)}.`;
+  `Argon behind as well as in front, trailing until the seam is below ${saidTemperature(coveredUntil, saidIn)}.`;
 
 function needsBackGas(metal: Metal): boolean {
   return metal.family === 'titanium';

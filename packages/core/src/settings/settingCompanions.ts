@@ -1,7 +1,8 @@
 import { shieldingGasFor, usualFlowFor, type GasChoice } from '../gas/index.js';
 import { beamAim, nozzleFor, type BeamAim, type NozzleChoice } from '../joint/index.js';
+import { coveredUntil } from '../metal/index.js';
 import { usualPractice } from '../practice/index.js';
-import { mm, second, type Metre, type Second } from '../quantity/index.js';
+import { mm, saidTemperature, second, type Metre, type Second } from '../quantity/index.js';
 import { plainBead } from './meltInputOf.js';
 import type { WeldJob } from './WeldJob.js';
 import type { WeldSetting } from './WeldSetting.js';
@@ -73,7 +74,10 @@ export function settingCompanions(
       : { value: softEnd.other, why: 'fills the crater' },
     gasBefore: { value: second(0.3), why: 'pushes the air out before the light comes' },
     gasAfter: isReactive
-      ? { value: gasAfterHot.reactive, why: 'until the end of the seam is below 400 °C' }
+      ? {
+          value: gasAfterHot.reactive,
+          why: `until the end of the seam is below ${saidTemperature(coveredUntil, job.saidIn)}`,
+        }
       : { value: gasAfterHot.other, why: 'covers the end of the seam while it glows' },
   };
 }

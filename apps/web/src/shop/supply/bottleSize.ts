@@ -2,6 +2,7 @@ import { bottleRanges } from '@lone-heron/contract';
 import { barGauge, litre, psiBar, waterVolumeFor, type AllowedRange } from '@lone-heron/core';
 import { figure } from '../../shared/figures/figures.js';
 import { litresPerCubicFoot } from '../../shared/figures/houseUnits.js';
+import { spokenPressure } from '../../shared/figures/spoken.js';
 import { shopUnits } from '../../shared/figures/shopUnits.js';
 
 /** How a shop says how large a bottle is. */
@@ -21,7 +22,7 @@ const byGas = (): BottleSize => {
   const litres = waterVolumeFor(litre(litresPerCubicFoot), barGauge(filledToPsi * psiBar)) * 1000;
   const { min, max, ...range } = bottleRanges.litres;
   return {
-    label: 'Gas when full, at 2,200 psi',
+    label: `Gas when full, at ${spokenPressure(filledToPsi * psiBar)}`,
     litres,
     range: { ...range, min: Math.ceil(min / litres), max: Math.floor(max / litres), unit: 'ft³' },
   };
