@@ -305,6 +305,28 @@ describe('Dial', () => {
     await page.keyboard.press('Escape');
   });
 
+  it('takes a small gap for millimetres, and does nothing with the last good joint while another is said', async () => {
+    const say = async (words: string) => {
+      await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+      await page.keyboard.press('/');
+      await named(page, 'Say the joint at once');
+      await page.keyboard.type(words);
+      await page.keyboard.press('Enter');
+      await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+    };
+    await open();
+    await say('butt 1.5 304 gap 5');
+    await seeText(page, 'allowed is 0 to 1.5 mm');
+    await page.keyboard.press('k');
+    await seeText(page, 'Mend the joint first: a card keeps the joint that is said.');
+    await page.keyboard.press('p');
+    await seeText(page, 'Mend the joint first: what is shown is of the last good one.');
+    expect(new URL(page.url()).pathname).toBe('/dial');
+    await say('lap 2 galv 0.5 gap 0.2');
+    await seeNoText(page, 'allowed is');
+    expect(await valueOf(page, 'Gap')).toBe('0.2');
+  });
+
   it('offers what stands on the shelf, and goes by the school the shop keeps to', async () => {
     await goTo(page, `${shop.heron.url}/shop/stock`);
     const spool = await named(page, 'Spool 2', 'group');

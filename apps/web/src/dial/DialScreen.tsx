@@ -115,11 +115,15 @@ interface BenchProps {
 /** Everything that follows from a good sentence. */
 function Bench({ dial, outcome, machines, onLog }: BenchProps) {
   const [sheet, setSheet] = useState<SheetName | null>(null);
-  const prepare = useLatest(() => setSheet('prepare'));
-  const keep = useLatest(useKeepOnCard(outcome));
+  const open = (name: SheetName) => (dial.isCurrent ? setSheet(name) : mendFirst(sheetsAreOfIt));
+  const prepare = useLatest(() => open('prepare'));
+  const keepNow = useKeepOnCard(outcome);
+  const keep = useLatest(() =>
+    dial.isCurrent ? keepNow() : mendFirst('a card keeps the joint that is said.'),
+  );
   useKey('p', prepare);
   useKey('k', keep);
-  useKey('c', () => setSheet('compare'));
+  useKey('c', () => open('compare'));
   const otherWay = (step: 1 | -1) =>
     void import('./nextAlternative.js').then(({ nextAlternative }) =>
       dial.pickAlternative(nextAlternative(outcome, dial.address.alternative, step)),
@@ -133,10 +137,10 @@ function Bench({ dial, outcome, machines, onLog }: BenchProps) {
           <Shortfall suggested={outcome.suggested} dial={dial} machines={machines} />
         </Suspense>
       )}
-      <FootBar outcome={outcome} onLog={onLog} />
-      <div className="dial-bench">
+      <FootBar outcome={outcome} isCurrent={dial.isCurrent} onLog={onLog} />
+      <div className={`dial-bench transition-opacity ${dial.isCurrent ? '' : 'opacity-50'}`}>
         <Hero dial={dial} outcome={outcome} />
-        <DialPlate dial={dial} outcome={outcome} onSheet={setSheet} />
+        <DialPlate dial={dial} outcome={outcome} onSheet={open} />
         <Expectation outcome={outcome} isSettled={dial.isSettled} />
       </div>
       <Suspense fallback={null}>
@@ -155,6 +159,13 @@ function Bench({ dial, outcome, machines, onLog }: BenchProps) {
       </Suspense>
     </>
   );
+}
+
+const sheetsAreOfIt = 'what is shown is of the last good one.';
+
+/** Nothing is done with the last good joint while the sentence says another that is none. */
+function mendFirst(why: string): void {
+  void import('sonner').then(({ toast }) => toast(`Mend the joint first: ${why}`));
 }
 
 /** Opens a new card with the setting as it stands. */
@@ -189,9 +200,7 @@ function useOpenLog(outcome: DialOutcome | null, isCurrent: boolean): () => void
   const dispatch = useDispatch();
   return useLatest(() => {
     if (outcome === null || !isCurrent) {
-      void import('sonner').then(({ toast }) =>
-        toast('Mend the joint first: a coupon is logged with the setting it was welded with.'),
-      );
+      mendFirst('a coupon is logged with the setting it was welded with.');
       return;
     }
     if (outcome.said.asIfW !== null) {

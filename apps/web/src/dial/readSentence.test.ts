@@ -37,6 +37,17 @@ describe('reading the sentence', () => {
     });
   });
 
+  it.each([
+    ['0.2', 0.2],
+    ['0,15', 0.15],
+    ['0.05', 0.05],
+    ['.004', 0.1016],
+    ['0', 0],
+  ])('a gap of %s is %f mm: a small one is usual, where a small sheet is one in inches', (gap, gapMm) => {
+    const { said, faults } = read({ gap });
+    expect([said?.joint.gapMm, faults]).toEqual([gapMm, {}]);
+  });
+
   it('takes a gauge number by the metal it is said of', () => {
     expect(read({ metal: 'lowCarbonSteel', first: '16ga' }).lengths.first).toBe(1.5189);
     expect(read({ metal: 'stainless304', first: '16ga' }).lengths.first).toBe(1.5875);

@@ -16,6 +16,9 @@ export type HouseLength = 'mm' | 'in';
 export type SizeName =
   'first' | 'second' | 'gap' | 'land' | 'leg' | 'tube' | 'hole' | 'stitch' | 'pitch' | 'offset';
 
+/** A gap of 0.2 is one of 0.2 mm, where a sheet of 0.06 is none; one of .004 is meant in inches all the same. */
+const narrowestGapMm = 0.02;
+
 /** A length in mm, typed in any unit or as a gauge of its metal. */
 export function readLength(
   word: string,
@@ -24,7 +27,8 @@ export function readLength(
   bare: HouseLength,
 ): Read<number> {
   const sheet = metal === null ? null : metalTable[metal].sheet;
-  const parsed = parseQuantity(word, 'length', { sheet, ...(bare === 'in' ? { bareUnit: 'in' } : {}) });
+  const small = range.min === 0 ? { smallestBareMm: narrowestGapMm } : {};
+  const parsed = parseQuantity(word, 'length', { sheet, ...(bare === 'in' ? { bareUnit: 'in' } : small) });
   if (!parsed.ok) return { fault: describeFault({ ...parsed.fault, quantity: range.quantity }) };
   const value = Math.round(parsed.value * 1e4) / 1e4;
   if (value >= range.min && value <= range.max) return { value };

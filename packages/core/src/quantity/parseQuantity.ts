@@ -19,19 +19,21 @@ export interface ParseOptions {
   readonly sheet?: SheetFamily | null;
   /** The unit of a number without one; by default the shop unit, and for lengths see below. */
   readonly bareUnit?: string;
+  /** A bare length below this many millimetres is inches; by default what no sheet is thinner than. */
+  readonly smallestBareMm?: number;
   /** The unit that the value is handed on in; by default the shop unit. */
   readonly into?: string;
 }
 
 /** Below this many millimetres a bare length is taken for inches: nobody welds 0.06 mm sheet. */
-const smallestBareMm = 0.3;
+const thinnestSheetMm = 0.3;
 
 /** Dimensions in which thousands are common, so that 1,500 may mean fifteen hundred. */
 const countsThousands: ReadonlySet<Dimension> = new Set(['power', 'frequency', 'duration']);
 
 /**
  * Reads a quantity as people in the shop write it. A bare length is mm when it is 0.3 or more and no fraction,
- * inches when it is a fraction or below 0.3. Gauge numbers need the sheet's family. Never throws.
+ * inches when it is a fraction or below 0.3, unless what it is a length of may be that small. Gauge numbers need the sheet's family. Never throws.
  *
  * @param text what was typed, such as "16 ga", "1-1/2 in", ".035\"", "1,5 mm", "35 cfh"
  * @param dimension what the text should be a quantity of
@@ -69,6 +71,7 @@ function unitScale(dimension: Dimension, unit: string) {
 function bareUnit(number: NumberAndRest, dimension: Dimension, options: ParseOptions): string {
   if (options.bareUnit !== undefined) return options.bareUnit.toLowerCase();
   if (dimension !== 'length') return dimensionUnits[dimension].shopUnit.toLowerCase();
+  const { smallestBareMm = thinnestSheetMm } = options;
   const isInches = number.isFraction || (number.value !== 0 && Math.abs(number.value) < smallestBareMm);
   return isInches ? 'in' : 'mm';
 }

@@ -40,6 +40,13 @@ describe('parseQuantity', () => {
     expect(read('48', 'speed', { bareUnit: 'cm/min' })).toBeCloseTo(8, 9);
   });
 
+  it('takes a small bare length for inches where none is so small in millimetres', () => {
+    expect(read('.063')).toBeCloseTo(1.6002, 9);
+    expect(read('0.2', 'length', { smallestBareMm: 0.02 })).toBe(0.2);
+    expect(read('.004', 'length', { smallestBareMm: 0.02 })).toBeCloseTo(0.1016, 9);
+    expect(read('1/64', 'length', { smallestBareMm: 0.02 })).toBeCloseTo(0.396875, 9);
+  });
+
   it('reads a gauge number by the sheet’s own table and refuses it without one', () => {
     expect(read('16ga', 'length', { sheet: 'aluminium' })).toBe(1.29032);
     expect(read('16ga', 'length', { sheet: 'stainless' })).toBe(1.5875);

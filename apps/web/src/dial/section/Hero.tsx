@@ -26,7 +26,7 @@ export function Hero({ dial, outcome }: { dial: Dial; outcome: DialOutcome }) {
   return (
     <section
       id={phoneLeaves.drawing}
-      className={`sheet flex min-h-0 flex-col transition-opacity ${dial.isCurrent ? '' : 'opacity-50'}`}
+      className="sheet flex min-h-0 flex-col"
       aria-label="What it will look like"
     >
       <header className="flex min-h-11 flex-wrap items-center px-2">
