@@ -192,6 +192,31 @@ describe('cards', () => {
     );
   });
 
+  it('say of a setting that is about to be kept how its coupons came out', async () => {
+    const { machineId, setting } = await signedCard();
+    const joint = {
+      kind: 'butt',
+      metal: 'stainless304',
+      firstThicknessMm: 2.7,
+      secondThicknessMm: 2.7,
+      gapMm: 0,
+    };
+    const welded = (back: string) => ({
+      ...{ machineId, setting, joint, back, remark: '', weldedAt: new Date().toISOString() },
+      ...{ lightOnS: null, runLengthMm: null },
+    });
+    const start = new URLSearchParams({
+      ...{ machine: String(machineId), joint: JSON.stringify(joint), setting: JSON.stringify(setting) },
+    });
+    await logCoupons([welded('none')]);
+    await goto(`cards/new?${start.toString()}`);
+    await seeText(page, 'was welded with it: no mark. No other of these numbers came out');
+    await logCoupons([welded('even')]);
+    await goto(`cards/new?${start.toString()}`);
+    await seeText(page, 'was welded with it: even line.');
+    await seeNoText(page, 'came out');
+  });
+
   it('begin from Dial with a key, and are retired and taken out again', async () => {
     await goto('dial');
     await seeText(page, 'What to expect');
