@@ -206,7 +206,11 @@ describe('cards', () => {
       ...{ lightOnS: null, runLengthMm: null },
     });
     const start = new URLSearchParams({
-      ...{ machine: machineId as unknown as string, joint: JSON.stringify(joint), setting: JSON.stringify(setting) },
+      ...{
+        machine: machineId as unknown as string,
+        joint: JSON.stringify(joint),
+        setting: JSON.stringify(setting),
+      },
     });
     await logCoupons([welded('none')]);
     await goto(`cards/new?${start.toString()}`);
