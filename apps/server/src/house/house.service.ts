@@ -1,6 +1,5 @@
 import {
   houseSheets,
-  houseStarts,
   type House,
   type HouseContent,
   type HouseSheet,
@@ -9,9 +8,9 @@ import {
 import { Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
 import { RecordKit } from '../kit/recordKit.js';
-import { RevisionLog } from '../kit/RevisionLog.js';
 import { changedInWords } from './changedInWords.js';
 import { HouseSheetEntity } from './houseSheet.entity.js';
+import { sheetNow, sheets } from './houseSheets.js';
 
 /** What the shop keeps to: its practice, its units, what it has on hand and what things cost. */
 @Injectable()
@@ -46,24 +45,4 @@ export class HouseService {
       return this.current(manager);
     });
   }
-}
-
-const sheets = new RevisionLog<HouseSheetEntity, HouseContent[HouseSheet]>({
-  entity: HouseSheetEntity,
-  ...{ subject: 'sheet', counter: 'revision', author: 'madeBy' },
-  draftOf: ({ content }) => content,
-  meanwhile: () => 'This sheet was changed meanwhile. What you typed is still here: look, then save again.',
-});
-
-async function sheetNow<Sheet extends HouseSheet>(manager: EntityManager, sheet: Sheet) {
-  const row = await sheets.newest(manager, sheet);
-  return {
-    revision: row?.revision ?? 0,
-    // A question that a later version asks starts where every shop starts.
-    content: withStarts(sheet, row?.content ?? houseStarts[sheet]) as HouseContent[Sheet],
-  };
-}
-
-function withStarts(sheet: HouseSheet, content: HouseContent[HouseSheet]): unknown {
-  return Array.isArray(content) ? content : { ...(houseStarts[sheet] as object), ...content };
 }
