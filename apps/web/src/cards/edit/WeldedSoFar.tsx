@@ -52,8 +52,8 @@ function WeldedWithIt({ welded, start }: { welded: Coupon; start: CardStart }) {
     );
   return (
     <p role="status" className="caution px-3 py-2">
-      Coupon {number} {withIt}: <strong>{look}</strong>. No other of these numbers came out: weld one that
-      does before somebody goes by this card.
+      Coupon {number} {withIt}: <strong>{look}</strong>. No other of these numbers came out: where more depth
+      was wanted, weld one that does before somebody goes by this card.
     </p>
   );
 }
