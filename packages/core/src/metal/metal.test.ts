@@ -1,4 +1,5 @@
 import { shieldingGasFor } from '../gas/index.js';
+import { kelvin, mm } from '../quantity/index.js';
 import {
   dialledMetals,
   diffusivity,
@@ -8,6 +9,11 @@ import {
   liquidDiffusivity,
   meltRise,
   metalTable,
+  coveredUntil,
+  steelUnderZinc,
+  zincBoiledOff,
+  zincBoilingPoint,
+  zincThickness,
 } from './index.js';
 
 const rows = Object.values(metalTable);
@@ -53,4 +59,40 @@ describe('the reference data', () => {
       expect(reason).not.toBe('');
     }
   });
+});
+
+describe('the zinc on a sheet', () => {
+  it('is as thick as its weight says, and boils off both faces over what got hot', () => {
+    expect(zincThickness(71.4)).toBeCloseTo(10e-6, 12);
+    expect(zincThickness(0)).toBe(0);
+    expect(zincThickness(700)).toBeCloseTo(98.04e-6, 8);
+    expect(zincBoiledOff(100, mm(5))).toBeCloseTo(1e-3, 12);
+    expect(zincBoilingPoint).toBeCloseTo(1180.15, 9);
+  });
+
+  it.each([-1, 701, Number.NaN])('of %d g/m2 there is not', (coat) => {
+    expect(() => zincThickness(coat)).toThrow('zinc coat, each side');
+    expect(() => zincBoiledOff(coat, mm(5))).toThrow('0 to 700 g/m2');
+  });
+
+  it('is not the steel, and cannot be thicker than the sheet', () => {
+    expect(steelUnderZinc(mm(1), 71.4)).toBeCloseTo(0.98e-3, 12);
+    expect(() => steelUnderZinc(mm(0.02), 71.4)).toThrow(
+      'galvanised thickness 0.02 mm: allowed is more than its two coats of 71.4 g/m2.',
+    );
+  });
+});
+
+describe('heat from a warm part', () => {
+  it('counts from where the part starts', () => {
+    const metal = findMetal('stainless304');
+    expect(meltRise(metal, kelvin(493))).toBe(1222);
+    expect(heatToMelting(metal, kelvin(493))).toBeCloseTo(7450 * 620 * 1222, 0);
+    expect(coveredUntil).toBeCloseTo(673.15, 9);
+  });
+});
+
+it('a metal that is not in the table is refused with those that are', () => {
+  expect(() => findMetal('tin')).toThrow('metal “tin”: allowed is lowCarbonSteel, galvanised');
+  expect(() => findMetal('toString')).toThrow('metal “toString”');
 });

@@ -86,7 +86,11 @@ function fitWords({ joint, wireDiameter, practice = usualPractice, saidIn }: Wel
   const { plain, bridged } = gapBorne(joint, wireDiameter);
   const most = metre(Math.max(plain, bridged ?? 0));
   const knob = practice.gap === 'slightlyOpen' ? gapAsKnob(joint) : null;
-  const fit = `Fit it along its whole length: ${saidLength(plain, saidIn, 2)} of gap does not show, ${saidLength(most, saidIn, 2)} is the most to weld over.`;
+  const borne = saidLength(plain, saidIn, 2);
+  const fit =
+    most > plain
+      ? `Fit it along its whole length: ${borne} of gap does not show, ${saidLength(most, saidIn, 2)} is the most to weld over.`
+      : `Fit it along its whole length: ${borne} of gap is the most to weld over.`;
   return knob === null ? fit : `${fit} ${knob}`;
 }
 

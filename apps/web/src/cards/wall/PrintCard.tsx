@@ -41,19 +41,19 @@ function Print({ card, machine, machines }: PrintProps) {
   const shown = shownVersion(card);
   const learn = useLearnOf(shown.content, machines);
   const expected = useMemo(() => cardForecast(shown.content, machine, learn), [shown, machine, learn]);
-  const { units } = houseContent(house);
+  const { units, practice } = houseContent(house);
   const layOut = useCallback(
     (frame: PageFrame) =>
       cardPaper(
         {
-          ...{ card, shown, machine, units, expected },
+          ...{ card, shown, machine, units, practice, expected },
           nameOf: (id) => people?.find((each) => each.id === id)?.name ?? 'somebody',
           address: origin === null ? null : `${origin}/cards/${card.id}`,
           printedAt: new Date(),
         },
         frame,
       ),
-    [card, shown, machine, units, expected, people, origin],
+    [card, shown, machine, units, practice, expected, people, origin],
   );
   return (
     <div className="mx-auto flex max-w-5xl flex-col gap-3 px-4 py-3 sm:px-6">

@@ -2,12 +2,11 @@ import {
   cardState,
   coreSetting,
   type Card,
-  type CardContent,
   type CardVersion,
   type HouseUnits,
   type Machine,
 } from '@lone-heron/contract';
-import { outcomes } from '@lone-heron/core';
+import { outcomes, type Practice } from '@lone-heron/core';
 import { format } from 'date-fns';
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces.js';
 import { printedSection } from '../../shared/drawing/printedSection.js';
@@ -30,6 +29,7 @@ export interface CardOnPaper {
   readonly shown: CardVersion;
   readonly machine: Machine;
   readonly units: HouseUnits;
+  readonly practice: Practice;
   readonly expected: CardForecast;
   readonly nameOf: (personId: string | null) => string;
   /** Where a phone opens the card; null where none can. */
@@ -59,7 +59,7 @@ export function cardPaper(of: CardOnPaper, frame: PageFrame): TDocumentDefinitio
         columnGap: gutter,
         margin: [0, 6 * scale, 0, 0],
       },
-      preparationPart(content, of.machine, frame),
+      preparationPart(of, frame),
     ],
     footer: foot(of, frame),
   };
@@ -159,8 +159,11 @@ function proof({ shown }: CardOnPaper, width: number, scale: number): Content {
   ];
 }
 
-function preparationPart(content: CardContent, machine: Machine, { innerWidth, scale }: PageFrame): Content {
-  const { steps, cautions } = beforeLight(content, machine);
+function preparationPart(
+  { shown: { content }, machine, practice }: CardOnPaper,
+  { innerWidth, scale }: PageFrame,
+): Content {
+  const { steps, cautions } = beforeLight(content, machine, practice);
   const fontSize = 10 * scale;
   const body = steps.map(({ about, words }): TableCell[] => [
     printed(preparationWords[about], { fontSize, bold: true }),
