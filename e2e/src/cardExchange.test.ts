@@ -4,7 +4,7 @@ import type { Browser, ElementHandle, Page } from 'puppeteer-core';
 import { openBrowser, openPage } from './support/browser.js';
 import { freshFolder, removeFolder, startHeron, takeSeeded, type RunningHeron } from './support/heron.js';
 import { keepSavedFiles, type SavedFiles } from './support/savedFiles.js';
-import { fill, press, seeText, signIn, textOf } from './support/screen.js';
+import { fill, press, seeReading, seeText, signIn } from './support/screen.js';
 import { goTo } from './support/goTo.js';
 
 /** Cards passed on from one shop to another: out as a file, in there after a look, back again, and where they clash. */
@@ -89,7 +89,7 @@ describe('cards that are passed on', () => {
     await goTo(theirPage, `${other.url}/cards/${renamed.id}`);
     await seeText(theirPage, 'From another shop, written by Maren');
     await seeText(theirPage, 'Not signed here.');
-    expect(await textOf(theirPage, 'Versions')).toContain('signed there by Ines');
+    await seeReading(theirPage, 'Versions', 'signed there by Ines');
   });
 
   it('never go over ours: a clash is left until it is taken, and then stands beside', async () => {

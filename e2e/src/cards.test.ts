@@ -1,7 +1,7 @@
 import type { Page } from 'puppeteer-core';
 import { v7 as uuid } from 'uuid';
 import { openPage } from './support/browser.js';
-import { fill, named, press, seeNoText, seeText, signIn, textOf } from './support/screen.js';
+import { fill, named, press, seeNoText, seeReading, seeText, signIn, textOf } from './support/screen.js';
 import { sampleShop } from './support/sampleShop.js';
 import { goTo } from './support/goTo.js';
 import { fittedWindow } from './support/counted.js';
@@ -103,7 +103,7 @@ describe('cards', () => {
     await (await named(page, 'Proven once it meets')).select('For the eye');
     await press(page, 'Make the card');
     await seeText(page, 'Not proven yet');
-    expect(await textOf(page, 'What proves it')).toContain(`Coupon ${coupon?.number}`);
+    await seeReading(page, 'What proves it', `Coupon ${coupon?.number}`);
     expect(await page.$('::-p-aria([name^="Sign version"])')).toBeNull();
     await press(page, `Coupon ${coupon?.number}`, 'link');
     await press(page, 'Section');
@@ -156,11 +156,11 @@ describe('cards', () => {
     await (await page.waitForSelector('main li a[href^="/cards/"]'))?.click();
     await press(page, 'To another machine', 'link');
     await seeText(page, 'To be proved: the card begins as a draft.');
-    expect(await textOf(page, 'What it becomes')).toMatch(/on the bench unit becomes .* on the barrow unit/);
+    await seeReading(page, 'What it becomes', /on the bench unit becomes .* on the barrow unit/);
     await press(page, 'Make the card for the barrow unit');
     await seeText(page, 'Not proven yet');
     await seeText(page, 'to be proved here.');
-    expect(await textOf(page, 'Dial these')).toContain('on the barrow unit');
+    await seeReading(page, 'Dial these', 'on the barrow unit');
   });
 
   it('whose newest coupons disagree with the older ones say so, with what else changed', async () => {
@@ -187,7 +187,9 @@ describe('cards', () => {
     await seeText(page, 'drifts');
     await (await page.waitForSelector('main li a[href^="/cards/"]'))?.click();
     await seeText(page, 'Weld a proof coupon before the next part, and cut it.');
-    expect(await textOf(page, 'It drifts')).toMatch(
+    await seeReading(
+      page,
+      'It drifts',
       /The newest 3 coupons weld \d+ % shallower [\s\S]*All went through one window/,
     );
   });

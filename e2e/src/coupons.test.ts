@@ -5,7 +5,18 @@ import { generatedFace, generatedSection, type DrawnSection, type PicturePoint }
 import type { ElementHandle, Page } from 'puppeteer-core';
 import sharp from 'sharp';
 import { openPage, tablet } from './support/browser.js';
-import { fill, named, patienceMs, pick, press, seeText, signIn, textOf, valueOf } from './support/screen.js';
+import {
+  fill,
+  named,
+  patienceMs,
+  pick,
+  press,
+  seeReading,
+  seeText,
+  signIn,
+  textOf,
+  valueOf,
+} from './support/screen.js';
 import { sampleShop } from './support/sampleShop.js';
 import { goTo, reload } from './support/goTo.js';
 import { countedCoupons } from './support/counted.js';
@@ -335,8 +346,8 @@ describe('tests and amendments', () => {
     await fill(page, 'Why it is amended', 'watch read wrong');
     await press(page, 'Save the amendment');
     await seeText(page, 'As it was logged: faint line · light not timed');
-    expect(await textOf(page, 'Earlier entries')).toContain('by Maren: watch read wrong');
-    expect(await textOf(page, 'Setting and what was seen')).toContain('light on 11 s');
+    await seeReading(page, 'Earlier entries', 'by Maren: watch read wrong');
+    await seeReading(page, 'Setting and what was seen', 'light on 11 s');
   });
 
   it('refuses a file that only says it is a photo, and keeps what else was chosen', async () => {
@@ -415,7 +426,7 @@ describe('tests and amendments', () => {
     }
     await seeText(page, 'Settled');
     // 1400 W lies between two steps of the panel, of 15 W.
-    expect(await textOf(page, 'What it says')).toMatch(/Power from 300 to 1395 W welds \d+ % deeper/);
+    await seeReading(page, 'What it says', /Power from 300 to 1395 W welds \d+ % deeper/);
   });
 
   it('crosses two knobs, shuffled, with a curve for each end of the other one', async () => {
@@ -465,6 +476,6 @@ describe('tests and amendments', () => {
     await press(page, 'Compare coupon 5086', 'checkbox');
     await press(page, 'Hold 2 side by side', 'link');
     await seeText(page, 'Coupon 5087');
-    expect(await textOf(page, 'What differs')).toContain('Power');
+    await seeReading(page, 'What differs', 'Power');
   });
 });

@@ -60,7 +60,7 @@ describe('Dial', () => {
       await fill(page, 'Leg of the fillet', '.080 in');
       await seeText(page, '= 3.17 mm');
       expect(await drawing()).toContain('3.17 mm to 1.59 mm T');
-      expect(await textOf(page, 'Dial these')).toContain('V, grooved');
+      await seeReading(page, 'Dial these', 'V, grooved');
     });
 
     it('an outside corner in gauge numbers, by the metal they are said of', async () => {
@@ -70,8 +70,8 @@ describe('Dial', () => {
       await fill(page, 'Thickness of the second sheet', '16ga');
       await seeText(page, '= 1.29 mm');
       expect(await drawing()).toContain('1.29 mm to 1.29 mm out corner');
-      expect(await textOf(page, 'Dial these')).toContain('notched, grooved');
-      expect(await textOf(page, 'Dial these')).toContain('argon 21 L/min');
+      await seeReading(page, 'Dial these', 'notched, grooved');
+      await seeReading(page, 'Dial these', 'argon 21 L/min');
     });
 
     it('two metals as a lap, with what the pair asks', async () => {
@@ -114,11 +114,11 @@ describe('Dial', () => {
     expect((await ines.put('house/units/1', inches)).status).toBe(200);
     await open('?first=.063&second=.063');
     expect(await drawing()).toContain('0.063 in to 0.063 in butt');
-    expect(await textOf(page, 'Dial these')).toMatch(/Travel\s+2\d\.\d in\/min/);
-    expect(await textOf(page, 'Dial these')).toContain('argon 40 CFH');
+    await seeReading(page, 'Dial these', /Travel\s+2\d\.\d in\/min/);
+    await seeReading(page, 'Dial these', 'argon 40 CFH');
     expect((await ines.put('house/units/2', { ...millimetres, travel: 'cm/min' })).status).toBe(200);
     await open('?first=16ga&second=16ga');
-    expect(await textOf(page, 'Dial these')).toMatch(/Travel\s+\d+ cm\/min/);
+    await seeReading(page, 'Dial these', /Travel\s+\d+ cm\/min/);
     expect((await ines.put('house/units/3', millimetres)).status).toBe(200);
   });
 
@@ -192,7 +192,7 @@ describe('Dial', () => {
     await press(page, 'Ease off');
     await press(page, 'More');
     await seeText(page, '2 eases');
-    expect(await textOf(page, 'Ease off')).toContain('Straw and beyond');
+    await seeReading(page, 'Ease off', 'Straw and beyond');
     await press(page, 'Dial it');
     expect(await power()).toBeLessThan(before - 3);
   });

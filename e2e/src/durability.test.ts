@@ -15,9 +15,9 @@ import {
   named,
   patienceMs,
   press,
+  seeReading,
   seeText,
   signIn,
-  textOf,
   toStation,
   valueOf,
 } from './support/screen.js';
@@ -113,8 +113,8 @@ describe('nothing is lost', () => {
     expect(await page.$eval('tbody tr', (row) => (row as HTMLElement).innerText)).toContain('no mark');
     expect(await total()).toBe(before + 1);
     await goTo(page, `${shop.heron.url}/optics`);
-    expect(await textOf(page, 'Window of the bench unit')).toContain(`Window ${number}`);
-    expect(await textOf(page, 'Windows that came out')).toContain('haze');
+    await seeReading(page, 'Window of the bench unit', `Window ${number}`);
+    await seeReading(page, 'Windows that came out', 'haze');
   });
 
   it('shows in one tab what was logged in another', async () => {

@@ -49,8 +49,8 @@ describe('the machines of the shop', () => {
   };
 
   it('stand there with what they can do', async () => {
-    expect(await textOf(page, 'the bench unit')).toContain('1500 W');
-    expect(await textOf(page, 'the barrow unit')).toContain('to 5 m/min');
+    await seeReading(page, 'the bench unit', '1500 W');
+    await seeReading(page, 'the barrow unit', 'to 5 m/min');
     await named(page, 'Shop 2 machines', 'link');
   });
 
@@ -100,7 +100,7 @@ describe('the machines of the shop', () => {
     expect(figures).toMatch(/optical density at least\s+6\s/);
     expect(figures).toMatch(/dangerous to eyes within\s+1[34]0 m/);
     expect(figures).toContain('At 1200 W, as the machine is configured (revision 2).');
-    expect(await textOf(page, 'If light went into an eye')).toContain('up to 1200 W');
+    await seeReading(page, 'If light went into an eye', 'up to 1200 W');
     await openBench();
   });
 

@@ -9,6 +9,7 @@ import {
   patienceMs,
   press,
   seeNoText,
+  seeReading,
   seeText,
   signIn,
   textOf,
@@ -96,7 +97,7 @@ describe('the day of a machine', () => {
     await fill(page, 'Why', 'no tape left');
     await press(page, 'Leave it out');
     await seeText(page, 'Start-up, step 15 of 16');
-    expect(await textOf(page, 'Ready, start-up and shut-down')).toContain('no tape left');
+    await seeReading(page, 'Ready, start-up and shut-down', 'no tape left');
     await press(page, 'Take back: Pointer dot in the middle of the nozzle');
     await seeText(page, 'Start-up, step 14 of 16');
     await done();
@@ -204,7 +205,7 @@ describe('the day of a machine', () => {
     expect((await other.put(`days/${bench?.id}/entries/${freshId()}`, entry)).status).toBe(200);
     await page.evaluate(() => window.dispatchEvent(new Event('visibilitychange')));
     await seeText(page, 'Start-up, step 10 of 15');
-    expect(await textOf(page, 'Ready, start-up and shut-down')).toMatch(/30 °C\s+Tobias/);
+    await seeReading(page, 'Ready, start-up and shut-down', /30 °C\s+Tobias/);
   });
 
   it('works on a phone: one large step at a time', async () => {

@@ -1,6 +1,17 @@
 import type { Page } from 'puppeteer-core';
 import { desk, openPage } from './support/browser.js';
-import { fill, named, pick, press, seeText, signIn, textOf, toStation, valueOf } from './support/screen.js';
+import {
+  fill,
+  named,
+  pick,
+  press,
+  seeReading,
+  seeText,
+  signIn,
+  textOf,
+  toStation,
+  valueOf,
+} from './support/screen.js';
 import { sampleShop } from './support/sampleShop.js';
 import { goTo, reload } from './support/goTo.js';
 import { countedCoupons, fittedWindow } from './support/counted.js';
@@ -57,7 +68,7 @@ describe('from a joint to a logged coupon', () => {
     await pick(page, 'Aim', 'reach');
     await pick(page, 'Wire', '1');
     await named(page, 'Wire, m/min');
-    expect(await textOf(page, 'Dial these')).toContain('Travel');
+    await seeReading(page, 'Dial these', 'Travel');
   });
 
   it('keeps the joint in the address', async () => {
@@ -100,7 +111,7 @@ describe('from a joint to a logged coupon', () => {
     await seeText(page, `Coupon ${coupon} is logged, through window ${through}.`);
     await seeText(page, `No ${coupon}`);
     expect(await coveredByToast(page)).toEqual([]);
-    expect(await textOf(page, 'Coupons of this joint')).toContain('even line');
+    await seeReading(page, 'Coupons of this joint', 'even line');
   });
 
   it('keeps it under Coupons with setting, machine, person, window and time', async () => {
@@ -139,7 +150,7 @@ describe('from a joint to a logged coupon', () => {
     await fill(page, 'Note', 'gun too upright');
     await press(page, 'A new window is in');
     await seeText(page, `Window ${through + 1} is in. The next coupon carries it.`);
-    expect(await textOf(page, 'Windows that came out')).toContain('gun too upright');
+    await seeReading(page, 'Windows that came out', 'gun too upright');
     await goTo(page, `${shop.heron.url}/dial?machine=barrow`);
     await page.keyboard.press('l');
     await seeText(page, 'What did the back look like?');

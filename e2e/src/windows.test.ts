@@ -93,7 +93,9 @@ describe('a window that is changed with gloves on', () => {
     const steps = await page.$$('ol[aria-label="Steps"] label');
     for (const step of steps) await step.tap();
     await seeText(page, 'every step is done');
-    expect(await textOf(page, 'Steps')).toMatch(
+    await seeReading(
+      page,
+      'Steps',
       /focus lens first, then collimator, then mirror, fibre end last[\s\S]*Never look through a glass/,
     );
     await pick(page, 'Part', 'extractionFilter');
@@ -178,7 +180,7 @@ describe('how long windows last', () => {
     expect(said).toMatch(/Batch of the bottle: ebb 88[\s\S]*a month in windows/);
     expect(said).toMatch(/Gun angle: upright[\s\S]*Lean the gun/);
     expect(said).not.toMatch(/Who welded|Machine:/);
-    expect(await textOf(page, 'How long they last')).toMatch(/Half last to \d+\.\d h at 1 kW/);
+    await seeReading(page, 'How long they last', /Half last to \d+\.\d h at 1 kW/);
   });
 
   it('has curves by level with a table behind, and says where there are too few to tell', async () => {

@@ -66,18 +66,20 @@ export async function seeText(page: Page, text: string): Promise<void> {
   }
 }
 
-/** Waits until the text of a part of the screen reads so; fails with what it reads instead. */
-export async function seeReading(page: Page, name: string, pattern: RegExp): Promise<void> {
+/** Waits until the text of a part of the screen has these words, or reads so; fails with what it reads instead. */
+export async function seeReading(page: Page, name: string, words: string | RegExp): Promise<void> {
   const part = await named(page, name);
   try {
     await page.waitForFunction(
-      (element, source) => new RegExp(source).test(element.innerText),
+      (element, wanted, source) =>
+        wanted === null ? new RegExp(source).test(element.innerText) : element.innerText.includes(wanted),
       { timeout: patienceMs },
       part,
-      pattern.source,
+      typeof words === 'string' ? words : null,
+      typeof words === 'string' ? '' : words.source,
     );
   } catch {
-    throw new Error(`${String(pattern)} is not what “${name}” reads:\n${await textOf(page, name)}`);
+    throw new Error(`${String(words)} is not what “${name}” reads:\n${await textOf(page, name)}`);
   }
 }
 
