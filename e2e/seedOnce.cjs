@@ -19,7 +19,7 @@ module.exports = async function seedOnce() {
   execFileSync(process.execPath, [join(root, 'tools/build.mjs')], { stdio: ['ignore', 2, 2] });
   const folder = mkdtempSync(join(tmpdir(), 'heron-seeded-'));
   const env = { ...process.env, HERON_DATA: folder, HERON_DEMO: '1', PORT: String(await freePort()) };
-  const child = spawn(process.execPath, [join(root, 'apps/server/dist/main.js')], {
+  const child = spawn(process.execPath, [join(root, 'apps/server/dist/served/main.js')], {
     env: { ...env, HERON_WEB: join(root, 'apps/web/dist') },
     stdio: ['ignore', 'pipe', 'inherit'],
   });

@@ -14,6 +14,7 @@ import { plainJobMs } from './bench/plainJob.mjs';
 import { searchTime } from './bench/searchTime.mjs';
 import { startTime } from './bench/startTime.mjs';
 import { tracingTime } from './bench/tracingTime.mjs';
+import { weldOrderTimes } from './bench/weldOrderTimes.mjs';
 
 const measures = [
   () => meltSpeed('melt model, guarded', core.predictMelt),
@@ -21,6 +22,7 @@ const measures = [
   searchTime,
   evidenceTime,
   changeoverTimes,
+  weldOrderTimes,
   tracingTime,
   couponListTime,
   windowStudyTime,

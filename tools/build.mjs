@@ -3,6 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { bundleServer } from './bundleServer.mjs';
 import { bin, root } from './root.mjs';
 
 const stamps = join(root, '.cache/build');
@@ -11,11 +12,15 @@ const stamps = join(root, '.cache/build');
 const workspaces = [
   { folder: 'packages/core', build: transpile },
   { folder: 'packages/contract', build: transpile },
-  { folder: 'apps/server', build: transpile },
+  { folder: 'apps/server', build: bundledServer },
   { folder: 'apps/web', build: bundle },
 ];
 
-let inputs = hash(['package-lock.json', '.swcrc', 'tsconfig.base.json', 'tools/build.mjs'].map(fromRoot));
+let inputs = hash(
+  ['package-lock.json', '.swcrc', 'tsconfig.base.json', 'tools/build.mjs', 'tools/bundleServer.mjs'].map(
+    fromRoot,
+  ),
+);
 for (const { folder, build } of workspaces) {
   inputs = createHash('sha256')
     .update(inputs)
@@ -26,7 +31,7 @@ for (const { folder, build } of workspaces) {
   if (isBuilt && readFileSync(stamp, 'utf8') === inputs) continue;
   console.error(`Building ${folder}`);
   rmSync(join(root, folder, 'dist'), { recursive: true, force: true });
-  build(join(root, folder));
+  await build(join(root, folder));
   mkdirSync(stamps, { recursive: true });
   writeFileSync(stamp, inputs);
 }
@@ -34,6 +39,11 @@ for (const { folder, build } of workspaces) {
 function transpile(folder) {
   const options = ['--strip-leading-paths', '--quiet', '--config-file', join(root, '.swcrc')];
   run(folder, bin('swc'), ['src', '-d', 'dist', ...options]);
+}
+
+async function bundledServer(folder) {
+  transpile(folder);
+  await bundleServer(folder);
 }
 
 function bundle(folder) {

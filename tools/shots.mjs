@@ -44,7 +44,7 @@ const shots = [
 const longestPage = 120_000;
 
 const data = mkdtempSync(join(tmpdir(), 'heron-shots-'));
-const server = spawn(process.execPath, ['apps/server/dist/main.js'], {
+const server = spawn(process.execPath, ['apps/server/dist/served/main.js'], {
   cwd: root,
   stdio: 'inherit',
   env: { ...process.env, PORT: String(port), HERON_DATA: data, HERON_DEMO: '1', HERON_WEB: 'apps/web/dist' },

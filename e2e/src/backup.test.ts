@@ -13,7 +13,7 @@ afterAll(() => folders.forEach(removeFolder));
 
 const command = (folder: string, ...words: readonly string[]) => commandWith({}, folder, ...words);
 const commandWith = (env: NodeJS.ProcessEnv, folder: string, ...words: readonly string[]) =>
-  spawnSync(process.execPath, [resolve(__dirname, '../../apps/server/dist/backupCommand.js'), ...words], {
+  spawnSync(process.execPath, [resolve(__dirname, '../../apps/server/dist/served/backupCommand.js'), ...words], {
     env: { ...process.env, ...env, HERON_DATA: folder },
     encoding: 'utf8',
   });

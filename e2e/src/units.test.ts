@@ -1,7 +1,7 @@
 import type { Page } from 'puppeteer-core';
 import { openPage } from './support/browser.js';
 import { openDesk, type Desk } from './support/desk.js';
-import { goTo } from './support/goTo.js';
+import { goTo, goWithin } from './support/goTo.js';
 import { sampleShop } from './support/sampleShop.js';
 import { pages, show } from './support/screenAudit.js';
 import { inches, millimetres } from './support/shopUnits.js';
@@ -64,11 +64,12 @@ describe('units', () => {
 
   /** Lines of a page with a unit of the other system. */
   const foreignLines = async (path: string, system: keyof typeof foreign) => {
-    await show(page, shop.heron.url, path);
+    await show(page, shop.heron.url, path, goWithin);
     const text = await page.$eval(
       'main',
       (main, ofMachine) => {
-        main.querySelectorAll(`${ofMachine}, kbd`).forEach((part) => part.remove());
+        for (const part of main.querySelectorAll<HTMLElement>(`${ofMachine}, kbd`))
+          part.style.setProperty('display', 'none', 'important');
         const typed = [...main.querySelectorAll('input')].map(({ type, value }) =>
           type === 'text' ? value : '',
         );

@@ -40,7 +40,7 @@ async function lostOf(folder, headers, acknowledged) {
   return acknowledged.filter((id) => !there.has(id));
 }
 
-const command = fileURLToPath(new URL('../dist/checkCommand.js', import.meta.url));
+const command = fileURLToPath(new URL('../dist/served/checkCommand.js', import.meta.url));
 
 /** What ./heron check says of the database, its history and its saves. */
 export function checked(folder) {

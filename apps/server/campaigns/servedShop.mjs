@@ -8,7 +8,7 @@ import { fileURLToPath } from 'node:url';
 import { v7 as uuid } from 'uuid';
 import { call } from './calls.mjs';
 
-const main = fileURLToPath(new URL('../dist/main.js', import.meta.url));
+const main = fileURLToPath(new URL('../dist/served/main.js', import.meta.url));
 /** A start that takes longer hangs, ms. */
 const longestStart = 120_000;
 /** Where the browser tests keep a sample shop. */

@@ -112,12 +112,12 @@ export const pages = [
 ];
 
 /**
- * A page as it stands once its data has come; "cut" is the newest coupon that has a section and a photo of it, and
- * "signed" a card that is.
+ * A page as it stands once its data has come, loaded anew unless told otherwise; "cut" is the newest coupon that has a
+ * section and a photo of it, and "signed" a card that is.
  */
-export async function show(page: Page, url: string, path: string): Promise<void> {
+export async function show(page: Page, url: string, path: string, go = goTo): Promise<void> {
   const address = path.replace(/\bcut\b/, await cutCoupon(url)).replace(/\bsigned\b/, await signedCard(url));
-  await goTo(page, `${url}/${address}`);
+  await go(page, `${url}/${address}`);
   await page.waitForSelector('main h1, main h2');
 }
 

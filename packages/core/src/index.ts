@@ -423,7 +423,16 @@ export {
 } from './optics/index.js';
 
 // Jobs: order of work, and cost
-export { planChangeovers, spreadSeams, seamCost, metreOfSeam } from './plan/index.js';
+export {
+  planChangeovers,
+  planWeldOrder,
+  orderCost,
+  cycleIn,
+  spreadSeams,
+  seamCost,
+  metreOfSeam,
+  payback,
+} from './plan/index.js';
 
 // Special functions that several domains need
 export {

@@ -1,6 +1,7 @@
 import { RangeFault } from '../fault/index.js';
 import { exactOrder } from './exactOrder.js';
 import { improvedOrder } from './improvedOrder.js';
+import { Precedence } from './precedence.js';
 
 /** An order of set-ups. */
 export interface ChangeoverPlan {
@@ -31,11 +32,11 @@ export function planChangeovers(minutes: readonly (readonly number[])[], start: 
   const count = minutes.length;
   const table = Float64Array.from(minutes.flat());
   if (count <= exactUpTo) {
-    const order = exactOrder(table, count, start);
+    const order = exactOrder(table, count, start, Precedence.none(count));
     const cost = orderCost(table, count, order);
     return { order, cost, lowerBound: cost };
   }
-  const order = improvedOrder(table, count, start);
+  const order = improvedOrder(table, count, start, Precedence.none(count));
   return { order, cost: orderCost(table, count, order), lowerBound: reducedBound(table, count, start) };
 }
 

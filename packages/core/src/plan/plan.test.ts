@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { cubicMetre, joule, metre, second } from '../quantity/index.js';
 import { exactOrder } from './exactOrder.js';
+import { Precedence } from './precedence.js';
 import { exactUpTo, planChangeovers, seamCost, spreadSeams } from './index.js';
 
 const tableOf = (count: number) =>
@@ -56,7 +57,8 @@ describe('the order of set-ups', () => {
     fc.assert(
       fc.property(tableOf(exactUpTo + 1), fc.nat({ max: exactUpTo }), (minutes, start) => {
         const plan = planChangeovers(minutes, start);
-        const walk = exactOrder(Float64Array.from(minutes.flat()), minutes.length, start);
+        const table = Float64Array.from(minutes.flat());
+        const walk = exactOrder(table, minutes.length, start, Precedence.none(minutes.length));
         const least = walk.slice(1).reduce((sum, to, i) => sum + minutes[walk[i]!]![to]!, 0);
         expect(plan.order[0]).toBe(start);
         expect(new Set(plan.order).size).toBe(minutes.length);

@@ -1,6 +1,6 @@
 import { pulsedSeam } from '../../beam/index.js';
 import { nozzleFlow, type NozzleGas } from '../../gas/index.js';
-import { planChangeovers } from '../../plan/index.js';
+import { payback, planChangeovers } from '../../plan/index.js';
 import {
   barGauge,
   celsius,
@@ -166,7 +166,21 @@ const changeovers = overCases<ChangeoverCase>(({ input, cost }, label) => {
   ]);
 });
 
-/** Gas, supply, eyes, pressure tests, pulses and the order of work. */
+interface PaybackCase {
+  input: Parameters<typeof payback>[0];
+  savedPerMonth: number;
+  monthsToPayBack: number;
+}
+
+const paybacks = overCases<PaybackCase>(({ input, savedPerMonth, monthsToPayBack }, label) => {
+  const found = payback(input);
+  return compare(label, closedForm, [
+    ['saved a month', savedPerMonth, found.savedPerMonth],
+    ['months', monthsToPayBack, found.months ?? NaN],
+  ]);
+});
+
+/** Gas, supply, eyes, pressure tests, pulses, the order of work and when a machine has paid. */
 export const shopChecks: readonly (readonly [file: string, check: GoldenCheck])[] = [
   ['nozzle-flow', nozzle as GoldenCheck],
   ['mains', mains as GoldenCheck],
@@ -175,4 +189,5 @@ export const shopChecks: readonly (readonly [file: string, check: GoldenCheck])[
   ['pressure-test', pressure as GoldenCheck],
   ['pulsed-seam', pulsed as GoldenCheck],
   ['changeovers', changeovers as GoldenCheck],
+  ['payback', paybacks as GoldenCheck],
 ];

@@ -1,0 +1,46 @@
+import { payback } from './index.js';
+
+const part = {
+  price: 12_000,
+  perYear: 1200,
+  oldMinutesPerPart: 30,
+  newMinutesPerPart: 10,
+  partsPerMonth: 60,
+  ratePerHour: 45,
+  oldConsumablesPerPart: 2,
+  newConsumablesPerPart: 3,
+  discountPerYear: 0,
+};
+
+describe('when a machine has paid', () => {
+  it('is its price over what it saves a month, where money costs nothing', () => {
+    // 20 minutes at 45 an hour less 1 for what it uses, 60 times, less 100 a month for keeping it.
+    expect(payback(part)).toEqual({ savedPerMonth: 740, months: 12_000 / 740 });
+  });
+
+  it('is later the dearer money is, and at last never', () => {
+    const months = [0, 0.05, 0.1, 0.2].map(
+      (discountPerYear) => payback({ ...part, discountPerYear }).months!,
+    );
+    expect([...months].sort((a, b) => a - b)).toEqual(months);
+    // 740 a month for ever is worth 740 / i, and i of a year that doubles money is 5.9 %.
+    expect(payback({ ...part, price: 12_600, discountPerYear: 1 }).months).toBeNull();
+    expect(payback({ ...part, price: 12_400, discountPerYear: 1 }).months).toBeGreaterThan(50);
+  });
+
+  it('is never where it saves nothing, and at once where it costs nothing', () => {
+    expect(payback({ ...part, newMinutesPerPart: 30 }).months).toBeNull();
+    expect(payback({ ...part, perYear: 740 * 12 + 1200 })).toEqual({ savedPerMonth: 0, months: null });
+    expect(payback({ ...part, price: 0, partsPerMonth: 0 }).months).toBe(0);
+  });
+
+  it.each([
+    ['price', -1],
+    ['partsPerMonth', Number.NaN],
+    ['discountPerYear', -0.01],
+  ])('refuses a %s of %d', (name, value) => {
+    expect(() => payback({ ...part, [name]: value })).toThrow(
+      `${name} ${value}: allowed is 0 to 1000000000.`,
+    );
+  });
+});
