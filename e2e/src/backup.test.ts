@@ -13,10 +13,14 @@ afterAll(() => folders.forEach(removeFolder));
 
 const command = (folder: string, ...words: readonly string[]) => commandWith({}, folder, ...words);
 const commandWith = (env: NodeJS.ProcessEnv, folder: string, ...words: readonly string[]) =>
-  spawnSync(process.execPath, [resolve(__dirname, '../../apps/server/dist/served/backupCommand.js'), ...words], {
-    env: { ...process.env, ...env, HERON_DATA: folder },
-    encoding: 'utf8',
-  });
+  spawnSync(
+    process.execPath,
+    [resolve(__dirname, '../../apps/server/dist/served/backupCommand.js'), ...words],
+    {
+      env: { ...process.env, ...env, HERON_DATA: folder },
+      encoding: 'utf8',
+    },
+  );
 const ask = async (url: string, path: string): Promise<unknown> =>
   (await fetch(`${url}/api/${path}`)).json() as Promise<unknown>;
 
