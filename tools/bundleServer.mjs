@@ -14,8 +14,16 @@ const entries = {
   heicThread: 'photos/face/heicThread.js',
 };
 
-/** Packages that bring compiled parts, start threads by the path of their own files, or hand their files out. */
-const leftOutside = ['better-sqlite3', 'sharp', '@node-rs/argon2', 'pino', 'pino-roll', 'swagger-ui-dist'];
+/** Packages that bring compiled parts, start threads by the path of their own files, ask where they lie, or hand their files out. */
+const leftOutside = [
+  'heic-decode',
+  'better-sqlite3',
+  'sharp',
+  '@node-rs/argon2',
+  'pino',
+  'pino-roll',
+  'swagger-ui-dist',
+];
 
 /**
  * The server in few files: of its start two thirds were spent on finding and opening 3,000 of them.

@@ -38,6 +38,7 @@ export {
   poundKilograms,
   gallonLitres,
   psiBar,
+  cubicFootLitres,
 } from './quantity/index.js';
 
 // Numbers in the wrong unit, with what was probably meant

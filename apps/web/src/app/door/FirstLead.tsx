@@ -47,7 +47,7 @@ export default function FirstLead() {
             onChange={(event) => setTyped({ ...typed, name: event.target.value })}
           />
         </label>
-        <PinField label="PIN" value={typed.pin} onType={(pin) => setTyped({ ...typed, pin })} />
+        <PinField label="PIN" isNew value={typed.pin} onType={(pin) => setTyped({ ...typed, pin })} />
         <PinField
           label="The same again"
           value={typed.again}

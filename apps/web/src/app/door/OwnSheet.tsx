@@ -59,7 +59,12 @@ function OwnPinForm({ person, onDone }: { person: Person; onDone: () => void }) 
       }}
     >
       <PinField label="PIN now" value={typed.pin} onType={(pin) => setTyped({ ...typed, pin })} />
-      <PinField label="New PIN" value={typed.newPin} onType={(newPin) => setTyped({ ...typed, newPin })} />
+      <PinField
+        label="New PIN"
+        isNew
+        value={typed.newPin}
+        onType={(newPin) => setTyped({ ...typed, newPin })}
+      />
       <PinField
         label="The new one again"
         value={typed.again}

@@ -1,8 +1,8 @@
 import type { HouseUnits } from '@lone-heron/contract';
+import { cubicFootLitres } from '@lone-heron/core';
 import { figure, mmFigure } from './figures.js';
 
 export const mmPerInch = 25.4;
-export const litresPerCubicFoot = 28.316846592;
 
 /** A length as the house says it: "1.5 mm", "0.059 in". */
 export function lengthFigure(mm: number, { length }: Pick<HouseUnits, 'length'>): string {
@@ -40,7 +40,7 @@ export function travelScale({ travel }: Pick<HouseUnits, 'travel'>) {
 export function flowFigure(litresPerMinute: number, { gasFlow }: Pick<HouseUnits, 'gasFlow'>): string {
   return gasFlow === 'L/min'
     ? `${figure(litresPerMinute, 0)} L/min`
-    : `${figure((litresPerMinute * 60) / litresPerCubicFoot, 0)} CFH`;
+    : `${figure((litresPerMinute * 60) / cubicFootLitres, 0)} CFH`;
 }
 
 /** Change of a depth, with its sign in words. */

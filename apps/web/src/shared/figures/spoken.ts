@@ -1,14 +1,7 @@
 import type { HouseUnits } from '@lone-heron/contract';
-import { gallonLitres, poundKilograms, psiBar, type AllowedRange } from '@lone-heron/core';
+import { cubicFootLitres, gallonLitres, poundKilograms, psiBar, type AllowedRange } from '@lone-heron/core';
 import { figure } from './figures.js';
-import {
-  flowFigure,
-  lengthFigure,
-  litresPerCubicFoot,
-  mmPerInch,
-  travelFigure,
-  travelScale,
-} from './houseUnits.js';
+import { flowFigure, lengthFigure, mmPerInch, travelFigure, travelScale } from './houseUnits.js';
 import { shopUnits } from './shopUnits.js';
 
 /** Figures in the shop's units, for words that stand alone. */
@@ -42,7 +35,7 @@ export function spokenUnit(unit: string, units: HouseUnits = shopUnits()): Spoke
     const scale = travelScale(units);
     return { unit: scale.unit, own: scale.mmS };
   }
-  if (unit === 'L/min' && units.gasFlow === 'CFH') return { unit: 'CFH', own: litresPerCubicFoot / 60 };
+  if (unit === 'L/min' && units.gasFlow === 'CFH') return { unit: 'CFH', own: cubicFootLitres / 60 };
   if (unit === '°C' && units.temperature === '°F') return fahrenheit;
   if (unit === 'bar' && units.pressure === 'psi') return { unit: 'psi', own: psiBar };
   if (unit === 'kg' && units.mass === 'lb') return { unit: 'lb', own: poundKilograms };

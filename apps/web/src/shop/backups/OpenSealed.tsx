@@ -45,6 +45,8 @@ export function OpenSealed({ id, onOpened }: OpenSealedProps) {
           className="input touch-always min-w-0 grow"
           value={passphrase}
           data-start=""
+          // It comes once the file was taken in: whoever waited for it types on.
+          autoFocus
           onChange={(event) => setPassphrase(event.target.value)}
         />
         <button

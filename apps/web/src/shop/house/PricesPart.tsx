@@ -7,8 +7,7 @@ import { figure } from '../../shared/figures/figures.js';
 import { readTyped, type TypedQuantity, type TypedValue } from '../../shared/figures/readTyped.js';
 import { AskLead } from './AskLead.js';
 import type { WrittenSheet } from './useHouseSheet.js';
-import { litresPerCubicFoot } from '../../shared/figures/houseUnits.js';
-import { poundKilograms } from '@lone-heron/core';
+import { cubicFootLitres, poundKilograms } from '@lone-heron/core';
 import { shopUnits } from '../../shared/figures/shopUnits.js';
 
 type PriceName = keyof HousePrices;
@@ -30,7 +29,7 @@ const questionsNow = (): Readonly<Record<PriceName, Question>> => ({
   labourPerHour: { label: 'An hour of a person', quantity: money('an hour of a person', 1000) },
   gasPerCubicMetre:
     shopUnits().gasFlow === 'CFH'
-      ? { label: '100 cubic feet of gas', quantity: money('gas', 2800), own: litresPerCubicFoot / 10 }
+      ? { label: '100 cubic feet of gas', quantity: money('gas', 2800), own: cubicFootLitres / 10 }
       : { label: 'A cubic metre of gas', quantity: money('a cubic metre of gas', 1000) },
   wirePerKilogram:
     shopUnits().mass === 'lb'

@@ -180,7 +180,7 @@ function AddPerson({ onClose }: { onClose: () => void }) {
           choices={roles.map((role) => ({ value: role, label: `${roleWords[role]}: ${roleMeaning[role]}` }))}
           onPick={(role) => setTyped({ ...typed, role })}
         />
-        <PinField label="First PIN" value={pin} onType={setPin} />
+        <PinField label="First PIN" isNew value={pin} onType={setPin} />
         {error !== undefined && (
           <p role="alert" className="fault">
             Not stored. {problemOf(error).message}
@@ -249,7 +249,7 @@ function ResetPin({ person, onClose }: { person: Person; onClose: () => void }) 
         }}
       >
         <p className="text-soft">Lifts a lock after wrong tries, and signs {person.name} out everywhere.</p>
-        <PinField label="New PIN" value={newPin} onType={setNewPin} isStart />
+        <PinField label="New PIN" isNew value={newPin} onType={setNewPin} isStart />
         <Failure what="Not changed." error={error} />
         <SaveButton
           name="Give it"

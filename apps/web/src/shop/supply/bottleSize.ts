@@ -1,7 +1,13 @@
 import { bottleRanges } from '@lone-heron/contract';
-import { barGauge, litre, psiBar, waterVolumeFor, type AllowedRange } from '@lone-heron/core';
+import {
+  barGauge,
+  cubicFootLitres,
+  litre,
+  psiBar,
+  waterVolumeFor,
+  type AllowedRange,
+} from '@lone-heron/core';
 import { figure } from '../../shared/figures/figures.js';
-import { litresPerCubicFoot } from '../../shared/figures/houseUnits.js';
 import { spokenPressure } from '../../shared/figures/spoken.js';
 import { shopUnits } from '../../shared/figures/shopUnits.js';
 
@@ -19,7 +25,7 @@ const filledToPsi = 2200;
 const byWater: BottleSize = { label: 'Size, as water', litres: 1, range: bottleRanges.litres };
 
 const byGas = (): BottleSize => {
-  const litres = waterVolumeFor(litre(litresPerCubicFoot), barGauge(filledToPsi * psiBar)) * 1000;
+  const litres = waterVolumeFor(litre(cubicFootLitres), barGauge(filledToPsi * psiBar)) * 1000;
   const { min, max, ...range } = bottleRanges.litres;
   return {
     label: `Gas when full, at ${spokenPressure(filledToPsi * psiBar)}`,

@@ -43,7 +43,8 @@ export function useSaveCoupon(log: OpenLog, photos: readonly TakenPhoto[]) {
     await later(draft, personId, answer.data !== undefined);
     dispatch(logClosed(log.id));
     if (answer.data !== undefined) offerUndo(answer.data);
-    else toast(`${whyItWaits(answer.error)} The coupon waits in this browser and is sent when it is back.`);
+    else
+      toast(`${whyItWaits(answer.error)} The coupon waits in this browser and is sent as soon as it can be.`);
   };
   const save = async (draft: CouponDraft, person: Person | null) => {
     if (isUnderWay.current) return;
