@@ -50,6 +50,23 @@ export async function openPage(browser: Browser, url: string, viewport: typeof d
   return page;
 }
 
+/** How long is waited between two looks at a page, ms. */
+const betweenLooksMs = 100;
+
+/**
+ * What is waited for is looked for ten times a second: with each frame, as the driver has it, looking alone keeps the browser busy
+ * (the whole text of a page, all its accessible names), and three files that wait take both cores.
+ */
+function lookSeldom(page: Page): void {
+  const frame = page.mainFrame();
+  const waitForFunction = frame.waitForFunction.bind(frame);
+  frame.waitForFunction = (what, options, ...given) =>
+    waitForFunction(what, { polling: betweenLooksMs, ...options }, ...given);
+  const waitForSelector = frame.waitForSelector.bind(frame);
+  frame.waitForSelector = (selector, options) =>
+    waitForSelector(selector, { polling: betweenLooksMs, ...options } as typeof options);
+}
+
 /** A page, not yet anywhere, of a browser that keeps the application for when the server is away. */
 export async function openInstallable(browser: Browser, viewport: typeof desk = desk): Promise<Page> {
   const page = await browser.newPage();
@@ -59,6 +76,7 @@ export async function openInstallable(browser: Browser, viewport: typeof desk = 
       broken.push(message.text());
   });
   page.setDefaultTimeout(patienceMs);
+  lookSeldom(page);
   await page.evaluateOnNewDocument(lengthenWayBack, wayBackMs, patienceMs);
   await page.setViewport(viewport);
   // A page behind another draws no frames: a fade on it never ends.
