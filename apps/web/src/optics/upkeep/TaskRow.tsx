@@ -1,10 +1,8 @@
-import type { Machine, UpkeepState } from '@lone-heron/contract';
-import { differenceInCalendarDays, format } from 'date-fns';
+import type { Machine } from '@lone-heron/contract';
 import { Link } from 'react-router';
-import { shownMoment } from '../../shared/figures/moments.js';
-import { intervalInWords, upkeepStateWords } from '../../shared/vocabulary/upkeepWords.js';
 import type { StandingTask } from '../../shared/upkeep/upkeepDue.js';
 import { ShopPhotoLink } from '../photos/ShopPhotoLink.js';
+import { standingInWords } from './standingInWords.js';
 import { UpkeepMark } from './UpkeepMark.js';
 
 interface TaskRowProps {
@@ -24,9 +22,7 @@ export function TaskRow({ of, machines, onDone }: TaskRowProps) {
       <span className="leading-snug">
         <strong>{task.title}</strong>, {machineName}
         <span className="block text-sm text-soft">
-          {dueInWords(state, standing.dueAt, new Date())}, {intervalInWords(task)};{' '}
-          {last === undefined ? 'no record of it yet' : `last ${shownMoment(last.at, new Date())}`}
-          {last !== undefined && last.value !== '' && `, ${last.value}`}. {task.how}
+          {standingInWords(of, new Date())}. {task.how}
         </span>
       </span>
       <span className="flex items-center gap-1">
@@ -57,12 +53,4 @@ export function TaskRow({ of, machines, onDone }: TaskRowProps) {
       </span>
     </li>
   );
-}
-
-function dueInWords(state: UpkeepState, dueAt: string | null, now: Date): string {
-  if (dueAt === null || state === 'condition' || state === 'never') return upkeepStateWords[state];
-  const days = differenceInCalendarDays(new Date(dueAt), now);
-  const date = format(new Date(dueAt), 'd MMM');
-  if (days < 0) return `${upkeepStateWords[state]} since ${date}`;
-  return days === 0 ? 'due today' : `due ${date}, in ${days} ${days === 1 ? 'day' : 'days'}`;
 }

@@ -77,7 +77,7 @@ export function UpkeepScreen() {
 function Plans({ machines }: { machines: readonly Machine[] }) {
   return (
     <section className="sheet flex flex-wrap items-center gap-2 px-4 py-3" aria-label="Plans">
-      <p className="mr-auto">
+      <p className="w-full">
         What is done and how often is the shop’s own to write. It begins with planning figures; the machine’s
         manual decides.
       </p>

@@ -14,9 +14,9 @@ export function AcceptanceScreen() {
   return (
     <ShopPage title="Acceptance">
       <p className="max-w-3xl text-soft">
-        What a weld must show to be taken. A coupon is held against one of these levels on its own page. The
-        figures are a start and not a standard: where a code or a customer governs the part, put in what they
-        ask.
+        What a weld must show to be taken. A coupon is held against one of these levels on its own page. Per
+        cent are of the sheet’s thickness; what is left empty is not asked. The figures are a start and not a
+        standard: where a code or a customer governs the part, put in what they ask.
       </p>
       <StockPart name="acceptance" newest={house.acceptance.revision} part={AcceptancePart} />
     </ShopPage>
