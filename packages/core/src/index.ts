@@ -119,6 +119,7 @@ export {
   backingFor,
   seamStitches,
   weldedLength,
+  roundSeam,
   notInTheModel,
   jointOutline,
   meltPlace,

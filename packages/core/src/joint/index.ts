@@ -33,6 +33,7 @@ export {
 export type { JointConditions } from './JointConditions.js';
 export { backingFor } from './backingFor.js';
 export { seamStitches, weldedLength } from './seamRun.js';
+export { roundSeam } from './roundSeam.js';
 export { notInTheModel } from './notInTheModel.js';
 export { jointOutline, type JointOutline, type PointMm, type PolygonMm } from './jointOutline.js';
 export { meltPlace } from './meltPlace.js';

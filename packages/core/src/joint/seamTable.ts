@@ -44,6 +44,8 @@ export interface SeamRow {
   readonly closesSpace: boolean;
   /** Two sheets of which neither runs on: corners are welded slow and pulsed in some shops. */
   readonly isCorner: boolean;
+  /** It goes round and closes on itself. */
+  readonly isRound: boolean;
   /** Melt that goes too deep comes out somewhere. */
   readonly hasFarSide: boolean;
 }
@@ -68,6 +70,7 @@ const edgeToEdge = {
   hasCrevice: false,
   closesSpace: false,
   isCorner: false,
+  isRound: false,
   hasFarSide: true,
 } as const;
 
@@ -173,6 +176,7 @@ export const seamTable = {
     secondStands: true,
     heatWhy: 'heat leaves both ways in the plate and along the tube’s wall',
     tacks: 'fourRound',
+    isRound: true,
     hasCrevice: true,
     closesSpace: true,
   },
@@ -184,6 +188,7 @@ export const seamTable = {
     sizes: ['tubeRadius'],
     asksSides: false,
     tacks: 'fourRound',
+    isRound: true,
     closesSpace: true,
   },
   plug: {

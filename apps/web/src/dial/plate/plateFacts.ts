@@ -1,4 +1,5 @@
-import { fillerTable, gasTable, inMm, settingReasons, wobbleNames } from '@lone-heron/core';
+import type { HouseUnits } from '@lone-heron/contract';
+import { fillerTable, gasTable, inMm, roundSeam, settingReasons, wobbleNames } from '@lone-heron/core';
 import { nozzleWords } from '../../shared/vocabulary/nozzles.js';
 import { figure } from '../../shared/figures/figures.js';
 import { flowFigure, lengthFigure, travelFigure } from '../../shared/figures/houseUnits.js';
@@ -17,6 +18,7 @@ export function plateFacts(outcome: DialOutcome): readonly PlateFact[] {
   return [
     wobbleFact(outcome),
     ...travelFact(outcome),
+    ...roundFact(outcome),
     gasFact(outcome),
     ...wireFact(outcome),
     nozzleFact(outcome),
@@ -41,6 +43,27 @@ function travelFact({ setting, forecast, house }: DialOutcome): readonly PlateFa
   if (setting.pace.by === 'hand') return [];
   const value = travelFigure(forecast.travel * 1000, house.units);
   return [{ name: 'Travel', value, why: 'the wire carries the gun along at this pace' }];
+}
+
+/** A seam round a tube on turning rolls; by hand in quarters the lap is the same. */
+function roundFact({ job, forecast, house: { units } }: DialOutcome): readonly PlateFact[] {
+  const round = roundSeam(job.joint, forecast.travel, forecast.prediction.width);
+  if (round === null) return [];
+  const length = paced(inMm(round.length), units);
+  const lap = paced(inMm(round.lap), units);
+  return [
+    {
+      name: 'Rolls',
+      value: `${figure(round.turnsPerMinute, 1)} turns/min`,
+      why: `once round is ${length}, ${figure(round.lightOn, 0)} s of light with the lap: end ${lap} past the start and ramp out there, also by hand`,
+    },
+  ];
+}
+
+/** A length as a hand follows it: to a millimetre, or a twentieth of an inch. */
+function paced(mm: number, units: HouseUnits): string {
+  const step = units.length === 'in' ? 1.27 : 1;
+  return lengthFigure(Math.round(mm / step) * step, units);
 }
 
 function gasFact({ gas, companions: { gasBefore, gasAfter }, house }: DialOutcome): PlateFact {
