@@ -51,13 +51,7 @@ export {
 export { standardAtmosphere, normalTemperature } from './standardAir.js';
 export { sheetGaugeMm, type SheetFamily } from './sheetGauge.js';
 export { gaugeTables } from './gaugeTables.js';
-export {
-  cubicFootLitres,
-  gallonLitres,
-  poundKilograms,
-  psiBar,
-  type Dimension,
-} from './unitSpellings.js';
+export { cubicFootLitres, gallonLitres, poundKilograms, psiBar, type Dimension } from './unitSpellings.js';
 export { parseNumber } from './parseNumber.js';
 export { parseQuantity, type ParseOptions } from './parseQuantity.js';
 export {
