@@ -1,4 +1,3 @@
-import { existsSync } from 'node:fs';
 import { createRequire, isBuiltin } from 'node:module';
 import { join } from 'node:path';
 import { rolldown } from 'rolldown';
@@ -38,9 +37,9 @@ export async function bundleServer(folder) {
     platform: 'node',
     // As a module it asks for the same by a require of its own, and would get a second copy.
     resolve: { alias: { 'nestjs-zod': require.resolve('nestjs-zod') } },
-    external: (id, from) => isBuiltin(id) || isLeftOutside(id) || !isInstalled(id, from, require),
+    external: (id, from) => isBuiltin(id) || isLeftOutside(id) || !isInstalled(id, from),
   });
-  await bundle.write({
+  const { output } = await bundle.write({
     dir: join(dist, 'served'),
     format: 'esm',
     entryFileNames: '[name].js',
@@ -48,6 +47,16 @@ export async function bundleServer(folder) {
     keepNames: true,
   });
   await bundle.close();
+  requireThreads(output);
+}
+
+/** A thread that is no entry would be missed by whoever needs it, in the shop. */
+function requireThreads(output) {
+  const there = new Set(output.map(({ fileName }) => fileName));
+  for (const { fileName, code = '' } of output)
+    for (const [, name] of code.matchAll(/new URL\(["']\.\/([^"']+)["'], import\.meta\.url\)/g))
+      if (!there.has(name))
+        throw new Error(`${fileName} starts ${name}, which is no entry of tools/bundleServer.mjs`);
 }
 
 function isLeftOutside(id) {
@@ -55,19 +64,13 @@ function isLeftOutside(id) {
 }
 
 /** Drivers and transports that frameworks would take if they were there are asked for as before, and not found as before. */
-function isInstalled(id, from, require) {
+function isInstalled(id, from) {
   if (id.startsWith('.') || id.startsWith('/') || from === undefined) return true;
   try {
     createRequire(from).resolve(id);
     return true;
   } catch (fault) {
     // Packages of modules alone are there and cannot be required.
-    return fault.code !== 'MODULE_NOT_FOUND' || isThere(id, require);
+    return fault.code !== 'MODULE_NOT_FOUND';
   }
-}
-
-function isThere(id, require) {
-  const [scope, name] = id.split('/');
-  const packageName = scope.startsWith('@') ? `${scope}/${name}` : scope;
-  return (require.resolve.paths(id) ?? []).some((path) => existsSync(join(path, packageName)));
 }
