@@ -14,9 +14,9 @@ const wanted = 105_000;
  * pause wait for each other.
  */
 const kinds = {
-  list: { path: 'coupons?limit=100', most: 60 },
-  filter: { path: 'coupons?limit=100&metal=stainless304&back=even&machineId=bench', most: 60 },
-  save: { path: null, most: 60 },
+  list: { path: 'coupons?limit=100', most: 45 },
+  filter: { path: 'coupons?limit=100&metal=stainless304&back=even&machineId=bench', most: 45 },
+  save: { path: null, most: 45 },
 };
 
 /**
