@@ -417,6 +417,7 @@ export {
   type Shortening,
   documentedPowers,
   fitDoseWeights,
+  fittingDoseWeights,
   weightedLight,
   type BorneLight,
   type DosePowers,

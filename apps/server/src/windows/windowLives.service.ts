@@ -11,8 +11,9 @@ import {
   type WindowStudyQuery,
 } from '@lone-heron/contract';
 import { usualCouponSeconds } from '../coupons/face/readCouponLight.js';
-import { fitDoseWeights, RangeFault, type BorneLight } from '@lone-heron/core';
+import { fittingDoseWeights, RangeFault, type BorneLight } from '@lone-heron/core';
 import { Injectable, Logger, type OnModuleDestroy, type OnModuleInit } from '@nestjs/common';
+import { setImmediate } from 'node:timers/promises';
 import { debounceTime, filter, type Subscription } from 'rxjs';
 import { DataSource, type EntityManager } from 'typeorm';
 import { HouseService } from '../house/house.service.js';
@@ -145,9 +146,15 @@ export class WindowLivesService implements OnModuleInit, OnModuleDestroy {
   }
 }
 
-function fittedTo(windows: readonly BorneLight[]): GlassWeights {
+/** A fifth of a second of arithmetic in steps of milliseconds: who asks meanwhile is answered between two of them. */
+async function fittedTo(windows: readonly BorneLight[]): Promise<GlassWeights> {
   try {
-    return { fitted: fitDoseWeights(windows), why: null };
+    const fitting = fittingDoseWeights(windows);
+    for (;;) {
+      const { done, value } = fitting.next();
+      if (done === true) return { fitted: value, why: null };
+      await setImmediate();
+    }
   } catch (fault) {
     if (fault instanceof RangeFault) return { fitted: null, why: fault.message };
     throw fault;

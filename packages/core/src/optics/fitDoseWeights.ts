@@ -60,6 +60,19 @@ export function weightedLight(
  * @throws RangeFault where fewer than eight have failed, or one bore no light
  */
 export function fitDoseWeights(windows: readonly BorneLight[]): FittedDosePowers {
+  const fitting = fittingDoseWeights(windows);
+  for (;;) {
+    const { done, value } = fitting.next();
+    if (done === true) return value;
+  }
+}
+
+/**
+ * The same in steps of a few milliseconds, for who has others to answer between them.
+ *
+ * @throws RangeFault as {@link fitDoseWeights}, at its first step
+ */
+export function* fittingDoseWeights(windows: readonly BorneLight[]): Generator<undefined, FittedDosePowers> {
   const failures = windows.filter(({ failed }) => failed).length;
   if (failures < leastFailures) {
     throw new RangeFault({
@@ -71,8 +84,8 @@ export function fitDoseWeights(windows: readonly BorneLight[]): FittedDosePowers
   // Years of light through a window have few weights, and each is weighed a hundred times.
   const merged = windows.map(({ failed, stretches }) => ({ failed, stretches: alikeTogether(stretches) }));
   const worth = (at: readonly number[]) => logPosterior(merged, at);
-  const best = climb(worth, [1, 1, 1]);
-  const spread = inverse(curvature(worth, best).mul(-1));
+  const best = yield* climb(worth, [1, 1, 1]);
+  const spread = inverse((yield* curvature(worth, best)).mul(-1));
   const named = (valueOf: (i: number) => number): DosePowers => ({
     metal: valueOf(0),
     angle: valueOf(1),
@@ -111,14 +124,18 @@ function logPosterior(windows: readonly BorneLight[], at: readonly number[]): nu
   return fitWeibullLife(services).logLikelihood + perLight + believed;
 }
 
+/** How well powers fit: the logarithm of how likely they are. */
+type Worth = (at: readonly number[]) => number;
+
 /** Steps along one power after another, each as long as it helps, then half as far. */
-function climb(worth: (at: readonly number[]) => number, from: readonly number[]): readonly number[] {
+function* climb(worth: Worth, from: readonly number[]): Generator<undefined, readonly number[]> {
   let at = [...from];
   let here = worth(at);
   for (let step = firstStep; step > lastStep;) {
     const before = here;
     for (const i of keys.keys()) {
       for (const way of [step, -step]) {
+        yield;
         const next = at.with(i, (at[i] ?? 0) + way);
         const there = worth(next);
         if (there <= here) continue;
@@ -131,7 +148,7 @@ function climb(worth: (at: readonly number[]) => number, from: readonly number[]
   return at;
 }
 
-function curvature(worth: (at: readonly number[]) => number, at: readonly number[]): Matrix {
+function* curvature(worth: Worth, at: readonly number[]): Generator<undefined, Matrix> {
   const h = curvatureStep;
   const moved = (i: number, byI: number, j: number, byJ: number) => {
     const next = [...at];
@@ -141,5 +158,11 @@ function curvature(worth: (at: readonly number[]) => number, at: readonly number
   };
   const second = (i: number, j: number) =>
     (moved(i, h, j, h) - moved(i, h, j, -h) - moved(i, -h, j, h) + moved(i, -h, j, -h)) / (4 * h * h);
-  return new Matrix(keys.map((_, i) => keys.map((__, j) => second(i, j))));
+  const found = Matrix.zeros(keys.length, keys.length);
+  for (const i of keys.keys())
+    for (const j of keys.keys()) {
+      yield;
+      found.set(i, j, second(i, j));
+    }
+  return found;
 }

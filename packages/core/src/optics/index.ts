@@ -10,6 +10,7 @@ export { lifeDifferences, type FactoredService, type Shortening } from './lifeDi
 export {
   documentedPowers,
   fitDoseWeights,
+  fittingDoseWeights,
   weightedLight,
   type BorneLight,
   type DosePowers,

@@ -4,6 +4,7 @@ import { gaussian, numberStream } from '../testing/numberStream.js';
 import {
   documentedPowers,
   fitDoseWeights,
+  fittingDoseWeights,
   fitWeibullLife,
   lifeByCause,
   lifeDifferences,
@@ -242,6 +243,17 @@ describe('fitted weights', () => {
     const few = fitDoseWeights(borne(2.2, 8));
     expect(few.sd.angle).toBeGreaterThan(sd.angle);
     expect(() => fitDoseWeights(borne(1, 7))).toThrow('windows that failed 7');
+  });
+
+  it('are found in many steps, the same as at once', () => {
+    const windows = borne(1.4, 30);
+    const fitting = fittingDoseWeights(windows);
+    let steps = 0;
+    let step = fitting.next();
+    for (; step.done !== true; step = fitting.next()) steps += 1;
+    expect(steps).toBeGreaterThan(40);
+    expect(step.value).toEqual(fitDoseWeights(windows));
+    expect(() => fittingDoseWeights(borne(1, 7)).next()).toThrow('windows that failed 7');
   });
 
   it('do not move where the documented ones are true', () => {
