@@ -1,8 +1,19 @@
-import type { Coupon, CouponTest, FilePreview, FileRow, Photo, Problem } from '@lone-heron/contract';
+import type {
+  Coupon,
+  CouponTest,
+  FilePreview,
+  FileProgress,
+  FileRow,
+  Photo,
+  Problem,
+} from '@lone-heron/contract';
 import { strToU8, unzipSync, zipSync, type Unzipped } from 'fflate';
 import { createHash } from 'node:crypto';
 import sharp from 'sharp';
+import { DataSource } from 'typeorm';
+import { readPeople } from '../people/face/readPeople.js';
 import { couponDraft, newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
+import { CouponFilesService } from './couponFiles.service.js';
 
 let server: SampleServer;
 let other: SampleServer;
@@ -85,6 +96,17 @@ describe('a ZIP of coupons', () => {
     const [photo] = json(files, 'photos.json') as unknown as Photo[];
     expect(photo).toMatchObject({ id: photoId, couponId });
     expect(files[`photos/${photo?.hash}.png`]?.length).toBe(photo?.bytes);
+  });
+
+  it('says how far it has come, its pictures too', async () => {
+    const bytes = Buffer.from(zipSync(await written()));
+    const [by] = await readPeople(server.app.get(DataSource).manager);
+    const told: FileProgress[] = [];
+    await server.app
+      .get(CouponFilesService)
+      .preview({ format: 'zip', bytes, by: by! }, (so) => told.push(so));
+    expect(new Set(told.map(({ phase }) => phase))).toEqual(new Set(['reading', 'comparing', 'pictures']));
+    expect(told.filter(({ phase }) => phase === 'pictures')).toEqual([{ phase: 'pictures', done: 0, of: 1 }]);
   });
 
   it('is known again by the shop it came from, as nothing but duplicates', async () => {

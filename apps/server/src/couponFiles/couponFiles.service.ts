@@ -181,7 +181,7 @@ export class CouponFilesService {
     const coupons = await judgeCoupons(manager, archive.coupons, machineOf, by, tell);
     if (archive.photos.length + archive.tests.length === 0) return { coupons, photos: [], tests: [] };
     const known = await knownCoupons(manager, archive, coupons);
-    const photos = await judgePhotos(manager, archive, takeIn, known);
+    const photos = await judgePhotos(manager, archive, takeIn, known, tell);
     const newPhotos = newRecords(photos).map(({ photo }) => photo);
     return { coupons, photos, tests: await judgeTests(manager, archive, known, newPhotos) };
   }

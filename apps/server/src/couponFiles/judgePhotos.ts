@@ -1,5 +1,6 @@
 import type { FiledPhoto } from '@lone-heron/contract';
 import type { EntityManager } from 'typeorm';
+import type { TellProgress } from '../fileWork/FileWork.js';
 import { personIds } from '../people/face/readPeople.js';
 import { cleanPicture, hashOf, UnreadablePicture } from '../photos/face/photoFiles.js';
 import { keptPhotos, type KeptPhoto } from '../photos/face/readPhotos.js';
@@ -18,6 +19,7 @@ export async function judgePhotos(
   { photos }: Archive,
   takeIn: TakeIn,
   coupons: ReadonlySet<string>,
+  tell: TellProgress,
 ): Promise<readonly JudgedRow<NewPhoto>[]> {
   const ids = photos.flatMap(({ record }) => (record === null ? [] : [record.id]));
   const rows = await keptPhotos(manager, ids);
@@ -27,6 +29,7 @@ export async function judgePhotos(
   const judged: JudgedRow<NewPhoto>[] = [];
   const fresh = new Set<string>();
   for (const [i, photo] of photos.entries()) {
+    tell({ phase: 'pictures', done: i, of: photos.length });
     const { record } = photo;
     const words = record === null ? '' : `photo of ${record.subject}, ${record.widthPx} × ${record.heightPx}`;
     const standing = standingsOf<NewPhoto>('photo', i + 1, words);

@@ -42,6 +42,7 @@ function bringIntoView(place: HTMLElement | null): void {
 const phaseWords: Readonly<Record<Exclude<FileProgress['phase'], 'waiting'>, string>> = {
   reading: 'Reading the rows',
   comparing: 'Comparing with what is here',
+  pictures: 'Looking at the pictures',
   storing: 'Storing',
 };
 
