@@ -23,7 +23,7 @@ const lapWidths = 2;
  * @param travel above 0
  * @returns null for a seam that does not go round, and for a tack on one
  * @example
- * roundSeam({ kind: 'tubeButt', firstThickness: mm(2), secondThickness: mm(2), gap: mm(0), tubeRadius: mm(20) }, mmPerSecond(8), mm(2))?.turnsPerMinute.toFixed(2) // => '3.82'
+ * roundSeam({ kind: 'tubeToPlate', firstThickness: mm(2), secondThickness: mm(2), gap: mm(0), leg: mm(2), tubeRadius: mm(20) }, mmPerSecond(8), mm(2))?.turnsPerMinute.toFixed(2) // => '3.82'
  */
 export function roundSeam(joint: Joint, travel: MetrePerSecond, beadWidth: Metre): RoundSeam | null {
   if (joint.kind === 'tack' || !seamRow(joint.kind).isRound || !('tubeRadius' in joint)) return null;
