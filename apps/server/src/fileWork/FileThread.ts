@@ -9,7 +9,7 @@ import type { FromThread, ToThread } from './threadWords.js';
 /** Memory of one thread, MB: the server as a whole stays under what a small machine has. */
 const memoryMb = 320;
 /**
- * Of that for what was made just now: storing 20,000 coupons takes as long as with what is usual, and the server's memory peaks at
+ * Beside it for what was made just now. With so little storing 20,000 coupons takes as long as with what is usual, and the server's memory peaks at
  * 369 to 379 MB where it peaked at 426 to 443.
  */
 const youngMb = 4;

@@ -35,12 +35,11 @@ describe('when a machine has paid', () => {
   });
 
   it.each([
-    ['price', -1],
-    ['partsPerMonth', Number.NaN],
-    ['discountPerYear', -0.01],
-  ])('refuses a %s of %d', (name, value) => {
-    expect(() => payback({ ...part, [name]: value })).toThrow(
-      `${name} ${value}: allowed is 0 to 1000000000.`,
-    );
+    ['price', -1, 'price -1 in the shop’s money: allowed is 0 to 1000000000 in the shop’s money.'],
+    ['partsPerMonth', Number.NaN, 'parts a month NaN: allowed is 0 to 1000000.'],
+    ['newMinutesPerPart', -3, 'a part on the machine -3 min: allowed is 0 to 1000000 min.'],
+    ['discountPerYear', 6, 'what money costs a year 6 as a share: allowed is 0 to 1 as a share.'],
+  ])('refuses a %s of %d', (name, value, message) => {
+    expect(() => payback({ ...part, [name]: value })).toThrow(message);
   });
 });

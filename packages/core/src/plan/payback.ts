@@ -1,4 +1,4 @@
-import { requireWithin } from '../fault/index.js';
+import { requireWithin, type AllowedRange } from '../fault/index.js';
 
 /** A machine beside the process it would take over from, in the shop's own money. */
 export interface PaybackInput {
@@ -23,17 +23,31 @@ export interface Payback {
   readonly months: number | null;
 }
 
+const money = { min: 0, max: 1e9, unit: 'in the shop’s money' } as const;
+const minutes = { min: 0, max: 1e6, unit: 'min' } as const;
+const ranges: Readonly<Record<keyof PaybackInput, AllowedRange>> = {
+  price: { quantity: 'price', ...money },
+  perYear: { quantity: 'keeping it a year', ...money },
+  oldMinutesPerPart: { quantity: 'a part as it is made now', ...minutes },
+  newMinutesPerPart: { quantity: 'a part on the machine', ...minutes },
+  partsPerMonth: { quantity: 'parts a month', min: 0, max: 1e6, unit: '' },
+  ratePerHour: { quantity: 'an hour of work', ...money },
+  oldConsumablesPerPart: { quantity: 'consumables of a part as it is made now', ...money },
+  newConsumablesPerPart: { quantity: 'consumables of a part on the machine', ...money },
+  // As a share: 6 typed for 6 % would be believed.
+  discountPerYear: { quantity: 'what money costs a year', min: 0, max: 1, unit: 'as a share' },
+};
+
 /**
  * Months until the savings of equal months, discounted at the yearly rate compounded monthly, add up to the price:
  * n = -ln(1 - price i/saved)/ln(1 + i) with 1 + i the twelfth root of a year's.
  *
- * @throws RangeFault for a price, a rate or minutes below 0
+ * @throws RangeFault for what is below 0, and for a discount above 1 a year
  * @example
  * payback({ price: 9346.6, perYear: 2385, oldMinutesPerPart: 57.88, newMinutesPerPart: 13.8, partsPerMonth: 322, ratePerHour: 49.93, oldConsumablesPerPart: 2.138, newConsumablesPerPart: 2.505, discountPerYear: 0.112 }).months?.toFixed(3) // => '0.820'
  */
 export function payback(input: PaybackInput): Payback {
-  for (const [quantity, value] of Object.entries(input) as [string, number][])
-    requireWithin(value, { quantity, min: 0, max: 1e9, unit: '' });
+  for (const key of Object.keys(ranges) as (keyof PaybackInput)[]) requireWithin(input[key], ranges[key]);
   const { oldMinutesPerPart, newMinutesPerPart, oldConsumablesPerPart, newConsumablesPerPart } = input;
   const savedPerPart =
     ((oldMinutesPerPart - newMinutesPerPart) / 60) * input.ratePerHour +

@@ -40,6 +40,16 @@ export class Precedence {
     });
   }
 
+  /** The same with one thing more, the first by its index, which comes before everything. */
+  behindStart(): Precedence {
+    const count = this.count + 1;
+    const isBefore = new Uint8Array(count * count);
+    isBefore.fill(1, 1, count);
+    for (let one = 0; one < this.count; one++)
+      isBefore.set(this.isBefore.subarray(one * this.count, (one + 1) * this.count), (one + 1) * count + 1);
+    return new Precedence(count, isBefore);
+  }
+
   mustPrecede(one: number, other: number): boolean {
     return this.isBefore[one * this.count + other] === 1;
   }

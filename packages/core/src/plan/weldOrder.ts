@@ -38,20 +38,15 @@ export const provedUpTo = 12;
  */
 export function planWeldOrder(input: OrderInput): WeldOrder {
   const count = requireWelds(input);
-  // Links are refused by the numbers that they were given with.
-  Precedence.of(input.before);
   if (count === 0) return { order: [], cost: 0, lowerBound: 0 };
   // What is on the machine now is one thing more, before everything.
-  const precedence = Precedence.of([
-    [],
-    ...input.before.map((links) => [0, ...links.map((link) => link + 1)]),
-  ]);
+  const precedence = Precedence.of(input.before).behindStart();
   const table = tableOf(input, precedence);
   const find = count <= provedUpTo ? exactOrder : improvedOrder;
   const order = find(table, count + 1, 0, precedence)
     .slice(1)
     .map((each) => each - 1);
-  const cost = orderCost(input, order);
+  const cost = minutesOf(input, order);
   const lowerBound = count <= provedUpTo ? cost : Math.min(cost, leastOf(table, count + 1));
   return { order, cost, lowerBound };
 }
@@ -81,6 +76,10 @@ export function orderCost(input: OrderInput, order: readonly number[]): number {
       allowed: 'one that keeps what must come before what',
     });
   }
+  return minutesOf(input, order);
+}
+
+function minutesOf(input: OrderInput, order: readonly number[]): number {
   return order.reduce((sum, to, i) => sum + stepInto(input, order[i - 1] ?? null, to), 0);
 }
 

@@ -9,6 +9,8 @@ describe('what goes with a setting', () => {
       plateFacts(dialOutcomeOf({ kind })).some(({ name }) => name === 'Rolls'),
     );
     expect(withRolls).toEqual(['tubeToPlate', 'tubeButt']);
+    const stitched = plateFacts(dialOutcomeOf({ kind: 'tubeButt', run: 'stitched' }));
+    expect(stitched.map(({ name }) => name)).not.toContain('Rolls');
   });
 
   it('says the turns that the travel and the tube come to, in the house’s units', () => {

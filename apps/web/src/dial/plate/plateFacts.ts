@@ -1,4 +1,4 @@
-import type { HouseUnits } from '@lone-heron/contract';
+import { coreConditions, type HouseUnits } from '@lone-heron/contract';
 import { fillerTable, gasTable, inMm, roundSeam, settingReasons, wobbleNames } from '@lone-heron/core';
 import { nozzleWords } from '../../shared/vocabulary/nozzles.js';
 import { figure } from '../../shared/figures/figures.js';
@@ -45,8 +45,9 @@ function travelFact({ setting, forecast, house }: DialOutcome): readonly PlateFa
   return [{ name: 'Travel', value, why: 'the wire carries the gun along at this pace' }];
 }
 
-/** A seam round a tube on turning rolls; by hand in quarters the lap is the same. */
-function roundFact({ job, forecast, house: { units } }: DialOutcome): readonly PlateFact[] {
+/** A seam round a tube on turning rolls; by hand in quarters the lap is the same. Stitches close nothing. */
+function roundFact({ said, job, forecast, house: { units } }: DialOutcome): readonly PlateFact[] {
+  if (coreConditions(said.joint).run.kind === 'stitched') return [];
   const round = roundSeam(job.joint, forecast.travel, forecast.prediction.width);
   if (round === null) return [];
   const length = paced(inMm(round.length), units);
