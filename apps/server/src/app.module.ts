@@ -19,6 +19,7 @@ import type { ReopenShop } from './backups/restores.service.js';
 import { backupsHere, type BackupWork } from './backups/backupWork.js';
 import type { SecondPlace } from './backups/secondPlace.js';
 import { CardsModule } from './cards/cards.module.js';
+import { JobsModule } from './jobs/jobs.module.js';
 import { LaddersModule } from './ladders/ladders.module.js';
 import { LightModule } from './light/light.module.js';
 import { MachinesModule } from './machines/machines.module.js';
@@ -105,6 +106,7 @@ export class AppModule {
         FileWorkModule.over(databaseFile, isInThreads),
         ProceduresModule,
         ProgramSlotsModule,
+        JobsModule,
         LaddersModule,
         SupplyModule,
         ReadinessModule,

@@ -168,6 +168,49 @@ export {
   type WireSpool,
 } from './house/house.js';
 export {
+  jobDraftSchema,
+  jobLineSchema,
+  jobSchema,
+  jobStateChangeSchema,
+  jobStates,
+  jobRhythms,
+  type Job,
+  type JobDraft,
+  type JobLine,
+  type JobPart,
+  type JobPicture,
+  type JobRhythm,
+  type JobState,
+  type WeldClaim,
+} from './jobs/job.js';
+export { weldsBefore } from './jobs/jobLinks.js';
+export {
+  jobWeldSchema,
+  mostWelds,
+  weldMarkSchema,
+  weldRanges,
+  type JobWeld,
+  type WeldPlace,
+} from './jobs/jobWeld.js';
+export {
+  weldRunDraftSchema,
+  weldRunSchema,
+  type RunOutcome,
+  type WeldRun,
+  type WeldRunDraft,
+} from './jobs/weldRun.js';
+export { readWeldLines, type WeldLine } from './jobs/rules/readWeldLines.js';
+export {
+  seamKey,
+  seamsInOrder,
+  seamsInPiece,
+  seamsOfJob,
+  seamStandings,
+  weldedTwice,
+  type JobSeam,
+  type SeamStanding,
+} from './jobs/rules/jobSeams.js';
+export {
   brokeAt,
   couponTestDraftSchema,
   couponTestSchema,
@@ -209,6 +252,7 @@ export {
   jointMetals,
   recordedSetting,
 } from './joint/rules/toCore.js';
+export { holeToPropose, legToPropose, tenths } from './joint/rules/proposedSizes.js';
 export {
   ladderDraftSchema,
   ladderKnobs,

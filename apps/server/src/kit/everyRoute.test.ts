@@ -10,7 +10,7 @@ import {
   type Machine,
   type Problem,
 } from '@lone-heron/contract';
-import { cardOf } from '@lone-heron/contract/testing';
+import { cardOf, jobDraft, weldRunDraft } from '@lone-heron/contract/testing';
 import {
   couponDraft,
   newId,
@@ -27,6 +27,7 @@ let server: SampleServer;
 let other: Desk;
 let couponId: string;
 let cardId: string;
+let jobId: string;
 let day: Day;
 
 beforeAll(async () => {
@@ -37,6 +38,8 @@ beforeAll(async () => {
   await server.http.put(`/api/coupons/${couponId}`).send(couponDraft()).expect(201);
   cardId = newId();
   await server.http.put(`/api/cards/${cardId}/versions/1`).send(card('')).expect(200);
+  jobId = newId();
+  await server.http.put(`/api/jobs/${jobId}/revisions/1`).send(jobDraft()).expect(200);
   ({ body: day } = (await server.http.put(`/api/machines/barrow/days/${newId()}`).expect(200)) as {
     body: Day;
   });
@@ -145,6 +148,12 @@ const once: readonly OnceRow[] = [
     draft: () => clearance,
     otherwise: () => ({ ...clearance, note: 'another' }),
   },
+  {
+    route: '/api/weld-runs/{id}',
+    path: (id) => `weld-runs/${id}`,
+    draft: () => weldRunDraft(jobId, 'W1', { weldedAt: couponDraft().weldedAt }),
+    otherwise: () => weldRunDraft(jobId, 'W1', { weldedAt: couponDraft().weldedAt, remark: 'another' }),
+  },
 ];
 
 describe.each(once)('put $route', ({ route, path, draft, otherwise }) => {
@@ -237,6 +246,13 @@ const revisions: readonly RevisionRow[] = [
     draft: () => ({ draft: couponDraft({ back: 'faint' }), why: 'misread' }),
     otherwise: () => ({ draft: couponDraft({ back: 'none' }), why: 'misread' }),
   },
+  {
+    route: '/api/jobs/{id}/revisions/{revision}',
+    path: (revision) => `jobs/${jobId}/revisions/${revision}`,
+    newest: () => Promise.resolve(1),
+    draft: () => jobDraft({ why: 'so' }),
+    otherwise: () => jobDraft({ why: 'another' }),
+  },
   ...Object.entries(sheets).map(([sheet, [draft, otherwise]]) => ({
     route: `/api/house/${sheet}/{revision}`,
     path: (revision: number) => `house/${sheet}/${revision}`,
@@ -295,6 +311,16 @@ const takenBack: readonly TakenBackRow[] = [
     make: '/api/cards/{id}/versions/{version}',
     path: (id) => `cards/${id}/retirement`,
   },
+  {
+    route: '/api/jobs/{id}/withdrawal',
+    make: '/api/jobs/{id}/revisions/{revision}',
+    path: (id) => `jobs/${id}/withdrawal`,
+  },
+  {
+    route: '/api/weld-runs/{id}/withdrawal',
+    make: '/api/weld-runs/{id}',
+    path: (id) => `weld-runs/${id}/withdrawal`,
+  },
 ];
 const made: Readonly<Record<string, (id: string) => [path: string, draft: object]>> = {
   '/api/bottles/{id}': (id) => [
@@ -312,6 +338,7 @@ const made: Readonly<Record<string, (id: string) => [path: string, draft: object
     },
   ],
   '/api/cards/{id}/versions/{version}': (id) => [`cards/${id}/versions/1`, card('')],
+  '/api/jobs/{id}/revisions/{revision}': (id) => [`jobs/${id}/revisions/1`, jobDraft()],
 };
 
 describe.each(takenBack)('put and delete $route', ({ make, path }) => {
@@ -359,6 +386,8 @@ const otherwise: Readonly<Record<string, string>> = {
   '/api/stock/{id}': 'the last count counts: stock.test',
   '/api/eyewear/{id}': 'the last look counts: records.test',
   '/api/machines/{id}/days/{dayId}': 'one day is open: readiness.test',
+  '/api/jobs/{id}/state': 'jobs.test',
+  '/api/jobs/{id}/claims/{mark}/{seam}': 'jobs.test',
   '/api/backups/{id}': 'backups.test',
   '/api/restores/{id}/of/{backupId}': 'stores nothing: restores.test',
   '/api/restores/{id}/file': 'stores nothing: restores.test',

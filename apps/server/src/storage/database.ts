@@ -9,6 +9,10 @@ import { CouponTestEntity } from '../inspection/couponTest.entity.js';
 import { CardEntity } from '../cards/card.entity.js';
 import { CardProofEntity } from '../cards/cardProof.entity.js';
 import { CardVersionEntity } from '../cards/cardVersion.entity.js';
+import { JobEntity } from '../jobs/job.entity.js';
+import { JobRevisionEntity } from '../jobs/jobRevision.entity.js';
+import { WeldClaimEntity } from '../jobs/weldClaim.entity.js';
+import { WeldRunEntity } from '../jobs/weldRun.entity.js';
 import { LadderEntity } from '../ladders/ladder.entity.js';
 import { LightEntryEntity } from '../light/lightEntry.entity.js';
 import { MachineEntity } from '../machines/machine.entity.js';
@@ -64,6 +68,10 @@ const entities = [
   StockItemEntity,
   UpkeepPlanEntity,
   ShopPhotoEntity,
+  JobEntity,
+  JobRevisionEntity,
+  WeldRunEntity,
+  WeldClaimEntity,
 ];
 
 /**

@@ -56,6 +56,7 @@ const ofMachine = ['parts', 'records', 'light', 'days', 'sequence', 'slots', 'ph
 const ofShop = [
   'people',
   'ladders',
+  'jobs',
   'house',
   'bottles',
   'stock',

@@ -2,10 +2,11 @@ import type { WindowLight } from '@lone-heron/contract';
 import type { EntityManager } from 'typeorm';
 import type { ReadRows } from '../storage/longReads.js';
 import { lightOfCoupons } from '../coupons/face/readCouponLight.js';
+import { lightOfRuns } from '../jobs/face/readRunLight.js';
 import { lightOfEntries } from '../light/face/readLight.js';
 
 /**
- * All light through windows, of coupons and of the light log, what is alike taken together, taken-back ones left out.
+ * All light through windows, of coupons, of jobs and of the light log, what is alike taken together, taken-back ones left out.
  *
  * @param windowIds whose light it is; null for all
  * @param read where its rows are read
@@ -15,9 +16,10 @@ export async function readWindowLight(
   windowIds: readonly string[] | null,
   read: ReadRows,
 ): Promise<readonly WindowLight[]> {
-  const [ofCoupons, ofEntries] = await Promise.all([
+  const [ofCoupons, ofRuns, ofEntries] = await Promise.all([
     lightOfCoupons(manager, windowIds, read),
+    lightOfRuns(manager, windowIds, read),
     lightOfEntries(manager, windowIds, read),
   ]);
-  return [...ofCoupons, ...ofEntries];
+  return [...ofCoupons, ...ofRuns, ...ofEntries];
 }

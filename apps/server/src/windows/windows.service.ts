@@ -12,6 +12,7 @@ import { conflict, refused } from '../http/problem.js';
 import { codeInWords } from '../kit/codeInWords.js';
 import { FittedParts } from '../kit/FittedParts.js';
 import { RecordKit } from '../kit/recordKit.js';
+import { moveRuns } from '../jobs/face/readRunLight.js';
 import { moveLight } from '../light/face/readLight.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
 import { ProtectiveWindowEntity } from './protectiveWindow.entity.js';
@@ -125,6 +126,7 @@ export class WindowsService {
         if (await wasWeldedThrough(manager, id))
           throw conflict(`Coupons were welded through window ${number}: its change cannot be taken back.`);
         await moveLight(manager, id, previousId);
+        await moveRuns(manager, id, previousId);
       }),
     );
   }

@@ -1,11 +1,15 @@
-import { jointRanges, type Conditions, type Joint } from '@lone-heron/contract';
+import {
+  holeToPropose,
+  jointRanges,
+  legToPropose,
+  tenths,
+  type Conditions,
+  type Joint,
+} from '@lone-heron/contract';
 import {
   backings,
   bevelRanges,
-  inMm,
-  mm,
   positions,
-  proposedLeg,
   seamKinds,
   seamRow,
   seamSizes,
@@ -13,7 +17,6 @@ import {
   tackRanges,
   type AllowedRange,
   type LegFeed,
-  type SeamKind,
   type SeamRow,
   type SeamSize,
 } from '@lone-heron/core';
@@ -45,9 +48,8 @@ export const saysSides = (kind: string) => typedRow(kind)?.asksSides ?? false;
 export const saysSize = (kind: string, size: SeamSize) => typedRow(kind)?.sizes.includes(size) ?? false;
 export const isCorner = (kind: string) => typedRow(kind)?.isCorner ?? false;
 
-/** A bevel that leaves this share of the thinner sheet, and a plug of this many top sheets, where nobody said another. */
+/** A bevel that leaves this share of the thinner sheet, where nobody said another. */
 const proposedLand = 0.5;
-const proposedHole = 4;
 
 /**
  * The kind of joint with the sizes it has; null where one of them cannot be.
@@ -65,15 +67,16 @@ export function readKindWords(
   if (kind === null || tack === null) return null;
   const sheet = Number.isFinite(thinner) ? thinner : 1.5;
   const own: Record<string, unknown> = {};
-  const sheets = { first: first ?? sheet, second: second ?? sheet };
+  const sheets = { firstMm: first ?? sheet, secondMm: second ?? sheet };
   const sides = words.sides === '2' ? 2 : 1;
   const read: Readonly<Record<SeamSize, () => number | null>> = {
     tubeRadius: () => halved(size('tube', null, tubeRange)),
     leg: () => {
-      const sizes = { ...sheets, tubeRadius: own['tubeRadiusMm'] };
-      return size('leg', null, seamSizes.leg, legFor(kind, sizes, sides, feed));
+      const radius = own['tubeRadiusMm'];
+      const tubeRadiusMm = typeof radius === 'number' ? radius : null;
+      return size('leg', null, seamSizes.leg, legToPropose(kind, { ...sheets, tubeRadiusMm }, sides, feed));
     },
-    holeDiameter: () => size('hole', null, seamSizes.holeDiameter, holeFor(sheets.first)),
+    holeDiameter: () => size('hole', null, seamSizes.holeDiameter, holeToPropose(sheets.firstMm)),
   };
   for (const each of seamRow(kind).sizes) own[`${each}Mm`] = read[each]();
   if (saysBevel(kind) && words.bevel !== 'square') {
@@ -99,33 +102,6 @@ interface Sheets {
   readonly feed: LegFeed | null;
 }
 
-interface LegSizes {
-  readonly first: number;
-  readonly second: number;
-  readonly tubeRadius: unknown;
-}
-
-/** The leg that carries the thinner sheet and one pass gives, mm; the sheet's own thickness until that can be said. */
-function legFor(
-  kind: SeamKind,
-  { first, second, tubeRadius }: LegSizes,
-  sides: 1 | 2,
-  feed: Sheets['feed'],
-): number {
-  const thinner = Math.min(first, second);
-  if (feed === null) return tenths(Math.max(0.5, thinner));
-  const sheets = { firstThickness: mm(first), secondThickness: mm(second), gap: mm(0), leg: mm(thinner) };
-  const { sizes, secondSide } = seamRow(kind);
-  const radius = mm(typeof tubeRadius === 'number' ? tubeRadius : 20);
-  // It is asked for kinds that have a leg alone.
-  const seam = {
-    ...{ kind, ...sheets },
-    ...(sizes.includes('tubeRadius') ? { tubeRadius: radius } : {}),
-    ...(secondSide === 'ownFillet' ? { sides } : {}),
-  } as Parameters<typeof proposedLeg>[0];
-  return tenths(inMm(proposedLeg(seam, feed)));
-}
-
 /** Tubes are said by their diameter. */
 const tubeRange = {
   quantity: 'tube',
@@ -136,14 +112,6 @@ const tubeRange = {
 
 function halved(diameter: number | null): number | null {
   return diameter === null ? null : diameter / 2;
-}
-
-function tenths(mm: number): number {
-  return Math.round(mm * 10) / 10;
-}
-
-function holeFor(firstMm: number): number {
-  return Math.min(seamSizes.holeDiameter.max, Math.max(3, Math.round(firstMm * proposedHole)));
 }
 
 /** A timed tack; undefined inside for a run, null where one of its words cannot be. */

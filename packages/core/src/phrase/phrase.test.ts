@@ -2,6 +2,8 @@ import { understandJoint } from './index.js';
 
 describe('a joint said at once', () => {
   it.each<[string, ReturnType<typeof understandJoint>]>([
+    ['304 2 3 lap', { metals: ['stainless304'], kind: 'lap', thicknesses: ['2', '3'], unknown: [] }],
+    ['al 1 1/2 T', { metals: ['aluminium5052'], kind: 'tee', thicknesses: ['1 1/2'], unknown: [] }],
     ['304 1.5 butt', { metals: ['stainless304'], kind: 'butt', thicknesses: ['1.5'], unknown: [] }],
     [
       '16ga al corner',

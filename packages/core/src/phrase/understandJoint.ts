@@ -48,8 +48,8 @@ const kindWords: readonly (readonly [pattern: string, kind: SeamKind])[] = seamK
   .toReversed()
   .map((kind) => [seamRow(kind).typed, kind]);
 
-/** A length with or without its unit. */
-const length = '(?:\\d+[- ])?\\d*[.,]?\\d+(?:/\\d+)?\\s*(?:mm|cm|in(?:ch)?|"|thou|ga(?:uge)?)?';
+/** A length with or without its unit; two whole numbers beside each other are two, and “1 1/2” is one. */
+const length = '(?:\\d+[- ]\\d+/\\d+|\\d*[.,]?\\d+(?:/\\d+)?)\\s*(?:mm|cm|in(?:ch)?|"|thou|ga(?:uge)?)?';
 
 /** A flow of gas. */
 const flow = '\\d+(?:[.,]\\d+)?\\s*(?:cfh|scfh|l/min|lpm)';

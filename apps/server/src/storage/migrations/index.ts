@@ -13,6 +13,7 @@ import { UndoneBy1765000000000 } from './1765000000000-UndoneBy.js';
 import { RetiredMachines1765100000000 } from './1765100000000-RetiredMachines.js';
 import { LockByAddress1765200000000 } from './1765200000000-LockByAddress.js';
 import { HeldFast1765300000000 } from './1765300000000-HeldFast.js';
+import { Jobs1765400000000 } from './1765400000000-Jobs.js';
 
 /** Every migration, oldest first. */
 export const migrations = [
@@ -31,4 +32,5 @@ export const migrations = [
   RetiredMachines1765100000000,
   LockByAddress1765200000000,
   HeldFast1765300000000,
+  Jobs1765400000000,
 ];

@@ -25,7 +25,7 @@ export async function plainLight<Row extends ObjectLiteral>(
   windowIds: readonly string[] | null,
   read: ReadRows,
 ): LightThrough {
-  const kept = query.select([]).where('it.withdrawnAt IS NULL');
+  const kept = query.select([]).where('it.withdrawnAt IS NULL AND it.windowId IS NOT NULL');
   if (windowIds !== null) kept.andWhere('it.windowId IN (:...windowIds)', { windowIds });
   const { seconds, ...alike } = columns;
   for (const [name, column] of Object.entries(alike)) kept.addSelect(column, name);

@@ -1,0 +1,107 @@
+import { type Job, type JobDraft, type JobLine, type JobState, type Person } from '@lone-heron/contract';
+import { Injectable } from '@nestjs/common';
+import { DataSource, type EntityManager } from 'typeorm';
+import { conflict, notFound, refused } from '../http/problem.js';
+import { ClientRecords } from '../kit/ClientRecords.js';
+import { RecordKit } from '../kit/recordKit.js';
+import { RevisionLog } from '../kit/RevisionLog.js';
+import { MachinesService, unknownMachine } from '../machines/machines.service.js';
+import { Clock } from '../time/clock.js';
+import { JobEntity } from './job.entity.js';
+import { JobRevisionEntity } from './jobRevision.entity.js';
+import { readJob, readJobLines } from './readJobs.js';
+
+/** Whole parts: what is planned of them, and how far they are. */
+@Injectable()
+export class JobsService {
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly kit: RecordKit,
+    private readonly machines: MachinesService,
+    private readonly clock: Clock,
+  ) {}
+
+  /** Newest first, those that were taken back among them. */
+  list(): Promise<JobLine[]> {
+    return readJobLines(this.dataSource.manager);
+  }
+
+  /** A job with everything that was welded of it. */
+  read(id: string): Promise<Job> {
+    return readJob(this.dataSource.manager, id, this.clock.now());
+  }
+
+  /** How a job was planned at one revision. */
+  async readRevision(id: string, revision: number): Promise<JobDraft> {
+    const row = await this.dataSource.manager.findOneBy(JobRevisionEntity, { jobId: id, revision });
+    if (row === null) throw notFound('revision of that job', String(revision));
+    return row.draft;
+  }
+
+  /** Writes the next revision, the first of which makes the job. Repeating it is the same save; where somebody was quicker it is a conflict. */
+  write(id: string, revision: number, draft: JobDraft, by: Person): Promise<Job> {
+    return this.kit.enter(by, async (entry) => {
+      const { manager, at } = entry;
+      await plans.write(entry, { subject: id, revision, draft }, async (before) => {
+        if ((await this.machines.find(draft.machineId, manager)) === null)
+          throw refused([unknownMachine(draft.machineId)]);
+        if (before === null) {
+          const newest = await manager.maximum(JobEntity, 'number');
+          await manager.insert(JobEntity, {
+            ...{ id, number: (newest ?? 0) + 1, state: 'planned', revision, settled: 0, lightOnS: 0 },
+            ...{ madeAt: at, madeBy: by.id, changedAt: at, withdrawnAt: null },
+          });
+        }
+        await manager.insert(JobRevisionEntity, { jobId: id, revision, draft, madeAt: at, madeBy: by.id });
+        await manager.update(JobEntity, { id }, { revision, changedAt: at });
+        if (before !== null) await entry.tell('job', id, `changed job ${draft.name}, revision ${revision}`);
+      });
+      return this.readWithin(manager, id);
+    });
+  }
+
+  /** Says how far a job is. Repeating it changes nothing. */
+  setState(id: string, state: JobState, by: Person): Promise<Job> {
+    return this.kit.enter(by, async (entry) => {
+      const { manager, at } = entry;
+      const row = await jobs.require(manager, id);
+      if (row.state !== state) {
+        if (row.withdrawnAt !== null)
+          throw conflict(`Job ${row.number} was taken back. Put it in again first.`);
+        await manager.update(JobEntity, { id }, { state, changedAt: at });
+        await entry.tell('job', id, `said that job ${row.number} is ${state}, after ${row.state}`);
+      }
+      return this.readWithin(manager, id);
+    });
+  }
+
+  /** Takes a job back, or puts it in again; it is kept with everything of it. Repeating it changes nothing. */
+  setWithdrawn(id: string, isWithdrawn: boolean, by: Person): Promise<Job> {
+    return this.kit.enter(by, async (entry) => {
+      const did = isWithdrawn ? 'took back' : 'put in again';
+      await jobs.setTakenBack(entry, id, isWithdrawn, ({ number }) =>
+        entry.tell('job', id, `${did} job ${number}`),
+      );
+      return this.readWithin(entry.manager, id);
+    });
+  }
+
+  private readWithin(manager: EntityManager, id: string): Promise<Job> {
+    return readJob(manager, id, this.clock.now());
+  }
+}
+
+const plans = new RevisionLog<JobRevisionEntity, JobDraft>({
+  entity: JobRevisionEntity,
+  ...{ subject: 'jobId', counter: 'revision', author: 'madeBy' },
+  draftOf: ({ draft }) => draft,
+  meanwhile: (asked) =>
+    `Revision ${asked} was written meanwhile. What you changed is still here: look, then save again.`,
+});
+
+const jobs = new ClientRecords<JobEntity, Pick<JobEntity, 'id'>>({
+  entity: JobEntity,
+  ...{ called: 'job', author: 'madeBy', takenBack: 'withdrawnAt' },
+  // It is written by its revisions.
+  draftOf: ({ id }) => ({ id }),
+});

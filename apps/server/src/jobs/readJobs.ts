@@ -1,0 +1,85 @@
+import { seamsOfJob, type Job, type JobLine, type WeldRun, type WeldRunDraft } from '@lone-heron/contract';
+import { IsNull, MoreThan, type EntityManager } from 'typeorm';
+import { notFound } from '../http/problem.js';
+import { JobEntity } from './job.entity.js';
+import { JobRevisionEntity } from './jobRevision.entity.js';
+import { WeldClaimEntity } from './weldClaim.entity.js';
+import { WeldRunEntity } from './weldRun.entity.js';
+
+/** A seam that somebody took in hand and never welded is free again after this, ms. */
+export const claimLasts = 30 * 60_000;
+
+/** Every job with how far it is, newest first, those that were taken back among them. */
+export async function readJobLines(manager: EntityManager): Promise<JobLine[]> {
+  const rows = await manager.find(JobEntity, { order: { number: 'DESC' } });
+  const revisions = await manager
+    .createQueryBuilder(JobRevisionEntity, 'it')
+    .innerJoin(JobEntity, 'job', 'job.id = it.jobId AND job.revision = it.revision')
+    .getMany();
+  const drafts = new Map(revisions.map(({ jobId, draft }) => [jobId, draft]));
+  return rows.flatMap((row) => {
+    const draft = drafts.get(row.id);
+    if (draft === undefined) return [];
+    const { name, reference, customer, dueOn, quantity, machineId } = draft;
+    const { settled, lightOnS } = row;
+    return [
+      {
+        ...standingOf(row),
+        ...{ name, reference, customer, dueOn, quantity, machineId },
+        ...{ seams: seamsOfJob(draft), settled, lightOnS },
+      },
+    ];
+  });
+}
+
+/** @throws ProblemException 404 where there is none of that id */
+export async function readJob(manager: EntityManager, id: string, now: Date): Promise<Job> {
+  const row = await manager.findOneBy(JobEntity, { id });
+  const newest = row === null ? null : await newestRevision(manager, row);
+  if (row === null || newest === null) throw notFound('job', id);
+  const claims = await manager.findBy(WeldClaimEntity, {
+    jobId: id,
+    at: MoreThan(new Date(now.getTime() - claimLasts).toISOString()),
+  });
+  return {
+    ...standingOf(row),
+    draft: newest.draft,
+    runs: (await runsOf(manager, id)).map(runFromRow),
+    claims: claims.map(({ mark, seam, personId, at }) => ({ mark, seam, personId, at })),
+  };
+}
+
+function newestRevision(
+  manager: EntityManager,
+  { id, revision }: JobEntity,
+): Promise<JobRevisionEntity | null> {
+  return manager.findOneBy(JobRevisionEntity, { jobId: id, revision });
+}
+
+/** Every go at a job that counts, in the order they were welded. */
+export function runsOf(manager: EntityManager, jobId: string): Promise<WeldRunEntity[]> {
+  return manager.find(WeldRunEntity, {
+    where: { jobId, withdrawnAt: IsNull() },
+    order: { weldedAt: 'ASC', id: 'ASC' },
+  });
+}
+
+function standingOf({ id, number, state, revision, madeAt, madeBy, changedAt, withdrawnAt }: JobEntity) {
+  return { id, number, state, revision, madeAt, madeBy, changedAt, withdrawnAt };
+}
+
+/** A go as it was written down. */
+export function runDraftOf(row: WeldRunEntity): WeldRunDraft {
+  const { jobId, machineId, mark, seam, outcome, isRepair, lightOnS, handsS, dialled, isOtherwise } = row;
+  const { gunAngleDeg, card, photoIds, remark, weldedAt } = row;
+  return {
+    ...{ jobId, machineId, mark, seam, outcome, isRepair, lightOnS, handsS, dialled, isOtherwise },
+    ...{ gunAngleDeg, card, photoIds, remark, weldedAt },
+  };
+}
+
+/** A go as the client sees it. */
+export function runFromRow(row: WeldRunEntity): WeldRun {
+  const { id, personId, recordedAt, windowId, withdrawnAt } = row;
+  return { ...runDraftOf(row), id, personId, recordedAt, windowId, withdrawnAt };
+}

@@ -1,0 +1,122 @@
+import {
+  beyondMachine,
+  seamsInPiece,
+  seamStandings,
+  type JobDraft,
+  type JobWeld,
+  type Person,
+  type WeldRun,
+  type WeldRunDraft,
+} from '@lone-heron/contract';
+import { Injectable } from '@nestjs/common';
+import { type EntityManager } from 'typeorm';
+import { notFound, refused } from '../http/problem.js';
+import { ClientRecords } from '../kit/ClientRecords.js';
+import type { Entry } from '../kit/Entry.js';
+import { RecordKit } from '../kit/recordKit.js';
+import { requirePast } from '../kit/requirePast.js';
+import { MachinesService, unknownMachine } from '../machines/machines.service.js';
+import { WindowsService } from '../windows/windows.service.js';
+import { JobEntity } from './job.entity.js';
+import { JobRevisionEntity } from './jobRevision.entity.js';
+import { runDraftOf, runFromRow, runsOf } from './readJobs.js';
+import { WeldClaimEntity } from './weldClaim.entity.js';
+import { WeldRunEntity } from './weldRun.entity.js';
+
+/** What was welded of a job, seam by seam. */
+@Injectable()
+export class WeldRunsService {
+  constructor(
+    private readonly kit: RecordKit,
+    private readonly machines: MachinesService,
+    private readonly windows: WindowsService,
+  ) {}
+
+  /**
+   * Writes a go at a seam down, through the glass that was fitted then. Repeating it is the same save. A seam that somebody
+   * else welded meanwhile is kept all the same: it was welded, and the job says that it was twice.
+   */
+  write(id: string, draft: WeldRunDraft, by: Person): Promise<WeldRun> {
+    return this.kit.enter(by, async (entry) => {
+      const { manager, at } = entry;
+      const { row } = await runs.write(entry, id, draft, async () => {
+        requirePast('weldedAt', draft.weldedAt, new Date(at));
+        const weld = await requireSeam(manager, draft);
+        await this.requireMachine(manager, draft);
+        const { dialled } = draft;
+        await manager.insert(WeldRunEntity, {
+          ...{ ...draft, id, metal: weld.joint.metal, gas: dialled?.gas ?? null },
+          meanPowerW: dialled === null ? null : (dialled.powerW * dialled.dutyPercent) / 100,
+          windowId: await this.windowOf(manager, draft),
+          ...{ personId: by.id, recordedAt: at, withdrawnAt: null },
+        });
+        const { jobId, mark, seam } = draft;
+        await manager.delete(WeldClaimEntity, { jobId, mark, seam });
+        await countAnew(entry, jobId);
+      });
+      return runFromRow(row);
+    });
+  }
+
+  /** Takes a go back, or puts it in again; its light goes with it. Repeating it changes nothing. */
+  setWithdrawn(id: string, isWithdrawn: boolean, by: Person): Promise<WeldRun> {
+    return this.kit.enter(by, async (entry) => {
+      const did = isWithdrawn ? 'took back' : 'put in again';
+      const row = await runs.setTakenBack(entry, id, isWithdrawn, async ({ jobId, mark, seam }) => {
+        await countAnew(entry, jobId);
+        await entry.tell('weldRun', id, `${did} a go at ${mark}, seam ${seam}`);
+      });
+      return runFromRow(row);
+    });
+  }
+
+  private async requireMachine(manager: EntityManager, { machineId, dialled }: WeldRunDraft): Promise<void> {
+    const machine = await this.machines.find(machineId, manager);
+    if (machine === null) throw refused([unknownMachine(machineId)]);
+    const beyond = dialled === null ? [] : beyondMachine(dialled, machine);
+    if (beyond.length > 0) throw refused(beyond.map((each) => ({ ...each, field: `dialled.${each.field}` })));
+  }
+
+  private async windowOf(manager: EntityManager, draft: WeldRunDraft): Promise<string | null> {
+    if (draft.outcome === 'skipped') return null;
+    return (await this.windows.requireFittedAt(draft.machineId, draft.weldedAt, manager)).id;
+  }
+}
+
+const runs = new ClientRecords<WeldRunEntity, WeldRunDraft>({
+  entity: WeldRunEntity,
+  ...{ called: 'go at a seam', author: 'personId', takenBack: 'withdrawnAt' },
+  draftOf: runDraftOf,
+});
+
+/** The weld of a go, by the newest plan that has the seam: a plan that was changed meanwhile takes nothing from who welded by the one before. */
+async function requireSeam(manager: EntityManager, { jobId, mark, seam }: WeldRunDraft): Promise<JobWeld> {
+  const plans = await manager.find(JobRevisionEntity, { where: { jobId }, order: { revision: 'DESC' } });
+  if (plans[0] === undefined) throw notFound('job', jobId);
+  for (const { draft } of plans) {
+    const weld = draft.welds.find((each) => each.mark === mark);
+    if (weld !== undefined && seam <= seamsOf(weld, draft)) return weld;
+  }
+  const { draft } = plans[0];
+  const weld = draft.welds.find((each) => each.mark === mark);
+  throw refused([
+    weld === undefined
+      ? { field: 'mark', given: mark, allowed: 'the mark of a weld of this job' }
+      : { field: 'seam', given: String(seam), allowed: `1 to ${seamsOf(weld, draft)}, the seams of ${mark}` },
+  ]);
+}
+
+const seamsOf = (weld: JobWeld, { parts, quantity }: JobDraft) => seamsInPiece(weld, parts) * quantity;
+
+/** Says anew how far a job is. What is welded is no longer only planned. */
+async function countAnew({ manager, at }: Entry, jobId: string): Promise<void> {
+  const all = await runsOf(manager, jobId);
+  const standings = [...seamStandings(all.map(runFromRow)).values()];
+  const settled = standings.filter((each) => each === 'welded' || each === 'skipped').length;
+  const lightOnS = all.reduce((sum, run) => sum + (run.lightOnS ?? 0), 0);
+  await manager.update(JobEntity, { id: jobId }, { settled, lightOnS, changedAt: at });
+  const isBegun = all.some(({ outcome }) => outcome !== 'skipped');
+  if (!isBegun) return;
+  for (const state of ['planned', 'quoted'] as const)
+    await manager.update(JobEntity, { id: jobId, state }, { state: 'released' });
+}
