@@ -163,6 +163,7 @@ export {
   type HousePrices,
   type HouseSheet,
   type HouseUnits,
+  type JobRates,
   type NamedLevel,
   type NozzleOnHand,
   type WireSpool,
@@ -199,6 +200,17 @@ export {
   type WeldRun,
   type WeldRunDraft,
 } from './jobs/weldRun.js';
+export {
+  weldAnswer,
+  type AnswerContext,
+  type WeldAnswer,
+  type WeldRefusal,
+  type WeldStanding,
+} from './jobs/rules/weldAnswer.js';
+export { couponsToWeld, type CouponToWeld } from './jobs/rules/couponsToWeld.js';
+export { jobOrder, type JobOrder, type OrderStep } from './jobs/rules/jobOrder.js';
+export { jobTakes, type JobTakes, type WeldTakes } from './jobs/rules/jobTakes.js';
+export { arcBeside, type ArcBeside } from './jobs/rules/arcBeside.js';
 export { readWeldLines, type WeldLine } from './jobs/rules/readWeldLines.js';
 export {
   seamKey,
@@ -252,6 +264,12 @@ export {
   jointMetals,
   recordedSetting,
 } from './joint/rules/toCore.js';
+export {
+  fillersForJoint,
+  takenFiller,
+  type FillerChoice,
+  type FillerOffer,
+} from './joint/rules/fillerChoice.js';
 export { holeToPropose, legToPropose, tenths } from './joint/rules/proposedSizes.js';
 export {
   ladderDraftSchema,

@@ -182,6 +182,7 @@ export {
   tintBands,
   type TintBands,
   distortion,
+  neighbourWait,
 } from './heat/index.js';
 
 // How likely each outcome is
@@ -435,6 +436,16 @@ export {
   seamCost,
   metreOfSeam,
   payback,
+  seamWork,
+  tackPlan,
+  learnedRatio,
+  summedBand,
+  type LearnedRatio,
+  type SummedBand,
+  type WeldOrder,
+  type OrderInput,
+  type SeamUse,
+  type SeamCost,
 } from './plan/index.js';
 
 // Special functions that several domains need

@@ -72,6 +72,7 @@ const changingRoutes: Readonly<Record<string, readonly Role[] | 'anyone'>> = {
   'PUT /api/house/practice/:revision': ['lead'],
   'PUT /api/house/units/:revision': ['lead'],
   'PUT /api/house/prices/:revision': ['lead'],
+  'PUT /api/house/jobRates/:revision': ['lead'],
   'PUT /api/house/acceptance/:revision': ['lead'],
   'PUT /api/light/:id': roles,
   'PUT /api/light/:id/withdrawal': roles,

@@ -8,6 +8,7 @@ const sheetNames: Readonly<Record<HouseSheet, string>> = {
   wire: 'the wire on hand',
   nozzles: 'the nozzles on hand',
   prices: 'the prices',
+  jobRates: 'the rates of jobs',
   acceptance: 'what a weld must show',
   glassWeights: 'the weights of what wears glass',
   losses: 'what outcomes cost',

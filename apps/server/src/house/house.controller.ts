@@ -56,6 +56,17 @@ export class HouseController {
     return this.house.revise('prices', revision, content, by);
   }
 
+  @Put('jobRates/:revision')
+  @For('lead')
+  @ApiOperation({ summary: 'Say how long things take in a job, and what it is held against' })
+  reviseJobRates(
+    @Revision() revision: number,
+    @Sent(houseSheetDrafts.jobRates) content: HouseContent['jobRates'],
+    @By() by: Person,
+  ): Promise<House> {
+    return this.house.revise('jobRates', revision, content, by);
+  }
+
   @Put('acceptance/:revision')
   @For('lead')
   @ApiOperation({ summary: 'Ask something else of a weld' })

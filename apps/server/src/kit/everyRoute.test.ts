@@ -196,6 +196,7 @@ const sheets = {
   practice: [houseStarts.practice, { ...houseStarts.practice, tacks: 'none' }],
   units: [houseStarts.units, { ...houseStarts.units, travel: 'cm/min' }],
   prices: [houseStarts.prices, { ...houseStarts.prices, labourPerHour: 41 }],
+  jobRates: [houseStarts.jobRates, { ...houseStarts.jobRates, turnMin: 2 }],
   acceptance: [houseStarts.acceptance, houseStarts.acceptance.slice(0, 1)],
   wire: [[], [{ filler: '308L', diameterMm: 0.8, kilograms: 4.5, batch: 'H7' }]],
   nozzles: [[], [{ shape: 'flat', isGrooved: false, boreMm: 4, count: 1 }]],

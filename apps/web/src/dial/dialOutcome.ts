@@ -1,8 +1,12 @@
 import {
   coreConditions,
   coreJob,
+  fillersForJoint,
   jointMetals,
   recordedSetting,
+  takenFiller,
+  type FillerChoice,
+  type FillerOffer,
   type HouseContent,
   type Setting,
 } from '@lone-heron/contract';
@@ -35,7 +39,6 @@ import {
 import type { Learn, LearnedEvidence } from '../shared/evidence/learnFrom.js';
 import type { DialAddress, HandTurns } from './dialAddress.js';
 import type { HandMath } from './handMath.js';
-import { fillersForJoint, takenFiller, type FillerChoice, type FillerOffer } from './fillerChoice.js';
 import { standsAt } from './plate/standsAt.js';
 import type { Said } from './readSentence.js';
 

@@ -88,6 +88,66 @@ const pricesSchema = z.strictObject(
 );
 export type HousePrices = z.infer<typeof pricesSchema>;
 
+const minutes = (quantity: string, max: number) => boundedNumber({ quantity, min: 0, max, unit: 'min' });
+const lightShare = boundedNumber({ quantity: 'light on', min: 1, max: 100, unit: '% of the hands’ time' });
+
+/** How long things take in a job and what an hour costs beside the person, and the arc process it is held against. */
+const jobRatesSchema = z.strictObject(
+  {
+    /** Light on over the time at a seam, lining up included; from then on jobs teach it. */
+    lightSharePercent: lightShare,
+    nozzleMin: minutes('changing the nozzle', 120),
+    wireMin: minutes('changing the wire', 240),
+    gasMin: minutes('changing the gas', 120),
+    slotMin: minutes('recalling or dialling another setting', 60),
+    turnMin: minutes('turning the part', 240),
+    tackS: boundedNumber({ quantity: 'a tack', min: 0, max: 600, unit: 's' }),
+    dressMinPerM: minutes('dressing a metre', 600),
+    /** The room, the machine, what is paid whether it welds or not. */
+    overheadPerHour: price('an hour of everything else', 1000),
+    arc: z.strictObject(
+      {
+        name: shortText(30),
+        travelMmS: boundedNumber({ quantity: 'travel of the arc', min: 0.2, max: 50, unit: 'mm/s' }),
+        lightSharePercent: boundedNumber({
+          quantity: 'arc on',
+          min: 1,
+          max: 100,
+          unit: '% of the hands’ time',
+        }),
+        dressMinPerM: minutes('dressing a metre after the arc', 600),
+        straightenMinPerPart: minutes('straightening a part after the arc', 600),
+        consumablesPerM: price('a metre of arc’s gas, wire and tips', 1000),
+      },
+      {
+        error:
+          'the arc process with name, travelMmS, lightSharePercent, dressMinPerM, straightenMinPerPart and consumablesPerM',
+      },
+    ),
+    /** What the machine costs, for when it has paid; null where nobody says. */
+    machine: z
+      .strictObject(
+        {
+          price: price('the machine', 1e7),
+          keepPerYear: price('keeping it a year', 1e6),
+          moneyPercentPerYear: boundedNumber({
+            quantity: 'what money costs',
+            min: 0,
+            max: 100,
+            unit: '% a year',
+          }),
+        },
+        { error: 'price, keepPerYear and moneyPercentPerYear, or null' },
+      )
+      .nullable(),
+  },
+  {
+    error:
+      'rates with lightSharePercent, nozzleMin, wireMin, gasMin, slotMin, turnMin, tackS, dressMinPerM, overheadPerHour, arc and machine',
+  },
+);
+export type JobRates = z.infer<typeof jobRatesSchema>;
+
 const shareOfThickness = (quantity: string, max: number) =>
   boundedNumber({ quantity, min: 0, max, unit: 'of the thickness' }).nullable();
 
@@ -158,6 +218,7 @@ export const houseSheetDrafts = {
   wire: z.array(spoolSchema).max(60, { error: 'up to 60 spools' }),
   nozzles: z.array(nozzleSchema).max(60, { error: 'up to 60 sorts of nozzle' }),
   prices: pricesSchema,
+  jobRates: jobRatesSchema,
   acceptance: z.array(acceptanceSchema).max(20, { error: 'up to 20 levels' }),
   glassWeights: glassWeightsSchema,
   losses: aimLossesSchema,
@@ -170,6 +231,7 @@ export const houseSheets = [
   'wire',
   'nozzles',
   'prices',
+  'jobRates',
   'acceptance',
   'glassWeights',
   'losses',
@@ -193,6 +255,15 @@ export const houseStarts: HouseContent = {
     mainsPerKilowattHour: 0.3,
     window: 12,
     windowHours: 20,
+  },
+  jobRates: {
+    ...{ lightSharePercent: 20, nozzleMin: 2, wireMin: 6, gasMin: 3, slotMin: 0.5, turnMin: 1.5 },
+    ...{ tackS: 5, dressMinPerM: 2, overheadPerHour: 0 },
+    arc: {
+      ...{ name: 'TIG', travelMmS: 2, lightSharePercent: 30, dressMinPerM: 10 },
+      ...{ straightenMinPerPart: 10, consumablesPerM: 1.5 },
+    },
+    machine: null,
   },
   acceptance: [
     {
@@ -239,6 +310,7 @@ export const houseSchema = z.strictObject({
   wire: z.strictObject({ revision, content: houseSheetDrafts.wire }),
   nozzles: z.strictObject({ revision, content: houseSheetDrafts.nozzles }),
   prices: z.strictObject({ revision, content: pricesSchema }),
+  jobRates: z.strictObject({ revision, content: jobRatesSchema }),
   acceptance: z.strictObject({ revision, content: houseSheetDrafts.acceptance }),
   glassWeights: z.strictObject({ revision, content: glassWeightsSchema }),
   losses: z.strictObject({ revision, content: aimLossesSchema }),

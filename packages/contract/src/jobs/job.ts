@@ -32,10 +32,17 @@ const jobPictureSchema = z.strictObject(
   {
     photoId: clientId,
     name: shortText(60),
+    /** Its height over its width, so that places on it are lengths. */
+    heightShare: boundedNumber({
+      quantity: 'height of the picture',
+      min: 0.02,
+      max: 50,
+      unit: 'of its width',
+    }),
     /** Millimetres that its width stands for, read off a known measure; null where nobody measured. */
     widthMm: boundedNumber({ quantity: 'width of the picture', min: 1, max: 1e6, unit: 'mm' }).nullable(),
   },
-  { error: 'a picture with photoId, name and widthMm' },
+  { error: 'a picture with photoId, name, heightShare and widthMm' },
 );
 export type JobPicture = z.infer<typeof jobPictureSchema>;
 

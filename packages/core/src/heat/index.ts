@@ -4,3 +4,4 @@ export { coolingTime } from './coolingTime.js';
 export { partWarming } from './partWarming.js';
 export { tintBands, type SeamTint, type TintBands } from './tintBands.js';
 export { distortion, type Distortion } from './distortion.js';
+export { neighbourWait } from './neighbourWait.js';

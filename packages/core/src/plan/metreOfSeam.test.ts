@@ -40,6 +40,7 @@ describe('a metre of seam', () => {
     expect(metre.use.wire).toBeCloseTo((Math.PI / 4) * 1e-6 * speed * metre.use.lightOn * 7900, 9);
     const prices = {
       labourPerHour: 40,
+      overheadPerHour: 6,
       gasPerCubicMetre: 8,
       wirePerKilogram: 15,
       mainsPerKilowattHour: 0.3,

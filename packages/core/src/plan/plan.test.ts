@@ -124,6 +124,7 @@ describe('cost', () => {
   };
   const prices = {
     labourPerHour: 40,
+    overheadPerHour: 8,
     gasPerCubicMetre: 8,
     wirePerKilogram: 15,
     mainsPerKilowattHour: 0.3,

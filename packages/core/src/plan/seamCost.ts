@@ -4,6 +4,8 @@ import type { CubicMetre, Joule, Metre, Second } from '../quantity/index.js';
 export interface ShopPrices {
   /** Per hour of a person. */
   readonly labourPerHour: number;
+  /** Per hour of the hands: the room, the machine, what is paid whether it welds or not. */
+  readonly overheadPerHour: number;
   /** Per m3 of gas at 0 °C and 1.01325 bar. */
   readonly gasPerCubicMetre: number;
   /** Per kg of wire. */
@@ -31,6 +33,7 @@ export interface SeamUse {
 /** Where the money goes, in the shop's own money. */
 export interface SeamCost {
   readonly labour: number;
+  readonly overhead: number;
   readonly gas: number;
   readonly wire: number;
   readonly mains: number;
@@ -45,11 +48,12 @@ const joulesPerKilowattHour = 3.6e6;
  * Cost of a seam or a job, item by item, and per metre of seam.
  *
  * @example
- * seamCost({ length: metre(2), lightOn: second(250), labour: second(900), gas: cubicMetre(0.1), wire: 0.02, mains: joule(1.8e6), windowShare: 0.01 }, { labourPerHour: 40, gasPerCubicMetre: 8, wirePerKilogram: 15, mainsPerKilowattHour: 0.3, window: 12 }).total.toFixed(2) // => '11.37'
+ * seamCost({ length: metre(2), lightOn: second(250), labour: second(900), gas: cubicMetre(0.1), wire: 0.02, mains: joule(1.8e6), windowShare: 0.01 }, { labourPerHour: 40, overheadPerHour: 0, gasPerCubicMetre: 8, wirePerKilogram: 15, mainsPerKilowattHour: 0.3, window: 12 }).total.toFixed(2) // => '11.37'
  */
 export function seamCost(use: SeamUse, prices: ShopPrices): SeamCost {
   const items = {
     labour: (use.labour / 3600) * prices.labourPerHour,
+    overhead: (use.labour / 3600) * prices.overheadPerHour,
     gas: use.gas * prices.gasPerCubicMetre,
     wire: use.wire * prices.wirePerKilogram,
     mains: (use.mains / joulesPerKilowattHour) * prices.mainsPerKilowattHour,

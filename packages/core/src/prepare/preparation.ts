@@ -1,3 +1,4 @@
+import { tackSpacing } from '../plan/index.js';
 import { usualPractice } from '../practice/index.js';
 import {
   backingFor,
@@ -94,9 +95,6 @@ function fitWords({ joint, wireDiameter, practice = usualPractice, saidIn }: Wel
   return knob === null ? fit : `${fit} ${knob}`;
 }
 
-/** Tacks this many thicknesses apart, within what hands do. */
-const tackPitch = { thicknesses: 25, least: 20, most: 80 };
-
 function tackWords({ joint, practice = usualPractice, saidIn }: WeldJob): string {
   if (joint.kind === 'tack') return 'This is the tack: keep the holding hand out of the line of the beam.';
   if (practice.tacks === 'none')
@@ -104,10 +102,7 @@ function tackWords({ joint, practice = usualPractice, saidIn }: WeldJob): string
   const { tacks } = seamRow(seamOf(joint).kind);
   if (tacks === 'fourRound') return 'Four tacks, opposite pairs first; start the run between two.';
   if (tacks === 'none') return 'No tacks: clamp the sheets together beside the hole.';
-  const pitch = Math.min(
-    tackPitch.most,
-    Math.max(tackPitch.least, tackPitch.thicknesses * inMm(thinnerSheet(joint))),
-  );
+  const pitch = inMm(tackSpacing(thinnerSheet(joint)));
   return `Tack both ends, then the middle, then every ${tackEvery(pitch, saidIn)}; work away from the holding hand.`;
 }
 

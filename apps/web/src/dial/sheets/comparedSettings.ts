@@ -121,6 +121,7 @@ const usualWallPlug = fraction(0.3);
 function costOf({ setting, forecast }: ComparedSetting, outcome: DialOutcome) {
   const { house, job, gas, filler, said } = outcome;
   const { prices } = house;
+  const { overheadPerHour } = house.jobRates;
   const { mains } = said.machine.profile;
   const { use, windowLoad } = metreOfSeam(job, setting, forecast, {
     gas,
@@ -129,5 +130,5 @@ function costOf({ setting, forecast }: ComparedSetting, outcome: DialOutcome) {
     windowBears: joule(prices.windowHours * 3600 * 1000),
     handsPerLight,
   });
-  return { perMetre: seamCost(use, prices).perMetre, windowLoad };
+  return { perMetre: seamCost(use, { ...prices, overheadPerHour }).perMetre, windowLoad };
 }

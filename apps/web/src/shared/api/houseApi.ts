@@ -45,6 +45,7 @@ export function houseContent(house: House | undefined): HouseContent {
     wire: house.wire.content,
     nozzles: house.nozzles.content,
     prices: house.prices.content,
+    jobRates: house.jobRates.content,
     acceptance: house.acceptance.content,
     glassWeights: house.glassWeights.content,
     losses: house.losses.content,

@@ -57,8 +57,16 @@ export function adaptCard(
   learn: LearnOfJob,
 ): CarriedCard | null {
   const joint = jointWanted(content.joint, wanted);
-  if (joint === null) return null;
-  const { setting } = content;
+  return joint === null ? null : adaptToJoint(content, joint, machine, learn);
+}
+
+/** A setting for a joint that is nearly its own, of the same kind. @see adaptCard */
+export function adaptToJoint(
+  { setting }: Pick<CardContent, 'setting'>,
+  joint: Joint,
+  machine: Machine,
+  learn: LearnOfJob,
+): CarriedCard {
   const dialled = coreSetting(setting);
   const job = jobOn(joint, setting, machine, dialled, learn, machine.id);
   const { aimed, pass } = forecastWeld(job, dialled);

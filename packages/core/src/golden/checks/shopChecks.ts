@@ -1,6 +1,6 @@
 import { pulsedSeam } from '../../beam/index.js';
 import { nozzleFlow, type NozzleGas } from '../../gas/index.js';
-import { payback, planChangeovers } from '../../plan/index.js';
+import { payback, planChangeovers, seamCost, seamWork } from '../../plan/index.js';
 import {
   barGauge,
   celsius,
@@ -28,6 +28,7 @@ import {
   waterEnergy,
 } from '../../safety/index.js';
 import { dewPoint, mainsDraw } from '../../supply/index.js';
+import { wireArea } from '../../wire/index.js';
 import { closedForm, type GoldenCheck } from '../goldenCheck.js';
 import { compare, overCases } from '../overCases.js';
 
@@ -74,6 +75,81 @@ const mains = overCases<MainsCase>(({ input, inputW, currentA, continuous125A },
     ['input', inputW, draw.input],
     ['current', currentA, draw.current],
     ['continuous', continuous125A, draw.continuous],
+  ]);
+});
+
+interface SeamCostCase {
+  input: Record<
+    | 'seamM'
+    | 'travelMmS'
+    | 'starts'
+    | 'gasLPerMin'
+    | 'preGasS'
+    | 'postGasS'
+    | 'wireMm'
+    | 'wireCmPerMin'
+    | 'wireDensity'
+    | 'wirePricePerKg'
+    | 'gasPricePerM3'
+    | 'inputKw'
+    | 'pricePerKwh'
+    | 'lightShare'
+    | 'labourPerHour'
+    | 'windowPrice'
+    | 'windowLifeH'
+    | 'overheadPerHour',
+    number
+  >;
+  lightS: number;
+  handsS: number;
+  gasLitres: number;
+  wireKg: number;
+  cost: Record<'labour' | 'overhead' | 'gas' | 'wire' | 'electricity' | 'window', number>;
+  total: number;
+  perMetre: number;
+}
+
+const seam = overCases<SeamCostCase>(({ input, cost, ...found }, label) => {
+  const use = seamWork({
+    length: metre(input.seamM),
+    travel: mmPerSecond(input.travelMmS),
+    starts: input.starts,
+    gasLitresPerMinute: input.gasLPerMin,
+    gasBefore: second(input.preGasS),
+    gasAfter: second(input.postGasS),
+    wire:
+      input.wireMm === 0
+        ? null
+        : {
+            area: wireArea(mm(input.wireMm)),
+            speed: input.wireCmPerMin / 6000,
+            density: input.wireDensity,
+          },
+    input: input.inputKw * 1000,
+    lightShare: input.lightShare,
+    windowLife: second(input.windowLifeH * 3600),
+  });
+  const made = seamCost(use, {
+    labourPerHour: input.labourPerHour,
+    overheadPerHour: input.overheadPerHour,
+    gasPerCubicMetre: input.gasPricePerM3,
+    wirePerKilogram: input.wirePricePerKg,
+    mainsPerKilowattHour: input.pricePerKwh,
+    window: input.windowPrice,
+  });
+  return compare(label, closedForm, [
+    ['light', found.lightS, use.lightOn],
+    ['hands', found.handsS, use.labour],
+    ['gas', found.gasLitres, use.gas * 1000],
+    ['wire', found.wireKg, use.wire],
+    ['labour', cost.labour, made.labour],
+    ['overhead', cost.overhead, made.overhead],
+    ['cost of gas', cost.gas, made.gas],
+    ['cost of wire', cost.wire, made.wire],
+    ['electricity', cost.electricity, made.mains],
+    ['window', cost.window, made.window],
+    ['total', found.total, made.total],
+    ['per metre', found.perMetre, made.perMetre],
   ]);
 });
 
@@ -190,4 +266,5 @@ export const shopChecks: readonly (readonly [file: string, check: GoldenCheck])[
   ['pulsed-seam', pulsed as GoldenCheck],
   ['changeovers', changeovers as GoldenCheck],
   ['payback', paybacks as GoldenCheck],
+  ['seam-cost', seam as GoldenCheck],
 ];

@@ -1,5 +1,4 @@
-import { houseStarts, type Joint } from '@lone-heron/contract';
-import { fillersForJoint, takenFiller } from './fillerChoice.js';
+import { fillersForJoint, houseStarts, takenFiller, type Joint } from '../../index.js';
 
 const joint: Joint = {
   kind: 'butt',

@@ -1,4 +1,3 @@
-import { jointMetals, type Joint, type WireSpool } from '@lone-heron/contract';
 import {
   fillersFor,
   fillerTable,
@@ -7,6 +6,9 @@ import {
   type FinishLimit,
   type Practice,
 } from '@lone-heron/core';
+import type { WireSpool } from '../../house/house.js';
+import type { Joint } from '../joint.js';
+import { jointMetals } from './toCore.js';
 
 /** A filler with why, and whether a spool of it stands on the shelf. */
 export interface FillerOffer {

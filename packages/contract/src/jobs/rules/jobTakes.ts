@@ -1,0 +1,259 @@
+import {
+  fillerTable,
+  gasTable,
+  inMm,
+  learnedRatio,
+  mm,
+  seamCost,
+  seamRow,
+  seamWork,
+  second,
+  summedBand,
+  tackPlan,
+  watt,
+  windowDose,
+  degree,
+  mmPerSecond,
+  wireArea,
+  type LearnedRatio,
+  type SeamCost,
+  type SeamUse,
+  type SummedBand,
+} from '@lone-heron/core';
+import type { HouseContent } from '../../house/house.js';
+import type { Machine } from '../../machines/machine.js';
+import type { JobDraft } from '../job.js';
+import type { JobWeld } from '../jobWeld.js';
+import type { WeldRun } from '../weldRun.js';
+import type { JobOrder } from './jobOrder.js';
+import { seamsInPiece } from './jobSeams.js';
+import { startsOf, weldedMm } from './weldedLength.js';
+import type { WeldAnswer } from './weldAnswer.js';
+
+/** What one weld of a piece takes, all its seams together. */
+export interface WeldTakes {
+  readonly mark: string;
+  readonly seams: number;
+  readonly use: SeamUse;
+  readonly tacks: number;
+  readonly dressMin: number;
+}
+
+/** What a job takes, a piece and the batch; times in minutes. */
+export interface JobTakes {
+  readonly welds: readonly WeldTakes[];
+  readonly piece: TakesOf;
+  readonly batch: TakesOf;
+  /** How the hands' time over the light's is known. */
+  readonly hands: LearnedRatio;
+}
+
+/** What so many pieces take. */
+export interface TakesOf {
+  readonly pieces: number;
+  readonly lightMin: number;
+  /** Everything a person spends on it, with the band that holds four in five. */
+  readonly time: SummedBand;
+  readonly parts: Readonly<Record<TimePart, number>>;
+  readonly wire: readonly { readonly name: string; readonly metres: number; readonly kilograms: number }[];
+  readonly gas: readonly { readonly name: string; readonly litres: number }[];
+  /** Share of a protective window's life. */
+  readonly windowShare: number;
+  readonly kilowattHours: number;
+  readonly cost: SeamCost;
+  /** The same four in five for the money. */
+  readonly total: SummedBand;
+}
+
+/** What a person's time goes into. */
+export const timeParts = ['light', 'liningUp', 'setUps', 'turns', 'cooling', 'tacks', 'dressing'] as const;
+export type TimePart = (typeof timeParts)[number];
+
+/** The shop's guess counts for so many seams, and scatters so much. */
+const handsGuess = { spread: 0.5, weight: 6 };
+/** Where the machine's sheet does not say. */
+const usualWallPlug = 0.3;
+
+interface TakesContext {
+  readonly house: HouseContent;
+  readonly machine: Machine;
+  /** Goes at seams of this shop, of any job: hands and light of each teach how long lining up takes. */
+  readonly past: readonly Pick<WeldRun, 'outcome' | 'lightOnS' | 'handsS'>[];
+}
+
+/** What a job takes at its settings in its order. Planning figures: a quote is the shop's own to make. */
+export function jobTakes(
+  job: JobDraft,
+  answers: readonly WeldAnswer[],
+  order: JobOrder,
+  context: TakesContext,
+): JobTakes {
+  const { jobRates } = context.house;
+  const middle = 100 / jobRates.lightSharePercent;
+  const hands = learnedRatio(handsOverLight(context.past), { ...handsGuess, middle });
+  const byMark = new Map(answers.map((answer) => [answer.mark, answer]));
+  const welds = job.welds.flatMap((weld) => {
+    const answer = byMark.get(weld.mark);
+    return answer === undefined ? [] : [weldTakes(job, weld, answer, hands, context)];
+  });
+  const of = (pieces: number) => takesOf({ job, welds, byMark, order, hands, context }, pieces);
+  return { welds, piece: of(1), batch: of(job.quantity), hands };
+}
+
+/** The hands' time over the light's, of goes that were timed. What took half an hour was no seam: somebody went to lunch. */
+function handsOverLight(past: TakesContext['past']): readonly number[] {
+  return past.flatMap(({ outcome, lightOnS, handsS }) =>
+    outcome === 'welded' &&
+    lightOnS !== null &&
+    handsS !== null &&
+    lightOnS > 0 &&
+    handsS >= lightOnS &&
+    handsS < 1800
+      ? [handsS / lightOnS]
+      : [],
+  );
+}
+
+function weldTakes(
+  job: JobDraft,
+  weld: JobWeld,
+  { content, forecast, job: { metal } }: WeldAnswer,
+  hands: LearnedRatio,
+  { house, machine }: TakesContext,
+): WeldTakes {
+  const seams = seamsInPiece(weld, job.parts);
+  const { setting, gunAngleDeg } = content;
+  const { passes } = forecast.pass;
+  const meanPower = watt((setting.powerW * setting.dutyPercent) / 100);
+  const lengthMm = weldedMm(weld) * seams * passes;
+  const dose = windowDose({
+    ...{ metal, lightOn: second(1), meanPower, gunAngle: degree(gunAngleDeg), zincCoat: 0 },
+  });
+  const use = seamWork({
+    length: mm(lengthMm),
+    travel: mmPerSecond(forecast.travel * 1000),
+    starts: startsOf(weld) * seams * passes,
+    gasLitresPerMinute: setting.gasFlowLMin,
+    gasBefore: second(content.gasBeforeS ?? 0),
+    gasAfter: second(content.gasAfterS ?? 0),
+    wire:
+      setting.pace.by === 'wire'
+        ? {
+            area: wireArea(mm(setting.pace.wireDiameterMm)),
+            speed: setting.pace.wireSpeedMmS / 1000,
+            density:
+              setting.pace.filler === undefined ? metal.density : fillerTable[setting.pace.filler].density,
+          }
+        : null,
+    input: meanPower / ((machine.profile.mains?.wallPlugPercent ?? usualWallPlug * 100) / 100),
+    lightShare: Math.min(1, 1 / hands.middle),
+    windowLife: second((house.prices.windowHours * 3600 * 1000) / dose.weighted),
+  });
+  return {
+    ...{ mark: weld.mark, seams, use },
+    tacks: tacksOf(weld, house) * seams,
+    dressMin: (house.jobRates.dressMinPerM * lengthMm) / 1000,
+  };
+}
+
+/** Tacks of one seam, as the shop does them. */
+export function tacksOf(weld: JobWeld, { practice }: Pick<HouseContent, 'practice'>): number {
+  if (practice.tacks === 'none' || seamRow(weld.joint.kind).tacks === 'none') return 0;
+  const thinner = mm(Math.min(weld.joint.firstThicknessMm, weld.joint.secondThicknessMm));
+  return tackPlan(mm(weld.lengthMm), thinner, weld.closing !== null).length;
+}
+
+interface Taken {
+  readonly job: JobDraft;
+  readonly welds: readonly WeldTakes[];
+  readonly byMark: ReadonlyMap<string, WeldAnswer>;
+  readonly order: JobOrder;
+  readonly hands: LearnedRatio;
+  readonly context: TakesContext;
+}
+
+function takesOf({ job, welds, byMark, order, hands, context }: Taken, pieces: number): TakesOf {
+  const { prices, jobRates } = context.house;
+  const sum = (of: (weld: WeldTakes) => number) =>
+    welds.reduce((total, weld) => total + of(weld), 0) * pieces;
+  const lightS = sum(({ use }) => use.lightOn);
+  // One go through the welds for each piece, or one for the batch with each piece laid in again for each weld.
+  const throughs = job.rhythm === 'pieceByPiece' ? pieces : 1;
+  const lost = (kinds: readonly string[]) =>
+    order.steps
+      .flatMap(({ changes }) => changes)
+      .reduce((total, { kind, minutes }) => total + (kinds.includes(kind) ? minutes : 0), 0);
+  const atSeams = summedBand(seamLights(welds, pieces), hands);
+  const fixed = {
+    setUps: lost(['nozzle', 'wire', 'gas', 'setting']) * throughs,
+    turns: lost(['turn']) * pieces,
+    cooling: lost(['cool']) * throughs,
+    tacks: (sum(({ tacks }) => tacks) * jobRates.tackS) / 60,
+    dressing: sum(({ dressMin }) => dressMin),
+  };
+  const rest = Object.values(fixed).reduce((total, each) => total + each, 0);
+  const minutes = (band: number) => band / 60 + rest;
+  const time = {
+    middle: minutes(atSeams.middle),
+    least: minutes(atSeams.least),
+    most: minutes(atSeams.most),
+  };
+  const use = {
+    length: mm(sum(({ use: { length } }) => inMm(length))),
+    lightOn: second(lightS),
+    labour: second(time.middle * 60),
+    gas: sum(({ use: { gas } }) => gas) as SeamUse['gas'],
+    wire: sum(({ use: { wire } }) => wire),
+    mains: sum(({ use: { mains } }) => mains) as SeamUse['mains'],
+    windowShare: sum(({ use: { windowShare } }) => windowShare),
+  };
+  const paid = { ...prices, overheadPerHour: jobRates.overheadPerHour };
+  const cost = seamCost(use, paid);
+  const costAt = (each: number) => seamCost({ ...use, labour: second(each * 60) }, paid).total;
+  return {
+    ...{ pieces, lightMin: lightS / 60, time, cost },
+    parts: { light: lightS / 60, liningUp: Math.max(0, atSeams.middle - lightS) / 60, ...fixed },
+    wire: wireOf(welds, byMark, pieces),
+    gas: gasOf(welds, byMark, pieces),
+    windowShare: use.windowShare,
+    kilowattHours: use.mains / 3.6e6,
+    total: { middle: cost.total, least: costAt(time.least), most: costAt(time.most) },
+  };
+}
+
+/** Light of each seam by itself, s: what scatters from one to the next. */
+function seamLights(welds: readonly WeldTakes[], pieces: number): readonly number[] {
+  return welds.flatMap(({ use, seams }) => Array.from({ length: seams * pieces }, () => use.lightOn / seams));
+}
+
+function wireOf(
+  welds: readonly WeldTakes[],
+  byMark: ReadonlyMap<string, WeldAnswer>,
+  pieces: number,
+): TakesOf['wire'] {
+  const found = new Map<string, { metres: number; kilograms: number }>();
+  for (const { mark, use } of welds) {
+    const pace = byMark.get(mark)?.content.setting.pace;
+    if (pace?.by !== 'wire') continue;
+    const name = `${pace.filler ?? 'wire'} ${pace.wireDiameterMm} mm`;
+    const before = found.get(name) ?? { metres: 0, kilograms: 0 };
+    found.set(name, {
+      metres: before.metres + (pace.wireSpeedMmS / 1000) * use.lightOn * pieces,
+      kilograms: before.kilograms + use.wire * pieces,
+    });
+  }
+  return [...found].map(([name, amount]) => ({ name, ...amount }));
+}
+
+function gasOf(
+  welds: readonly WeldTakes[],
+  byMark: ReadonlyMap<string, WeldAnswer>,
+  pieces: number,
+): TakesOf['gas'] {
+  const found = new Map<string, number>();
+  for (const { mark, use } of welds) {
+    const gas = byMark.get(mark)?.content.setting.gas;
+    if (gas !== undefined) found.set(gas, (found.get(gas) ?? 0) + use.gas * 1000 * pieces);
+  }
+  return [...found].map(([gas, litres]) => ({ name: gasTable[gas as keyof typeof gasTable].name, litres }));
+}
