@@ -47,11 +47,9 @@ describe('on a desk', () => {
     await seeText(page, 'is logged');
   });
 
-  it('says where nothing is, and what is still to come', async () => {
+  it('says where nothing is', async () => {
     await goTo(page, `${shop.heron.url}/nowhere`);
     await seeText(page, 'There is no page /nowhere.');
-    await goTo(page, `${shop.heron.url}/jobs`);
-    await seeText(page, 'This station is not built yet.');
   });
 
   it('draws depth against power, with its table', async () => {

@@ -97,6 +97,12 @@ export const pages = [
   'cards/slots',
   'cards/slots/compare?machine=bench&slot=4',
   'cards/exchange',
+  'jobs',
+  'jobs/new',
+  'jobs/half',
+  'jobs/half/head',
+  'jobs/half/welds',
+  'jobs/half/bench',
   'shop',
   'shop/supply',
   'shop/people',
@@ -113,10 +119,13 @@ export const pages = [
 
 /**
  * A page as it stands once its data has come, loaded anew unless told otherwise; "cut" is the newest coupon that has a
- * section and a photo of it, and "signed" a card that is.
+ * section and a photo of it, "signed" a card that is, and "half" a job that is at the bench.
  */
 export async function show(page: Page, url: string, path: string, go = goTo): Promise<void> {
-  const address = path.replace(/\bcut\b/, await cutCoupon(url)).replace(/\bsigned\b/, await signedCard(url));
+  const address = path
+    .replace(/\bcut\b/, await cutCoupon(url))
+    .replace(/\bsigned\b/, await signedCard(url))
+    .replace(/\bhalf\b/, await halfDoneJob(url));
   await go(page, `${url}/${address}`);
   await page.waitForSelector('main h1, main h2');
 }
@@ -133,6 +142,11 @@ async function signedCard(url: string): Promise<string> {
     versions: { signedAt: string | null }[];
   }[];
   return cards.find(({ versions }) => versions[0]?.signedAt !== null)?.id ?? 'none';
+}
+
+async function halfDoneJob(url: string): Promise<string> {
+  const jobs = (await (await fetch(`${url}/api/jobs`)).json()) as { id: string; state: string }[];
+  return jobs.find(({ state }) => state === 'released')?.id ?? 'none';
 }
 
 /** Charts follow a screen that got narrower once they have been told. */

@@ -163,7 +163,6 @@ export {
   type HousePrices,
   type HouseSheet,
   type HouseUnits,
-  type JobRates,
   type NamedLevel,
   type NozzleOnHand,
   type WireSpool,
@@ -174,43 +173,29 @@ export {
   jobSchema,
   jobStateChangeSchema,
   jobStates,
-  jobRhythms,
   type Job,
   type JobDraft,
   type JobLine,
   type JobPart,
-  type JobPicture,
-  type JobRhythm,
   type JobState,
-  type WeldClaim,
 } from './jobs/job.js';
 export { weldsBefore } from './jobs/jobLinks.js';
+export { jobWeldSchema, weldMarkSchema, weldRanges, type JobWeld } from './jobs/jobWeld.js';
 export {
-  jobWeldSchema,
-  mostWelds,
-  weldMarkSchema,
-  weldRanges,
-  type JobWeld,
-  type WeldPlace,
-} from './jobs/jobWeld.js';
-export {
+  runTimeSchema,
   weldRunDraftSchema,
   weldRunSchema,
+  type RunTime,
   type RunOutcome,
   type WeldRun,
   type WeldRunDraft,
 } from './jobs/weldRun.js';
-export {
-  weldAnswer,
-  type AnswerContext,
-  type WeldAnswer,
-  type WeldRefusal,
-  type WeldStanding,
-} from './jobs/rules/weldAnswer.js';
+export { weldAnswer, type WeldAnswer, type WeldRefusal, type WeldStanding } from './jobs/rules/weldAnswer.js';
 export { couponsToWeld, type CouponToWeld } from './jobs/rules/couponsToWeld.js';
-export { jobOrder, type JobOrder, type OrderStep } from './jobs/rules/jobOrder.js';
-export { jobTakes, type JobTakes, type WeldTakes } from './jobs/rules/jobTakes.js';
+export { jobOrder, type JobOrder, type OrderChange } from './jobs/rules/jobOrder.js';
+export { jobTakes, type JobTakes, type TakesOf, type TimePart } from './jobs/rules/jobTakes.js';
 export { arcBeside, type ArcBeside } from './jobs/rules/arcBeside.js';
+export { weldedMm } from './jobs/rules/weldedLength.js';
 export { readWeldLines, type WeldLine } from './jobs/rules/readWeldLines.js';
 export {
   seamKey,

@@ -442,7 +442,6 @@ export {
   summedBand,
   type LearnedRatio,
   type SummedBand,
-  type WeldOrder,
   type OrderInput,
   type SeamUse,
   type SeamCost,

@@ -15,6 +15,7 @@ import type { SamplePast } from './sampleDialIns.js';
 import { seedGlass, seedLight, type NewestWindow } from './seedGlass.js';
 import { seedHouse } from './sampleHouse.js';
 import { seedReadiness } from './sampleReadiness.js';
+import { seedJobs } from './seedJobs.js';
 import { seedSlots } from './seedSlots.js';
 import { seedUpkeep } from './seedUpkeep.js';
 import { sampleMachines, samplePeople } from './sampleWorkshop.js';
@@ -67,6 +68,7 @@ export function seedWorkshop(
     await seedReadiness(manager, now);
     if (past === 'months') await seedUpkeep(manager, app.get(PhotoFiles), now);
     await seedHouse(manager, new Date(now - 20 * day).toISOString());
+    if (past === 'months') await seedJobs(manager, now);
     return true;
   });
 }

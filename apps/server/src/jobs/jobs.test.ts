@@ -1,4 +1,4 @@
-import type { Change, Job, JobLine, Problem, ProtectiveWindow, WeldRunDraft } from '@lone-heron/contract';
+import type { Change, Job, JobLine, Problem, ProtectiveWindow, RunTime, WeldRunDraft } from '@lone-heron/contract';
 import { jobDraft, jobWeld, weldRunDraft } from '@lone-heron/contract/testing';
 import {
   newId,
@@ -121,6 +121,16 @@ describe('a go at a seam', () => {
     expect((await read(id)).runs.map(({ windowId }) => windowId)).toEqual([before.id, before.id, null]);
     const after = await worn();
     expect(after.lightOnS - before.lightOnS).toBeCloseTo(10, 6);
+  });
+
+  it('teaches how long things take, where it was timed', async () => {
+    const id = await planned({ quantity: 3 });
+    const times = async () => (await server.http.get('/api/weld-runs/times').expect(200)).body as RunTime[];
+    const before = (await times()).length;
+    await weld(id, 'W1', { lightOnS: 7.5, handsS: 61 }).expect(200);
+    await weld(id, 'W1', { seam: 2, handsS: null }).expect(200);
+    expect((await times()).length).toBe(before + 1);
+    expect((await times())[0]).toEqual({ outcome: 'welded', lightOnS: 7.5, handsS: 61 });
   });
 
   it('taken back frees the seam and takes its light along', async () => {

@@ -1,17 +1,19 @@
 import {
   jobSchema,
+  runTimeSchema,
   weldMarkSchema,
   weldRunDraftSchema,
   weldRunSchema,
   type Job,
   type Person,
+  type RunTime,
   type WeldRun,
   type WeldRunDraft,
 } from '@lone-heron/contract';
-import { Controller, Delete, Put } from '@nestjs/common';
+import { Controller, Delete, Get, Put } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { By, For } from '../access/access.js';
-import { Answers, Id, PathPart, Revision as WholeNumber, Sent } from '../http/schemaRoutes.js';
+import { Answers, AnswersMany, Id, PathPart, Revision as WholeNumber, Sent } from '../http/schemaRoutes.js';
 import { WeldClaimsService } from './weldClaims.service.js';
 import { WeldRunsService } from './weldRuns.service.js';
 
@@ -25,6 +27,13 @@ export class WeldRunsController {
     private readonly runs: WeldRunsService,
     private readonly claims: WeldClaimsService,
   ) {}
+
+  @Get('weld-runs/times')
+  @ApiOperation({ summary: 'How long the newest goes took that were timed' })
+  @AnswersMany(runTimeSchema)
+  times(): Promise<RunTime[]> {
+    return this.runs.times();
+  }
 
   @Put('weld-runs/:id')
   @For('welder', 'lead')

@@ -5,11 +5,12 @@ import {
   type JobDraft,
   type JobWeld,
   type Person,
+  type RunTime,
   type WeldRun,
   type WeldRunDraft,
 } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
-import { type EntityManager } from 'typeorm';
+import { DataSource, IsNull, Not, type EntityManager } from 'typeorm';
 import { notFound, refused } from '../http/problem.js';
 import { ClientRecords } from '../kit/ClientRecords.js';
 import type { Entry } from '../kit/Entry.js';
@@ -23,14 +24,29 @@ import { runDraftOf, runFromRow, runsOf } from './readJobs.js';
 import { WeldClaimEntity } from './weldClaim.entity.js';
 import { WeldRunEntity } from './weldRun.entity.js';
 
+/** Goes that teach how long things take: the newest say how this shop works now. */
+const mostTaught = 400;
+
 /** What was welded of a job, seam by seam. */
 @Injectable()
 export class WeldRunsService {
   constructor(
+    private readonly dataSource: DataSource,
     private readonly kit: RecordKit,
     private readonly machines: MachinesService,
     private readonly windows: WindowsService,
   ) {}
+
+  /** How long the newest goes took that were timed, of any job. */
+  async times(): Promise<RunTime[]> {
+    const rows = await this.dataSource.manager.find(WeldRunEntity, {
+      select: { id: true, outcome: true, lightOnS: true, handsS: true },
+      where: { withdrawnAt: IsNull(), handsS: Not(IsNull()), lightOnS: Not(IsNull()) },
+      order: { weldedAt: 'DESC' },
+      take: mostTaught,
+    });
+    return rows.map(({ outcome, lightOnS, handsS }) => ({ outcome, lightOnS, handsS }));
+  }
 
   /**
    * Writes a go at a seam down, through the glass that was fitted then. Repeating it is the same save. A seam that somebody

@@ -3,14 +3,13 @@ import { ErrorBoundary } from 'react-error-boundary';
 import { Navigate, Route, Routes, useLocation } from 'react-router';
 import { DialScreen } from '../dial/DialScreen.js';
 import { Loading } from '../shared/page/Loading.js';
-import { NotYet } from '../shared/page/NotYet.js';
 import { Broken } from './Broken.js';
 import { Lost } from './Lost.js';
-import { promises } from './stations.js';
 
 const ReadyPages = lazy(() => import('./ReadyPages.js'));
 const CardsPages = lazy(() => import('./CardsPages.js'));
 const CouponsPages = lazy(() => import('./CouponsPages.js'));
+const JobsPages = lazy(() => import('./JobsPages.js'));
 const OpticsPages = lazy(() => import('./OpticsPages.js'));
 const HandbookScreen = lazy(() => import('../help/HandbookScreen.js'));
 const ShopPages = lazy(() => import('./ShopPages.js'));
@@ -32,7 +31,7 @@ export function Pages() {
           <Route path="coupons/*" element={<CouponsPages />} />
           <Route path="optics/*" element={<OpticsPages />} />
           <Route path="shop/*" element={<ShopPages />} />
-          <Route path="jobs" element={<NotYet station="Jobs" promise={promises['/jobs']} />} />
+          <Route path="jobs/*" element={<JobsPages />} />
           <Route path="help/:chapter?" element={<HandbookScreen />} />
           <Route path="*" element={<Lost />} />
         </Routes>

@@ -10,8 +10,3 @@ export const stations = [
 ] as const;
 
 export type StationPath = (typeof stations)[number]['path'];
-
-/** What each station that is not built yet will be. */
-export const promises = {
-  '/jobs': 'A list of joints with lengths, in the order that spares nozzle, wire and gas changes.',
-} as const satisfies Partial<Record<StationPath, string>>;

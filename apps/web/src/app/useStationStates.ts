@@ -14,10 +14,9 @@ import { inUse } from '../shared/machines/inUse.js';
 const ReadyState = lazy(() => import('./ReadyState.js'));
 const CouponsState = lazy(() => import('./CouponsState.js'));
 const CardsState = lazy(() => import('./CardsState.js'));
+const JobsState = lazy(() => import('./JobsState.js'));
 const ShopState = lazy(() => import('./ShopState.js'));
 const OpticsState = lazy(() => import('./OpticsState.js'));
-
-const notYet = 'to come';
 
 /** Each station's state in a few words. */
 export function useStationStates(): Readonly<Record<StationPath, ReactNode>> {
@@ -37,7 +36,7 @@ export function useStationStates(): Readonly<Record<StationPath, ReactNode>> {
         : `${shortMetal(metalName(said.joint.metal))} ${typedText(said.joint.firstThicknessMm, 'mm', 2)} ${seamRow(said.joint.kind).short}`,
     '/coupons': createElement(CouponsState),
     '/cards': createElement(CardsState),
-    '/jobs': notYet,
+    '/jobs': createElement(JobsState),
     '/optics': createElement(OpticsState, {
       window: fitted === undefined ? '' : `window ${fitted.number}`,
     }),

@@ -1,7 +1,8 @@
 import type { CardContent, HouseUnits } from '@lone-heron/contract';
+import { nozzleInWords } from '../shared/sentences/nozzleInWords.js';
 import { fillerTable, gasTable, wobbleNames } from '@lone-heron/core';
 import { flowFigure } from '../shared/figures/houseUnits.js';
-import { aroundLightInWords, focusInWords, gunInWords, nozzleInWords } from './cardWords.js';
+import { aroundLightInWords, focusInWords, gunInWords } from './cardWords.js';
 import { wireInWords as wireNamed } from '../shared/sentences/wireInWords.js';
 
 /** What is fitted and how the gun is held, beside the numbers of the panel. */

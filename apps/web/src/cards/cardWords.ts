@@ -1,6 +1,5 @@
 import type { CardContent, CardState } from '@lone-heron/contract';
 import { spokenLength } from '../shared/figures/spoken.js';
-import { nozzleWords } from '../shared/vocabulary/nozzles.js';
 import { figure } from '../shared/figures/figures.js';
 
 /** How far a card is, in a word and in a sentence. */
@@ -10,10 +9,6 @@ export const stateWords: Readonly<Record<CardState, { name: string; says: string
   signed: { name: 'signed', says: 'Proven and signed. A change makes the next version.' },
   retired: { name: 'retired', says: 'Kept, and found no more.' },
 };
-
-export function nozzleInWords({ shape, isGrooved, boreMm }: CardContent['nozzle']): string {
-  return `${nozzleWords[shape]}${isGrooved ? ', grooved' : ''}, bore ${spokenLength(boreMm)}`;
-}
 
 export function focusInWords(focusMm: number): string {
   if (focusMm === 0) return 'at the surface';

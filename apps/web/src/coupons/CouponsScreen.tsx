@@ -10,7 +10,7 @@ import { GroupHeadings } from './list/GroupHeadings.js';
 import { isNarrowed, readListAddress } from './list/listAddress.js';
 import { ListFilters } from './list/ListFilters.js';
 import { useCouponRows, type Shown } from './list/useCouponRows.js';
-import { WaitingCoupons } from './WaitingCoupons.js';
+import { WaitingHere } from '../shared/outbox/WaitingHere.js';
 
 const none: readonly Coupon['id'][] = [];
 
@@ -51,7 +51,7 @@ export function CouponsScreen() {
         <CompareLink picked={picked} onClear={() => setPicked(none)} />
         <PagesBeside search={search} />
       </header>
-      <WaitingCoupons people={people ?? []} />
+      <WaitingHere people={people ?? []} />
       <ListFilters
         address={address}
         machines={names.machines}

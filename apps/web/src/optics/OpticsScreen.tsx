@@ -14,7 +14,7 @@ import { NoMachine } from './NoMachine.js';
 import { OtherParts } from './headParts/OtherParts.js';
 import { DueSoon } from './upkeep/DueSoon.js';
 import { WindowHistory } from './windows/WindowHistory.js';
-import { useWindowStudyQuery } from './windows/windowsApi.js';
+import { useWindowStudyQuery } from '../shared/api/windowStudyApi.js';
 import { unlessShown } from '../shared/api/unlessShown.js';
 import { inUse } from '../shared/machines/inUse.js';
 

@@ -44,11 +44,9 @@ const jobPictureSchema = z.strictObject(
   },
   { error: 'a picture with photoId, name, heightShare and widthMm' },
 );
-export type JobPicture = z.infer<typeof jobPictureSchema>;
 
 /** How a batch is worked: each piece to its end, or each weld through all pieces. */
-export const jobRhythms = ['pieceByPiece', 'weldByWeld'] as const;
-export type JobRhythm = (typeof jobRhythms)[number];
+const jobRhythms = ['pieceByPiece', 'weldByWeld'] as const;
 
 /** A whole part as it is planned; written anew as a whole. */
 export const jobDraftSchema = z
@@ -104,7 +102,6 @@ const weldClaimSchema = z.strictObject({
   personId: z.string(),
   at: moment,
 });
-export type WeldClaim = z.infer<typeof weldClaimSchema>;
 
 /** A job with everything that was welded of it. */
 export const jobSchema = z.strictObject({

@@ -30,7 +30,6 @@ const placeSchema = z.strictObject(
   { photoId: clientId, from: pointSchema, to: pointSchema },
   { error: 'a place with photoId, from and to, or null' },
 );
-export type WeldPlace = z.infer<typeof placeSchema>;
 
 const wireError = { error: `null for none, or a diameter in mm: ${wireDiametersMm.join(', ')}` };
 

@@ -4,10 +4,10 @@ import { settingSchema } from '../joint/setting.js';
 import { weldMarkSchema } from './jobWeld.js';
 
 /** What came of a go at a seam. */
-export const runOutcomes = ['welded', 'slipped', 'skipped'] as const;
+const runOutcomes = ['welded', 'slipped', 'skipped'] as const;
 export type RunOutcome = (typeof runOutcomes)[number];
 
-export const runRanges = {
+const runRanges = {
   lightOn: { quantity: 'light on', min: 0, max: 36_000, unit: 's' },
   hands: { quantity: 'time of the hands', min: 0, max: 86_400, unit: 's' },
 } as const;
@@ -68,3 +68,11 @@ export const weldRunSchema = z.strictObject({
   withdrawnAt: moment.nullable(),
 });
 export type WeldRun = z.infer<typeof weldRunSchema>;
+
+/** How long a go took, as it teaches what the next job takes. */
+export const runTimeSchema = z.strictObject({
+  outcome: oneOf(runOutcomes),
+  lightOnS: z.number().nullable(),
+  handsS: z.number().nullable(),
+});
+export type RunTime = z.infer<typeof runTimeSchema>;

@@ -29,7 +29,7 @@ const longest = 86_400;
  * @returns 0 where the rise is never passed
  * @throws RangeFault for a heat, sheet or rise that is not above 0
  * @example
- * neighbourWait({ heat: joule(3000), conductivity: 16, diffusivity: 4e-6, thickness: mm(1.5), distance: mm(20), rise: kelvinDifference(100) }).toFixed(0) // => '67'
+ * neighbourWait({ heat: joule(3000), conductivity: 16, diffusivity: 4e-6, thickness: mm(1.5), distance: mm(20), rise: kelvinDifference(100) }).toFixed(0) // => '69'
  */
 export function neighbourWait(input: NeighbourWaitInput): Second {
   const { heat, conductivity, diffusivity, thickness, distance, rise } = input;

@@ -133,12 +133,13 @@ describe('cost', () => {
   it('is the sum of its items and is said per metre', () => {
     expect(seamCost(use, prices)).toEqual({
       labour: 10,
+      overhead: 2,
       gas: expect.closeTo(0.8, 12),
       wire: expect.closeTo(0.3, 12),
       mains: expect.closeTo(0.3, 12),
       window: expect.closeTo(0.6, 12),
-      total: expect.closeTo(12, 12),
-      perMetre: expect.closeTo(6, 12),
+      total: expect.closeTo(14, 12),
+      perMetre: expect.closeTo(7, 12),
     });
   });
 });

@@ -10,6 +10,7 @@ import {
   type ProcedureField,
   type ProcedureStated,
 } from '@lone-heron/contract';
+import { nozzleInWords } from '../../shared/sentences/nozzleInWords.js';
 import {
   backingTable,
   fillerTable,
@@ -25,7 +26,7 @@ import { figure, percentFigure } from '../../shared/figures/figures.js';
 import { flowFigure } from '../../shared/figures/houseUnits.js';
 import { metalName } from '../../shared/vocabulary/metalNames.js';
 import type { CardForecast } from '../cardForecast.js';
-import { focusInWords, gunInWords, nozzleInWords, secondsInWords } from '../cardWords.js';
+import { focusInWords, gunInWords, secondsInWords } from '../cardWords.js';
 import { fieldGroups, fieldWords } from './statedFields.js';
 import { wireInWords } from '../../shared/sentences/wireInWords.js';
 

@@ -1,10 +1,11 @@
 import { coreSetting, type CardContent, type Machine } from '@lone-heron/contract';
+import { nozzleInWords } from '../../shared/sentences/nozzleInWords.js';
 import { wireInWords } from '../../shared/sentences/wireInWords.js';
 import { fillerTable, gasTable, wobbleNames } from '@lone-heron/core';
 import { spokenFlow } from '../../shared/figures/spoken.js';
 import { panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
 import { jointInWords } from '../../shared/sentences/settingInWords.js';
-import { aroundLightInWords, focusInWords, gunInWords, nozzleInWords } from '../cardWords.js';
+import { aroundLightInWords, focusInWords, gunInWords } from '../cardWords.js';
 
 /** Something that a version changed. */
 export interface ChangedFact {

@@ -5,7 +5,7 @@ import { useWindowsQuery } from '../../shared/api/heronApi.js';
 import { useRecordsOfQuery } from '../../shared/api/recordsApi.js';
 import { useBottlesQuery } from '../../shared/api/supplyApi.js';
 import { useLightQuery } from '../light/lightApi.js';
-import { useWindowStudyQuery } from '../windows/windowsApi.js';
+import { useWindowStudyQuery } from '../../shared/api/windowStudyApi.js';
 import type { MachineKnowledge } from './knownAlready.js';
 
 /** What the application has of a machine that may bear on a fault. */

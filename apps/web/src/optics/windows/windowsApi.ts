@@ -2,18 +2,15 @@ import {
   glassWeightsSchema,
   protectiveWindowSchema,
   windowHistorySchema,
-  windowStudySchema,
   type GlassWeights,
   type ProtectiveWindow,
   type WindowChange,
   type WindowHistory,
   type WindowHistoryQuery,
-  type WindowStudy,
-  type WindowStudyQuery,
 } from '@lone-heron/contract';
 import { heronApi } from '../../shared/api/heronApi.js';
 
-/** Protective windows: changing one, taking the change back, those that came out, and what their lives tell. */
+/** Protective windows: changing one, taking the change back, those that came out, and what wears them. */
 const windowsApi = heronApi.injectEndpoints({
   endpoints: (build) => ({
     changeWindow: build.mutation<ProtectiveWindow, { id: string; change: WindowChange }>({
@@ -30,11 +27,6 @@ const windowsApi = heronApi.injectEndpoints({
       responseSchema: windowHistorySchema,
       providesTags: ['Window'],
     }),
-    windowStudy: build.query<WindowStudy, WindowStudyQuery>({
-      query: (params) => ({ url: 'windows/study', params }),
-      responseSchema: windowStudySchema,
-      providesTags: ['Window', 'Light'],
-    }),
     glassWeights: build.query<GlassWeights, undefined>({
       query: () => 'windows/weights',
       responseSchema: glassWeightsSchema,
@@ -47,6 +39,5 @@ export const {
   useChangeWindowMutation,
   useUndoWindowChangeMutation,
   useWindowHistoryQuery,
-  useWindowStudyQuery,
   useGlassWeightsQuery,
 } = windowsApi;

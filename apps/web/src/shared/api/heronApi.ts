@@ -38,6 +38,7 @@ export const everything = [
   'Part',
   'Stock',
   'Upkeep',
+  'Job',
 ] as const;
 
 /** What the server knows a page of ours by; a request that sends headers of its own sends this too. */

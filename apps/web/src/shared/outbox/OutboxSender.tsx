@@ -4,6 +4,7 @@ import { toast } from '../say/toast.js';
 import { useAddPhotoMutation } from '../api/photosApi.js';
 import { useLogCouponMutation } from '../api/couponsApi.js';
 import { heronApi } from '../api/heronApi.js';
+import { useWriteRunMutation } from '../api/weldRunsApi.js';
 import { problemOf } from '../api/problemOf.js';
 import { usePersonAtDesk } from '../door/usePersonAtDesk.js';
 import { useLatest } from '../form/useLatest.js';
@@ -35,8 +36,9 @@ export default function OutboxSender() {
 export function useReadOutbox(): () => Promise<void> {
   const dispatch = useDispatch();
   return useLatest(async () => {
-    const lines = (await waitingItems()).map(({ id, kind, personId, at, words, refused }) => ({
+    const lines = (await waitingItems()).map(({ id, kind, personId, at, words, refused, seam }) => ({
       ...{ id, kind, personId, at, words, refused },
+      ...(seam === undefined ? {} : { seam }),
     }));
     dispatch(outboxRead(lines));
   });
@@ -47,10 +49,14 @@ function useSendWaiting(read: () => Promise<void>): () => Promise<void> {
   const person = usePersonAtDesk();
   const [logCoupon] = useLogCouponMutation();
   const [addPhoto] = useAddPhotoMutation();
+  const [writeRun] = useWriteRunMutation();
+  const post = (item: OutboxItem) => {
+    if (item.kind === 'coupon') return logCoupon({ id: item.id, draft: item.draft });
+    if (item.kind === 'run') return writeRun({ id: item.id, draft: item.draft });
+    return addPhoto({ id: item.id, couponId: item.couponId, subject: item.subject, picture: item.picture });
+  };
   const send = async (item: OutboxItem): Promise<SendEnd> => {
-    const { error } = await (item.kind === 'coupon'
-      ? logCoupon({ id: item.id, draft: item.draft })
-      : addPhoto({ id: item.id, couponId: item.couponId, subject: item.subject, picture: item.picture }));
+    const { error } = await post(item);
     if (error === undefined) return { kind: 'taken' };
     if (wantsSignIn(error)) {
       // Who is signed in is asked again, so that the door is opened once and not at every try.
@@ -62,16 +68,24 @@ function useSendWaiting(read: () => Promise<void>): () => Promise<void> {
   };
   return useLatest(() =>
     oneTabAtATime(async () => {
-      const taken = await sendInOrder(await waitingItems(), person?.id ?? null, {
+      const items = await waitingItems();
+      const taken = await sendInOrder(items, person?.id ?? null, {
         send,
         forget,
         keepRefusal,
       });
       await read();
-      if (taken > 0) toast(`The server is back: ${taken} that waited ${taken === 1 ? 'is' : 'are'} stored.`);
+      if (taken > 0 && items.some(waited))
+        toast(`The server is back: ${taken} that waited ${taken === 1 ? 'is' : 'are'} stored.`);
     }),
   );
 }
+
+/** What was only just put here was never held up: nobody is told of it. */
+function waited({ at }: OutboxItem): boolean {
+  return Date.now() - at > heldUpAfter;
+}
+const heldUpAfter = 10_000;
 
 /** Two tabs that send at once would do no harm, but twice the work. Without locks in the browser each does. */
 async function oneTabAtATime(work: () => Promise<void>): Promise<void> {

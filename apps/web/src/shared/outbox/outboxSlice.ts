@@ -1,15 +1,18 @@
+import type { WeldRunDraft } from '@lone-heron/contract';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
 /** Something that waits in this browser for the server, as it is told on the screen. */
 export interface WaitingLine {
   readonly id: string;
-  readonly kind: 'coupon' | 'photo';
+  readonly kind: 'coupon' | 'photo' | 'run';
   readonly personId: string;
   /** ms since 1970 */
   readonly at: number;
   readonly words: string;
   /** Why the server would not take it; null while it only waits. */
   readonly refused: string | null;
+  /** Which seam of which job a go was at. */
+  readonly seam?: Pick<WeldRunDraft, 'jobId' | 'mark' | 'seam' | 'outcome'>;
 }
 
 const initialState: { waiting: readonly WaitingLine[] } = { waiting: [] };

@@ -1,4 +1,4 @@
-import type { CouponDraft, PhotoSubject } from '@lone-heron/contract';
+import type { CouponDraft, PhotoSubject, WeldRunDraft } from '@lone-heron/contract';
 import { createStore, del, entries, set, update } from 'idb-keyval';
 import type { WaitingLine } from './outboxSlice.js';
 
@@ -6,6 +6,7 @@ import type { WaitingLine } from './outboxSlice.js';
 export type OutboxItem = WaitingLine &
   (
     | { readonly kind: 'coupon'; readonly draft: CouponDraft }
+    | { readonly kind: 'run'; readonly draft: WeldRunDraft }
     | {
         readonly kind: 'photo';
         readonly couponId: string;

@@ -16,7 +16,7 @@ export interface WrittenSheet<Sheet extends HouseSheet> {
 }
 
 /** Sheets that leads alone change; what is on hand anybody writes down. */
-const leadsOnly: readonly HouseSheet[] = ['practice', 'units', 'prices', 'acceptance', 'losses'];
+const leadsOnly: readonly HouseSheet[] = ['practice', 'units', 'prices', 'jobRates', 'acceptance', 'losses'];
 
 /**
  * @param basis revision that is being changed; by default the newest. A save on an older one is refused, so that nothing

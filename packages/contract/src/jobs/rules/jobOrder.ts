@@ -16,14 +16,14 @@ import { weldedMm } from './weldedLength.js';
 import type { WeldAnswer } from './weldAnswer.js';
 
 /** What is changed between one weld and the next, and the minutes each costs. */
-export type ChangeKind = 'nozzle' | 'wire' | 'gas' | 'setting' | 'turn' | 'cool';
+type ChangeKind = 'nozzle' | 'wire' | 'gas' | 'setting' | 'turn' | 'cool';
 export interface OrderChange {
   readonly kind: ChangeKind;
   readonly minutes: number;
 }
 
 /** A weld in its place, with what is changed for it. */
-export interface OrderStep {
+interface OrderStep {
   readonly mark: string;
   readonly changes: readonly OrderChange[];
 }
@@ -122,28 +122,28 @@ function betweenWelds(job: JobDraft, answers: readonly WeldAnswer[], rates: JobR
 }
 
 /** What is changed on the gun and on the panel from one setting to another. */
-function setUpChanges(
-  { content: from }: WeldAnswer,
-  { content: to }: WeldAnswer,
-  rates: JobRates,
-): readonly OrderChange[] {
-  const nozzle = ({ nozzle: { shape, isGrooved, boreMm } }: typeof from) => `${shape} ${isGrooved} ${boreMm}`;
-  const wire = ({ setting: { pace } }: typeof from) =>
-    pace.by === 'wire' ? `${pace.filler ?? ''} ${pace.wireDiameterMm}` : null;
-  const [wireFrom, wireTo] = [wire(from), wire(to)];
-  const { gas: gasFrom, ...dialledFrom } = from.setting;
-  const { gas: gasTo, ...dialledTo } = to.setting;
+function setUpChanges(from: WeldAnswer, to: WeldAnswer, rates: JobRates): readonly OrderChange[] {
+  const [one, other] = [setUpOf(from), setUpOf(to)];
+  // Wire that is not fed stays where it is.
+  const isOtherWire = one.wire !== null && other.wire !== null && one.wire !== other.wire;
   return [
-    ...(nozzle(from) === nozzle(to) ? [] : [{ kind: 'nozzle' as const, minutes: rates.nozzleMin }]),
-    // Wire that is not fed stays where it is.
-    ...(wireFrom === null || wireTo === null || wireFrom === wireTo
-      ? []
-      : [{ kind: 'wire' as const, minutes: rates.wireMin }]),
-    ...(gasFrom === gasTo ? [] : [{ kind: 'gas' as const, minutes: rates.gasMin }]),
-    ...(JSON.stringify(dialledFrom) === JSON.stringify(dialledTo)
-      ? []
-      : [{ kind: 'setting' as const, minutes: rates.slotMin }]),
+    ...(one.nozzle === other.nozzle ? [] : [{ kind: 'nozzle' as const, minutes: rates.nozzleMin }]),
+    ...(isOtherWire ? [{ kind: 'wire' as const, minutes: rates.wireMin }] : []),
+    ...(one.gas === other.gas ? [] : [{ kind: 'gas' as const, minutes: rates.gasMin }]),
+    ...(one.dialled === other.dialled ? [] : [{ kind: 'setting' as const, minutes: rates.slotMin }]),
   ];
+}
+
+/** What is on the gun and on the panel for a weld, each as something that is the same or another. */
+function setUpOf({ content: { nozzle, setting }, filler }: WeldAnswer) {
+  const { gas, pace, powerW, dutyPercent, wobble } = setting;
+  const speed = pace.by === 'wire' ? pace.wireSpeedMmS : pace.travelMmS;
+  return {
+    nozzle: `${nozzle.shape} ${nozzle.isGrooved} ${nozzle.boreMm}`,
+    wire: pace.by === 'wire' ? `${filler} ${pace.wireDiameterMm}` : null,
+    gas,
+    dialled: JSON.stringify([powerW, dutyPercent, wobble, speed]),
+  };
 }
 
 /** The wait beside a seam that was just welded, beyond what passes anyway. */
@@ -165,7 +165,7 @@ function coolChange(job: JobDraft, from: JobWeld, to: JobWeld, answer: WeldAnswe
 }
 
 /** Between the middles of two seams on one picture that was measured, mm; null where that is not known. */
-export function distanceBetween(
+function distanceBetween(
   { pictures }: Pick<JobDraft, 'pictures'>,
   from: JobWeld,
   to: JobWeld,

@@ -74,6 +74,11 @@ describe('a line of a weld list', () => {
     expect(marks).toEqual(['W3', 'W7', 'W4']);
   });
 
+  it('says how the part lies up to the next comma, or to what it comes after', () => {
+    const [, second] = read('W1 304 1.5 T 40 pose back up square off, x2\nW2 40 pose standing after W1');
+    expect(second?.weld).toMatchObject({ pose: 'standing', after: ['W1'] });
+  });
+
   it('may come after one that stands further down, by its mark however it is written', () => {
     const lines = read('W1 304 1.5 T 40 after w2 and W3\nW2 40\nW3 40');
     expect(lines[0]?.weld?.after).toEqual(['W2', 'W3']);

@@ -1,12 +1,11 @@
 import {
   forecastWeld,
-  fraction,
   gasOnJoint,
   mm,
   RangeFault,
   settingCompanions,
   suggestSetting,
-  type Aim,
+  type Filler,
   type WeldForecast,
   type WeldJob,
   type WeldSetting,
@@ -46,6 +45,8 @@ export interface WeldAnswer {
   readonly differs: readonly string[];
   /** Everything that is dialled and held: a card's content for this weld. */
   readonly content: CardContent;
+  /** Alloy of its wire, the shop's usual one where a card does not say; null without wire. */
+  readonly filler: Filler | null;
   readonly job: WeldJob;
   readonly forecast: WeldForecast;
 }
@@ -122,7 +123,7 @@ function byCard(card: Card, weld: JobWeld, level: NamedLevel, context: AnswerCon
 function computed(weld: JobWeld, level: NamedLevel, context: AnswerContext): WeldAnswer {
   const { machine, house, learn } = context;
   const plain: WeldJob = {
-    ...coreJob(weld.joint, weld.wireDiameterMm, machine.profile, aimOf(level)),
+    ...coreJob(weld.joint, weld.wireDiameterMm, machine.profile, { kind: 'reach' }),
     ...{ practice: house.practice, losses: house.losses, saidIn: house.units },
   };
   const byModel = suggestSetting(plain);
@@ -157,25 +158,24 @@ function contentOf(
   return { ...begun, setting: recordedSetting(setting, gas.gas, gas.flowLitresPerMinute, filler?.filler) };
 }
 
+function fillerOf({ joint, setting: { pace } }: CardContent, house: HouseContent): Filler | null {
+  if (pace.by === 'hand') return null;
+  const usual = takenFiller(fillersForJoint(joint, pace.wireDiameterMm, 'none', house), null);
+  return pace.filler ?? usual?.filler ?? null;
+}
+
 /** What is to be expected of it today. */
 function forecastOf(content: CardContent, { machine, house, learn }: Omit<AnswerContext, 'cards'>) {
   const { joint, setting } = content;
   const dialled = coreSetting(setting);
   const wire = setting.pace.by === 'wire' ? setting.pace.wireDiameterMm : null;
   const plain = {
-    ...coreJob(joint, wire, machine.profile, aimOf(content.level)),
+    ...coreJob(joint, wire, machine.profile, { kind: 'reach' }),
     ...{ practice: house.practice, losses: house.losses, saidIn: house.units },
   };
   const evidence = learn(plain, dialled, machine.id);
   const job = evidence === null ? plain : { ...plain, evidence };
-  return { content, job, forecast: forecastWeld(job, dialled) };
-}
-
-/** A level that asks less than all the way is dialled for its share. */
-function aimOf({ leastReach }: NamedLevel): Aim {
-  return leastReach !== null && leastReach < 1
-    ? { kind: 'share', share: fraction(leastReach) }
-    : { kind: 'reach' };
+  return { content, filler: fillerOf(content, house), job, forecast: forecastWeld(job, dialled) };
 }
 
 function namedCard(card: Card): NonNullable<WeldAnswer['card']> {

@@ -42,8 +42,8 @@ export function weldLineParts(text: string): WeldLineParts {
     return found;
   };
   const where = takeQuoted();
-  const pose = take('pose:?\\s+([^,;]+)')?.[1]?.trim();
   const after = take(`after\\s+(${mark}(?:(?:\\s*(?:,|and|\\+)\\s*|\\s+)${mark})*)`)?.[1];
+  const pose = take('pose:?\\s+([^,;]+)')?.[1]?.trim();
   const first = new RegExp(`^\\s*(${mark})[:.)]?(?=[\\s,;])`, 'i').exec(rest);
   if (first !== null && !looksLikeJoint(first[1] ?? '')) rest = ` ${rest.slice(first[0].length)}`;
   const stitch = takeStitch(take);

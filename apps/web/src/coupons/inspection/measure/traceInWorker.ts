@@ -1,5 +1,5 @@
 import type { TraceTask } from '@lone-heron/core';
-import { askWorker, type RunningWork } from '../../../shared/picture/askWorker.js';
+import { askWorker, type RunningWork } from '../../../shared/worker/askWorker.js';
 import type { TraceAnswer } from './traceWorker.js';
 
 /** A search for a fusion line that is under way. */

@@ -11,7 +11,7 @@ import { PickField } from '../../../shared/form/PickField.js';
 import { Loading } from '../../../shared/page/Loading.js';
 import { LoadFailed } from '../../../shared/page/LoadFailed.js';
 import { PageHeader } from '../../../shared/page/PageHeader.js';
-import { useWindowStudyQuery } from '../windowsApi.js';
+import { useWindowStudyQuery } from '../../../shared/api/windowStudyApi.js';
 import { Comparisons } from './Comparisons.js';
 import { GlassWeightsPanel } from './GlassWeightsPanel.js';
 import { LifeCurve } from './LifeCurve.js';

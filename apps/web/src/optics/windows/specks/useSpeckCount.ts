@@ -2,7 +2,7 @@ import type { ShopPhoto } from '@lone-heron/contract';
 import type { GlassOnPicture, Speck, SpeckCount } from '@lone-heron/core';
 import { useEffect, useRef, useState } from 'react';
 import { pictureAddress } from '../../../shared/api/photosApi.js';
-import { askWorker, type RunningWork } from '../../../shared/picture/askWorker.js';
+import { askWorker, type RunningWork } from '../../../shared/worker/askWorker.js';
 import { grayOf } from '../../../shared/picture/grayOf.js';
 import type { SpeckAnswer, SpeckTask } from './speckWorker.js';
 

@@ -1,13 +1,13 @@
 import type { Person } from '@lone-heron/contract';
 import { CloudOff } from 'lucide-react';
 import { useSelector } from 'react-redux';
-import { usePersonAtDesk } from '../shared/door/usePersonAtDesk.js';
-import { useReadOutbox } from '../shared/outbox/OutboxSender.js';
-import { selectWaiting, type WaitingLine } from '../shared/outbox/outboxSlice.js';
-import { forget, keepRefusal } from '../shared/outbox/outboxStore.js';
+import { usePersonAtDesk } from '../door/usePersonAtDesk.js';
+import { useReadOutbox } from './OutboxSender.js';
+import { selectWaiting, type WaitingLine } from './outboxSlice.js';
+import { forget, keepRefusal } from './outboxStore.js';
 
 /** What waits in this browser until the server takes it, and why one does not go. */
-export function WaitingCoupons({ people }: { people: readonly Person[] }) {
+export function WaitingHere({ people }: { people: readonly Person[] }) {
   const waiting = useSelector(selectWaiting);
   const person = usePersonAtDesk();
   const read = useReadOutbox();

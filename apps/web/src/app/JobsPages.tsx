@@ -1,0 +1,24 @@
+import { useRoutes } from 'react-router';
+import { Lost } from './Lost.js';
+import { page } from './page.js';
+
+const routes = [
+  { index: true, element: page(async () => (await import('../jobs/list/JobsScreen.js')).JobsScreen) },
+  { path: 'new', element: page(async () => (await import('../jobs/head/NewJob.js')).NewJob) },
+  { path: ':id', element: page(async () => (await import('../jobs/plan/JobScreen.js')).JobScreen) },
+  { path: ':id/head', element: page(async () => (await import('../jobs/head/ChangeHead.js')).ChangeHead) },
+  {
+    path: ':id/welds',
+    element: page(async () => (await import('../jobs/welds/WeldsScreen.js')).WeldsScreen),
+  },
+  {
+    path: ':id/bench',
+    element: page(async () => (await import('../jobs/bench/BenchScreen.js')).BenchScreen),
+  },
+  { path: '*', element: <Lost /> },
+];
+
+/** The pages of Jobs, each fetched when asked for. */
+export default function JobsPages() {
+  return useRoutes(routes);
+}

@@ -1,0 +1,53 @@
+import type { Job, JobSeam } from '@lone-heron/contract';
+import { ArrowLeft, ChevronLeft, ChevronRight } from 'lucide-react';
+import { Link } from 'react-router';
+import type { BenchPlace } from './seamNow.js';
+
+interface BenchHeadProps {
+  job: Job;
+  place: BenchPlace;
+  onGo: (seam: JobSeam) => void;
+}
+
+/** Which job, how far, and the way to the seam before and the one after. */
+export function BenchHead({ job, place: { seams, at, settled }, onGo }: BenchHeadProps) {
+  const go = (to: number) => {
+    const seam = seams[to];
+    if (seam !== undefined) onGo(seam);
+  };
+  return (
+    <header className="flex items-center gap-2">
+      <Link
+        to={`/jobs/${job.id}`}
+        className="btn touch-always btn-square btn-ghost"
+        aria-label="Back to the job"
+      >
+        <ArrowLeft className="size-6" aria-hidden="true" />
+      </Link>
+      <h1 className="min-w-0 grow text-lg leading-tight font-semibold">
+        {job.draft.name}
+        <span className="block text-base font-normal text-soft">
+          <span className="figure">{settled}</span> of <span className="figure">{seams.length}</span> settled
+        </span>
+      </h1>
+      <button
+        type="button"
+        className="btn touch-always btn-square"
+        aria-label="The seam before"
+        disabled={at <= 0}
+        onClick={() => go(at - 1)}
+      >
+        <ChevronLeft className="size-6" aria-hidden="true" />
+      </button>
+      <button
+        type="button"
+        className="btn touch-always btn-square"
+        aria-label="The seam after"
+        disabled={at === -1 || at >= seams.length - 1}
+        onClick={() => go(at + 1)}
+      >
+        <ChevronRight className="size-6" aria-hidden="true" />
+      </button>
+    </header>
+  );
+}

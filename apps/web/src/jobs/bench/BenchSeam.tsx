@@ -1,0 +1,91 @@
+import {
+  seamKey,
+  seamsInPiece,
+  seamStandings,
+  type Job,
+  type JobSeam,
+  type Setting,
+  type WeldRunDraft,
+} from '@lone-heron/contract';
+import { useState } from 'react';
+import { useMachinesQuery } from '../../shared/api/heronApi.js';
+import { useAsSomebody } from '../../shared/door/useAsSomebody.js';
+import { useKept } from '../../shared/typing/useKept.js';
+import type { JobPlan } from '../plan/planJob.js';
+import { BenchKeys } from './BenchKeys.js';
+import { BenchNumbers } from './BenchNumbers.js';
+import { ChangeFirst } from './ChangeFirst.js';
+import { GoReason, type Reason } from './GoReason.js';
+import { useBenchClock } from './useBenchClock.js';
+import { useSeamGo } from './useSeamGo.js';
+import { WhichSeam } from './WhichSeam.js';
+
+interface BenchSeamProps {
+  job: Job;
+  plan: JobPlan | null;
+  seam: JobSeam;
+  /** The seam before it in the order; null for the first. */
+  before: JobSeam | null;
+  onWrite: (draft: WeldRunDraft, words: string) => Promise<void>;
+  /** Somebody else has it. */
+  onTaken: () => void;
+}
+
+/** One seam: which, what to change first, its numbers, the clock, and what came of it. */
+export function BenchSeam({ job, plan, seam, before, onWrite, onTaken }: BenchSeamProps) {
+  const sheet = `seam ${seamKey(seam)} of job ${job.id}`;
+  const clock = useBenchClock(sheet);
+  const [dialled, setDialled] = useKept<Setting | null>(sheet, 'dialled', () => null);
+  const [reason, setReason] = useState<Reason | null>(null);
+  const { data: machines = [] } = useMachinesQuery(undefined);
+  const asSomebody = useAsSomebody();
+  const weld = job.draft.welds.find(({ mark }) => mark === seam.mark);
+  const planned = plan?.welds.find(({ mark }) => mark === seam.mark) ?? null;
+  const isRepair = seamStandings(job.runs).get(seamKey(seam)) === 'welded';
+  const { take, end } = useSeamGo({ job, seam, planned, dialled, clock, isRepair, onWrite, onTaken });
+  if (weld === undefined) return null;
+  return (
+    <>
+      <ChangeFirst plan={plan} weld={weld} before={before} job={job} />
+      <WhichSeam
+        weld={weld}
+        seam={seam}
+        total={seamsInPiece(weld, job.draft.parts) * job.draft.quantity}
+        isRepair={isRepair}
+        job={job}
+      />
+      <BenchNumbers
+        weld={weld}
+        planned={planned}
+        machine={machines.find(({ id }) => id === job.draft.machineId)}
+        dialled={dialled}
+        onDial={setDialled}
+        refusal={plan?.refusals.find(({ mark }) => mark === seam.mark)?.refusal ?? null}
+      />
+      <BenchKeys
+        clock={clock}
+        canEnd={planned !== null}
+        onToggle={() =>
+          asSomebody(() => {
+            if (!clock.isRunning) void take();
+            clock.toggle();
+          })
+        }
+        onDone={() => (isRepair ? setReason('repair') : end('welded', ''))}
+        onSlip={() => end('slipped', isRepair ? 'a repair that slipped' : '')}
+        onSkip={() => setReason('skip')}
+      />
+      {reason !== null && (
+        <GoReason
+          reason={reason}
+          mark={seam.mark}
+          onClose={() => setReason(null)}
+          onSay={(words) => {
+            setReason(null);
+            end(reason === 'skip' ? 'skipped' : 'welded', words);
+          }}
+        />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,60 @@
+import type { Job, JobSeam, JobWeld } from '@lone-heron/contract';
+import { usePeopleQuery } from '../../shared/api/heronApi.js';
+import { spokenLength } from '../../shared/figures/spoken.js';
+import { jointInWords } from '../../shared/sentences/settingInWords.js';
+import { testWords } from '../../shared/vocabulary/testWords.js';
+import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
+import { WeldMark } from '../WeldMark.js';
+
+interface WhichSeamProps {
+  weld: JobWeld;
+  seam: JobSeam;
+  /** Seams of that mark in the batch. */
+  total: number;
+  isRepair: boolean;
+  job: Job;
+}
+
+/** Which seam this is: mark, joint, length, where, how the part lies, what is asked before and after. */
+export function WhichSeam({ weld, seam, total, isRepair, job }: WhichSeamProps) {
+  const person = usePersonAtDesk();
+  const { data: people = [] } = usePeopleQuery(undefined);
+  const claim = job.claims.find(
+    (each) => each.mark === seam.mark && each.seam === seam.seam && each.personId !== person?.id,
+  );
+  const asked = [
+    weld.preparation,
+    weld.mostGapMm === null ? '' : `gap at most ${spokenLength(weld.mostGapMm)}`,
+    weld.mostMisalignmentMm === null ? '' : `misalignment at most ${spokenLength(weld.mostMisalignmentMm)}`,
+    weld.closing === null ? '' : `take the end ${spokenLength(weld.closing.lapMm)} past the start`,
+    weld.tests.length === 0
+      ? ''
+      : `then ${weld.tests.map((kind) => testWords[kind].name.toLowerCase()).join(', ')}`,
+  ].filter((each) => each !== '');
+  return (
+    <section className="flex flex-col gap-1" aria-label="Which seam">
+      <h2 className="flex items-center gap-3 text-2xl font-semibold">
+        <WeldMark mark={weld.mark} isDone={false} />
+        <span className="figure">{spokenLength(weld.lengthMm)}</span>
+        {total > 1 && (
+          <span className="text-lg font-normal text-soft">
+            {seam.seam} of {total}
+            {job.draft.quantity > 1 && `, piece ${seam.piece}`}
+          </span>
+        )}
+      </h2>
+      <p className="text-lg">{jointInWords(weld.joint)}</p>
+      {[weld.where, weld.pose].some((each) => each !== '') && (
+        <p className="text-lg">{[weld.where, weld.pose].filter((each) => each !== '').join(' · ')}</p>
+      )}
+      {asked.length > 0 && <p className="text-soft">{asked.join(' · ')}</p>}
+      {weld.notes !== '' && <p className="text-lg">{weld.notes}</p>}
+      {isRepair && <p className="caution px-3 py-1">It was welded before: this go is a repair.</p>}
+      {claim !== undefined && (
+        <p role="alert" className="caution px-3 py-1">
+          {people.find(({ id }) => id === claim.personId)?.name ?? 'Somebody else'} has this one in hand.
+        </p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,70 @@
+import type { JobLine, JobState, JobWeld, WeldStanding } from '@lone-heron/contract';
+import { seamRow } from '@lone-heron/core';
+import { differenceInCalendarDays, format, isSameYear, parseISO } from 'date-fns';
+import { spokenLength } from '../shared/figures/spoken.js';
+import { metalName } from '../shared/vocabulary/metalNames.js';
+import { jointInWords } from '../shared/sentences/settingInWords.js';
+
+/** How far a job is, in a word. */
+export const stateWords: Readonly<Record<JobState, string>> = {
+  planned: 'planned',
+  quoted: 'quoted',
+  released: 'at the bench',
+  done: 'done',
+};
+
+/** What a weld's setting rests on, in a word, and what to do about it. */
+export const standingWords: Readonly<Record<WeldStanding, { name: string; says: string }>> = {
+  proven: { name: 'signed card', says: 'A signed card stands behind it.' },
+  unsigned: { name: 'card not signed', says: 'Its card is not signed yet: prove it with a coupon first.' },
+  adapted: { name: 'coupon first', says: 'A card is near and was adapted: weld a coupon first.' },
+  computed: { name: 'coupon first', says: 'No card is near: the setting is computed. Weld a coupon first.' },
+  retired: { name: 'card retired', says: 'The card that was chosen is retired: weld a coupon first.' },
+};
+
+/** A day as people say it: "today", "Thursday", "4 Dec". */
+function dayInWords(day: string, now: Date): string {
+  const date = parseISO(day);
+  const days = differenceInCalendarDays(date, now);
+  if (days === 0) return 'today';
+  if (days === 1) return 'tomorrow';
+  if (days > 1 && days < 7) return format(date, 'EEEE');
+  return format(date, isSameYear(date, now) ? 'd MMM' : 'd MMM yyyy');
+}
+
+/** When a job is due, and whether it is late: "by Thursday", "was due 4 Dec". */
+export function dueInWords({ dueOn, state }: Pick<JobLine, 'dueOn' | 'state'>, now: Date): string | null {
+  if (dueOn === null) return null;
+  const isPast = differenceInCalendarDays(parseISO(dueOn), now) < 0;
+  return isPast && state !== 'done' ? `was due ${dayInWords(dueOn, now)}` : `by ${dayInWords(dueOn, now)}`;
+}
+
+/** A weld in a line: joint, length, how often: "304 stainless 1.5 mm T, 40 mm ×2, both sides". */
+export function weldInWords({ joint, lengthMm, count, closing }: JobWeld): string {
+  const often = count === 1 ? '' : ` ×${count}`;
+  const sides = joint.sides === 2 ? ', both sides' : '';
+  const round = closing === null ? '' : ', closed';
+  return `${jointInWords(joint)}, ${spokenLength(lengthMm)}${often}${sides}${round}`;
+}
+
+/** A weld in a few words, among others of its job: "T 1.5 mm, 40 mm ×2"; the metal where the job has several. */
+export function weldInShort({ joint, lengthMm, count }: JobWeld, isOfMany: boolean): string {
+  const { firstThicknessMm: first, secondThicknessMm: second, conditions } = joint;
+  const sheets = first === second ? spokenLength(first) : `${spokenLength(first)} to ${spokenLength(second)}`;
+  return [
+    ...(isOfMany ? [metalName(joint.metal)] : []),
+    `${seamRow(joint.kind).short} ${sheets},`,
+    `${spokenLength(lengthMm)}${count === 1 ? '' : ` ×${count}`}`,
+    ...(conditions?.stitches == null ? [] : ['stitched']),
+    ...(joint.sides === 2 ? ['both sides'] : []),
+  ].join(' ');
+}
+
+/** Minutes as people say them: "38 min", "1 h 50", "2.4 days of 8 h". */
+export function minutesInWords(minutes: number): string {
+  if (minutes < 1) return minutes === 0 ? '0 min' : 'under 1 min';
+  if (minutes < 90) return `${Math.round(minutes)} min`;
+  const whole = Math.round(minutes);
+  if (minutes < 480) return `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, '0')}`;
+  return `${Math.round(minutes / 60)} h`;
+}

@@ -1,0 +1,25 @@
+import type { JobLine } from '@lone-heron/contract';
+import { Link } from 'react-router';
+import { dueInWords, stateWords } from '../jobWords.js';
+import { Progress } from '../Progress.js';
+
+/** A job in the list: what, for whom, by when, how far. */
+export function JobRow({ job, now }: { job: JobLine; now: Date }) {
+  const { id, name, customer, reference, quantity, settled, seams, state, withdrawnAt } = job;
+  const due = dueInWords(job, now);
+  const about = [customer, reference, quantity === 1 ? '' : `${quantity} of them`, due ?? ''].filter(
+    (each) => each !== '',
+  );
+  return (
+    <li>
+      <Link to={`/jobs/${id}`} className="sheet flex h-full flex-col gap-2 px-4 py-3">
+        <span className="flex items-baseline gap-3">
+          <strong className="grow text-lg">{name}</strong>
+          <span className="text-soft">{withdrawnAt === null ? stateWords[state] : 'taken back'}</span>
+        </span>
+        <span className="text-soft">{about.join(' · ')}</span>
+        <Progress settled={settled} seams={seams} />
+      </Link>
+    </li>
+  );
+}

@@ -1,0 +1,83 @@
+import type { JobLine } from '@lone-heron/contract';
+import { Plus } from 'lucide-react';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useJobsQuery } from '../../shared/api/jobsApi.js';
+import { unlessShown } from '../../shared/api/unlessShown.js';
+import { LoadFailed } from '../../shared/page/LoadFailed.js';
+import { Loading } from '../../shared/page/Loading.js';
+import { boardOf, type BoardColumn } from './board.js';
+import { JobRow } from './JobRow.js';
+
+/** Every job by its due day: what is late, what is for today, what comes, what is done. */
+export function JobsScreen() {
+  const { data: jobs, error, refetch } = unlessShown(useJobsQuery(undefined));
+  const [now] = useState(() => new Date());
+  const [isAll, setAll] = useState(false);
+  if (error !== undefined) return <LoadFailed what="the jobs" error={error} retry={refetch} />;
+  if (jobs === undefined) return <Loading what="the jobs" />;
+  const board = boardOf(jobs, now);
+  const closed = jobs.filter(({ state, withdrawnAt }) => state === 'done' || withdrawnAt !== null);
+  return (
+    <div className="mx-auto flex max-w-[1300px] flex-col gap-3 px-4 py-3 sm:px-6">
+      <header className="flex flex-wrap items-center gap-x-4 gap-y-2">
+        <h1 className="mr-auto text-2xl font-semibold">
+          Jobs <span className="font-normal text-soft">{jobs.length - closed.length} open</span>
+        </h1>
+        <Link className="btn touch-always btn-primary" to="/jobs/new">
+          <Plus className="size-5" aria-hidden="true" /> New job
+        </Link>
+      </header>
+      {jobs.length === 0 && <NoJobs />}
+      {board.map((column) => (
+        <Column key={column.name} column={column} now={now} />
+      ))}
+      {closed.length > 0 && (
+        <section className="flex flex-col gap-2" aria-label="Done and taken back">
+          <button
+            type="button"
+            className="btn touch-always self-start border-base-300"
+            aria-expanded={isAll}
+            onClick={() => setAll(!isAll)}
+          >
+            Done and taken back: {closed.length}
+          </button>
+          {isAll && <Rows jobs={closed} now={now} />}
+        </section>
+      )}
+    </div>
+  );
+}
+
+function Column({ column: { name, jobs, isLate }, now }: { column: BoardColumn; now: Date }) {
+  return (
+    <section className="flex flex-col gap-2" aria-label={name}>
+      <h2 className={`font-semibold ${isLate ? 'fault' : ''}`}>{name}</h2>
+      <Rows jobs={jobs} now={now} />
+    </section>
+  );
+}
+
+function Rows({ jobs, now }: { jobs: readonly JobLine[]; now: Date }) {
+  return (
+    <ul className="grid gap-2 lg:grid-cols-2">
+      {jobs.map((job) => (
+        <JobRow key={job.id} job={job} now={now} />
+      ))}
+    </ul>
+  );
+}
+
+function NoJobs() {
+  return (
+    <div className="sheet flex flex-col items-start gap-3 p-8">
+      <p className="max-w-2xl text-lg">
+        No job yet. A job is a whole part: a list of its welds, worked out into settings, an order and what it
+        takes, then welded from a phone at the bench.
+      </p>
+      <Link to="/jobs/new" className="btn touch-always btn-primary">
+        Make the first one
+      </Link>
+    </div>
+  );
+}

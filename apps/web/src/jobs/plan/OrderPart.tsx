@@ -1,0 +1,237 @@
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
+import {
+  arrayMove,
+  SortableContext,
+  sortableKeyboardCoordinates,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable';
+import { seamStandings, weldsBefore, type Job, type OrderChange } from '@lone-heron/contract';
+import { ArrowDown, ArrowUp, type LucideIcon } from 'lucide-react';
+import { figure } from '../../shared/figures/figures.js';
+import { Failure } from '../../shared/form/Failure.js';
+import { useAsSomebody } from '../../shared/door/useAsSomebody.js';
+import { toastFailure } from '../../shared/say/toast.js';
+import { useSaveJob } from '../useSaveJob.js';
+import { OrderRow } from './OrderRow.js';
+import { setUpWords } from './setUpWords.js';
+import type { ShownPlan } from './useJobPlan.js';
+
+interface OrderPartProps {
+  job: Job;
+  shown: ShownPlan;
+  looked: string | null;
+  onLook: (mark: string) => void;
+}
+
+/** The welds in their order: the computed one, or the one somebody made by dragging, with what it costs. */
+export function OrderPart({ job, shown, looked, onLook }: OrderPartProps) {
+  const { plan, isUnderWay, fault } = shown;
+  const asSomebody = useAsSomebody();
+  const { now, save, isSaving, error } = useSaveJob(job);
+  const sensors = useDragSensors();
+  // An order by hand is the job's own: what was worked out may be of the one before.
+  const marks =
+    job.draft.order ?? plan?.order.steps.map(({ mark }) => mark) ?? job.draft.welds.map(({ mark }) => mark);
+  const setOrder = (order: readonly string[] | null, said: string) => {
+    const broken = order === null ? null : brokenLink(now, order);
+    if (broken !== null) toastFailure(broken);
+    else
+      asSomebody(() => void save({ ...now.draft, order: order === null ? null : [...order], why: '' }, said));
+  };
+  const move = (mark: string, by: number) => {
+    const from = marks.indexOf(mark);
+    const to = from + by;
+    if (to < 0 || to >= marks.length) return;
+    setOrder(arrayMove([...marks], from, to), `${mark} was moved.`);
+  };
+  const standings = seamStandings(job.runs);
+  return (
+    <section className="sheet flex flex-col gap-2 p-4" aria-label="The order" aria-busy={isUnderWay}>
+      <h2 className="flex flex-wrap items-baseline justify-between gap-x-3 text-lg font-semibold">
+        The order{' '}
+        <span className="text-base font-normal text-soft">{plan === null ? '' : lostWords(plan.order)}</span>
+      </h2>
+      {fault !== null && (
+        <p role="alert" className="fault">
+          {fault}
+        </p>
+      )}
+      {plan === null && fault === null && <p className="text-soft">Working it out.</p>}
+      {plan !== null && (
+        <OrderAdvice
+          order={plan.order}
+          onTake={() => setOrder(null, 'The computed order is taken.')}
+          onKeep={() => setOrder(marks, 'This order is kept as yours.')}
+        />
+      )}
+      <Failure error={error} />
+      {looked !== null && <MoveKeys mark={looked} isBusy={isSaving} onMove={(by) => move(looked, by)} />}
+      <DndContext
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragEnd={({ active, over }) => {
+          if (over === null || active.id === over.id || isSaving) return;
+          const [from, to] = [marks.indexOf(String(active.id)), marks.indexOf(String(over.id))];
+          setOrder(arrayMove([...marks], from, to), `${String(active.id)} was moved.`);
+        }}
+      >
+        <SortableContext items={marks} strategy={verticalListSortingStrategy}>
+          <ol className="flex flex-col md:max-h-[32rem] md:overflow-y-auto">
+            {marks.map((mark, i) => (
+              <OrderRow
+                key={mark}
+                job={job}
+                mark={mark}
+                planned={plan?.welds.find((each) => each.mark === mark) ?? null}
+                setUp={
+                  i === 0
+                    ? setUpWords(plan, mark)
+                    : changeWords(
+                        plan,
+                        mark,
+                        plan?.order.steps.find((step) => step.mark === mark)?.changes ?? [],
+                      )
+                }
+                standings={standings}
+                isLooked={mark === looked}
+                onLook={() => onLook(mark)}
+              />
+            ))}
+          </ol>
+        </SortableContext>
+      </DndContext>
+    </section>
+  );
+}
+
+/** Dragged by a finger that moves a little first, or by keys. */
+function useDragSensors() {
+  return useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 8 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+}
+
+interface MoveKeysProps {
+  mark: string;
+  isBusy: boolean;
+  onMove: (by: -1 | 1) => void;
+}
+
+/** For who does not drag: the weld that is looked at, one place up or down. */
+function MoveKeys({ mark, isBusy, onMove }: MoveKeysProps) {
+  return (
+    <p className="flex flex-wrap items-center gap-2">
+      <MoveKey name={`${mark} earlier`} icon={ArrowUp} isBusy={isBusy} onPress={() => onMove(-1)} />
+      <MoveKey name={`${mark} later`} icon={ArrowDown} isBusy={isBusy} onPress={() => onMove(1)} />
+    </p>
+  );
+}
+
+interface MoveKeyProps {
+  name: string;
+  icon: LucideIcon;
+  isBusy: boolean;
+  onPress: () => void;
+}
+
+function MoveKey({ name, icon: Icon, isBusy, onPress }: MoveKeyProps) {
+  return (
+    <button type="button" className="btn touch-always" disabled={isBusy} onClick={onPress}>
+      <Icon className="size-5" aria-hidden="true" /> {name}
+    </button>
+  );
+}
+
+type Order = NonNullable<ShownPlan['plan']>['order'];
+
+function lostWords({ steps, minutes }: Order): string {
+  const count = (kind: OrderChange['kind']) =>
+    steps.filter(({ changes }) => changes.some((each) => each.kind === kind)).length;
+  const said = [
+    [count('nozzle'), 'nozzle change'],
+    [count('wire'), 'wire change'],
+    [count('turn'), 'turn'],
+  ] as const;
+  const words = said
+    .filter(([times]) => times > 0)
+    .map(([times, what]) => `${times} ${what}${times === 1 ? '' : 's'}`);
+  return [...words, `${figure(minutes, 1)} min lost`].join(' · ');
+}
+
+interface OrderAdviceProps {
+  order: Order;
+  onTake: () => void;
+  onKeep: () => void;
+}
+
+/** Why this order, and what another would save. */
+function OrderAdvice({ order, onTake, onKeep }: OrderAdviceProps) {
+  const { isByHand, minutes, leastMinutes, computed } = order;
+  if (computed !== null && isByHand) {
+    const saved = minutes - computed.minutes;
+    return (
+      <p className="flex flex-wrap items-center gap-x-3 gap-y-1 text-soft">
+        <span>
+          Your order.{' '}
+          {saved < 0.05
+            ? 'None loses less by the shop’s times.'
+            : `The computed one would save ${figure(saved, 1)} min.`}
+        </span>
+        <button type="button" className="btn touch-always btn-sm" onClick={onTake}>
+          Take the computed one
+        </button>
+      </p>
+    );
+  }
+  const bound =
+    minutes - leastMinutes < 0.05
+      ? 'No order loses less by the shop’s times.'
+      : `No order loses less than ${figure(leastMinutes, 1)} min.`;
+  return (
+    <p className="flex flex-wrap items-center gap-x-3 gap-y-1 text-soft">
+      <span>Computed: fewest set-ups and turns. {bound} Drag a weld to make it yours.</span>
+      <button type="button" className="btn touch-always btn-sm" onClick={onKeep}>
+        Keep this one
+      </button>
+    </p>
+  );
+}
+
+/** What is changed for a weld, in words; null where nothing is. */
+function changeWords(
+  plan: ShownPlan['plan'],
+  mark: string,
+  changes: readonly OrderChange[],
+): { readonly words: string; readonly isTurn: boolean } | null {
+  if (changes.length === 0) return null;
+  const turn = changes.some(({ kind }) => kind === 'turn');
+  const isSetUp = changes.some(({ kind }) => kind !== 'turn' && kind !== 'cool');
+  const cool = changes.find(({ kind }) => kind === 'cool');
+  const words = [
+    ...(turn ? ['turn the part'] : []),
+    ...(isSetUp ? [setUpWords(plan, mark)?.words ?? ''] : []),
+    ...(cool === undefined
+      ? []
+      : [`the seam beside it is warm: wait ${figure(cool.minutes, 1)} min or go on elsewhere`]),
+  ].filter((each) => each !== '');
+  return words.length === 0 ? null : { words: words.join('; '), isTurn: turn };
+}
+
+/** The first link an order breaks, in a sentence; null where it keeps all. */
+function brokenLink({ draft }: Job, order: readonly string[]): string | null {
+  const at = draft.welds.map(({ mark }) => order.indexOf(mark));
+  for (const [i, links] of weldsBefore(draft).entries()) {
+    const link = links.find((each) => (at[each] as number) > (at[i] as number));
+    if (link !== undefined)
+      return `${draft.welds[link]?.mark ?? ''} must be welded before ${draft.welds[i]?.mark ?? ''}: the order stays as it was.`;
+  }
+  return null;
+}

@@ -1,0 +1,93 @@
+import {
+  arcBeside,
+  couponsToWeld,
+  jobOrder,
+  jobTakes,
+  weldAnswer,
+  type ArcBeside,
+  type Card,
+  type CardContent,
+  type Coupon,
+  type CouponToWeld,
+  type HouseContent,
+  type JobDraft,
+  type JobOrder,
+  type JobTakes,
+  type Machine,
+  type RunTime,
+  type WeldAnswer,
+  type WeldRefusal,
+} from '@lone-heron/contract';
+import type { OutcomeOdds } from '@lone-heron/core';
+import { learnFrom } from '../../shared/evidence/learnFrom.js';
+
+/** Everything a job is worked out from. */
+export interface PlanTask {
+  readonly job: JobDraft;
+  readonly machine: Machine;
+  readonly machines: readonly Machine[];
+  readonly house: HouseContent;
+  readonly cards: readonly Card[];
+  readonly coupons: readonly Coupon[];
+  readonly past: readonly RunTime[];
+  /** Marks that stay first, in this order. */
+  readonly kept: readonly string[];
+  readonly partsPerMonth: number;
+}
+
+/** What a weld is welded with, as far as it leaves the worker. */
+export interface PlannedWeld extends Pick<WeldAnswer, 'mark' | 'standing' | 'card' | 'differs' | 'filler'> {
+  readonly content: CardContent;
+  readonly odds: OutcomeOdds;
+  readonly travelMmS: number;
+  readonly passes: number;
+}
+
+/** A job worked out: what each weld is welded with, in which order, and what it takes. */
+export interface JobPlan {
+  readonly welds: readonly PlannedWeld[];
+  readonly refusals: readonly WeldRefusal[];
+  readonly coupons: readonly CouponToWeld[];
+  readonly order: JobOrder;
+  readonly takes: JobTakes;
+  readonly arc: ArcBeside;
+}
+
+/** Works a job out: seconds for many different joints, so it runs beside the screen. */
+export function planJob({ job, machine, machines, house, cards, coupons, past, ...task }: PlanTask): JobPlan {
+  const learn = learnFrom(coupons, machines);
+  const seen = new Map<string, WeldAnswer | WeldRefusal>();
+  const found = job.welds.map((weld) => answerOnce(job, weld, { machine, house, cards, learn }));
+  const answers = found.flatMap((each) => ('refusal' in each ? [] : [each]));
+  const order = jobOrder(job, answers, house.jobRates, task.kept);
+  const takes = jobTakes(job, answers, order, { house, machine, past });
+  return {
+    welds: answers.map(plannedOf),
+    refusals: found.flatMap((each) => ('refusal' in each ? [each] : [])),
+    coupons: couponsToWeld(job, answers),
+    ...{ order, takes, arc: arcBeside(takes, house, task.partsPerMonth) },
+  };
+
+  /** Welds that differ by their mark and place alone are answered once. */
+  function answerOnce(...[draft, weld, context]: Parameters<typeof weldAnswer>): WeldAnswer | WeldRefusal {
+    const key = JSON.stringify([weld.joint, weld.wireDiameterMm, weld.cardId, weld.level]);
+    const known = seen.get(key) ?? weldAnswer(draft, weld, context);
+    seen.set(key, known);
+    return { ...known, mark: weld.mark };
+  }
+}
+
+function plannedOf({ mark, standing, card, differs, content, filler, forecast }: WeldAnswer): PlannedWeld {
+  const { odds, travel, pass } = forecast;
+  return {
+    mark,
+    standing,
+    card,
+    differs,
+    content,
+    filler,
+    odds,
+    travelMmS: travel * 1000,
+    passes: pass.passes,
+  };
+}
