@@ -21,6 +21,8 @@ const swc = [
 
 /** Packages that ship only as modules and so must be transformed. */
 const moduleOnly = [
+  'csv-stringify/dist/esm',
+  'csv-parse/dist/esm',
   'uuid',
   '@tanstack',
   'echarts',

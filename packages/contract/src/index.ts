@@ -179,6 +179,7 @@ export {
   type JobPart,
   type JobState,
 } from './jobs/job.js';
+export { jobFileSchema, type JobFile, type JobPaper, type JobPaperName } from './jobs/jobFile.js';
 export { weldsBefore } from './jobs/jobLinks.js';
 export { jobWeldSchema, weldMarkSchema, weldRanges, type JobWeld } from './jobs/jobWeld.js';
 export {
@@ -190,6 +191,14 @@ export {
   type WeldRun,
   type WeldRunDraft,
 } from './jobs/weldRun.js';
+export {
+  checkRanges,
+  weldCheckDraftSchema,
+  weldCheckSchema,
+  type WeldCheck,
+  type WeldCheckDraft,
+} from './jobs/weldCheck.js';
+export { judgedWelds, type JudgedWeld } from './jobs/rules/judgedWelds.js';
 export { weldAnswer, type WeldAnswer, type WeldRefusal, type WeldStanding } from './jobs/rules/weldAnswer.js';
 export { couponsToWeld, type CouponToWeld } from './jobs/rules/couponsToWeld.js';
 export { jobOrder, type JobOrder, type OrderChange } from './jobs/rules/jobOrder.js';

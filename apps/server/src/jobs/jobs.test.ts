@@ -1,5 +1,13 @@
-import type { Change, Job, JobLine, Problem, ProtectiveWindow, RunTime, WeldRunDraft } from '@lone-heron/contract';
-import { jobDraft, jobWeld, weldRunDraft } from '@lone-heron/contract/testing';
+import type {
+  Change,
+  Job,
+  JobLine,
+  Problem,
+  ProtectiveWindow,
+  RunTime,
+  WeldRunDraft,
+} from '@lone-heron/contract';
+import { jobDraft, jobWeld, weldCheckDraft, weldRunDraft } from '@lone-heron/contract/testing';
 import {
   newId,
   startSampleServer,
@@ -171,6 +179,32 @@ describe('a go at a seam', () => {
     for (const [changes, said] of refusals)
       expect((await problemOf(weld(id, 'W2', changes).expect(422))).detail).toContain(said);
     await weld(newId(), 'W1').expect(404);
+  });
+});
+
+describe('a check of a weld', () => {
+  it('is read with its job until it is taken back, and refused for a weld that is not there', async () => {
+    const id = await planned();
+    const checkId = newId();
+    const draft = weldCheckDraft(id, 'W1', { undercutMm: 0.1, found: 'even' });
+    await server.http.put(`/api/weld-checks/${checkId}`).send(draft).expect(200);
+    expect((await read(id)).checks).toMatchObject([
+      { mark: 'W1', kind: 'look', undercutMm: 0.1, personId: 'ines' },
+    ]);
+    await maren.put(`/api/weld-checks/${checkId}/withdrawal`).expect(200);
+    expect((await read(id)).checks).toEqual([]);
+    const refusals: [object, string][] = [
+      [{ mark: 'W9' }, 'mark is W9; allowed is the mark of a weld of this job'],
+      [{ undercutMm: 40 }, 'undercutMm is 40; allowed is a number from 0 to 10 mm'],
+      [{ doneAt: '2031-01-01T00:00:00.000Z' }, 'doneAt is 2031-01-01'],
+    ];
+    for (const [changes, said] of refusals) {
+      const sent = server.http
+        .put(`/api/weld-checks/${newId()}`)
+        .send({ ...draft, ...changes })
+        .expect(422);
+      expect((await problemOf(sent)).detail).toContain(said);
+    }
   });
 });
 

@@ -1,8 +1,17 @@
-import { seamsOfJob, type Job, type JobLine, type WeldRun, type WeldRunDraft } from '@lone-heron/contract';
+import {
+  seamsOfJob,
+  type Job,
+  type JobLine,
+  type WeldCheck,
+  type WeldCheckDraft,
+  type WeldRun,
+  type WeldRunDraft,
+} from '@lone-heron/contract';
 import { IsNull, MoreThan, type EntityManager } from 'typeorm';
 import { notFound } from '../http/problem.js';
 import { JobEntity } from './job.entity.js';
 import { JobRevisionEntity } from './jobRevision.entity.js';
+import { WeldCheckEntity } from './weldCheck.entity.js';
 import { WeldClaimEntity } from './weldClaim.entity.js';
 import { WeldRunEntity } from './weldRun.entity.js';
 
@@ -45,6 +54,7 @@ export async function readJob(manager: EntityManager, id: string, now: Date): Pr
     ...standingOf(row),
     draft: newest.draft,
     runs: (await runsOf(manager, id)).map(runFromRow),
+    checks: await checksOf(manager, id),
     claims: claims.map(({ mark, seam, personId, at }) => ({ mark, seam, personId, at })),
   };
 }
@@ -66,6 +76,30 @@ export function runsOf(manager: EntityManager, jobId: string): Promise<WeldRunEn
 
 function standingOf({ id, number, state, revision, madeAt, madeBy, changedAt, withdrawnAt }: JobEntity) {
   return { id, number, state, revision, madeAt, madeBy, changedAt, withdrawnAt };
+}
+
+async function checksOf(manager: EntityManager, jobId: string): Promise<WeldCheck[]> {
+  const rows = await manager.find(WeldCheckEntity, {
+    where: { jobId, withdrawnAt: IsNull() },
+    order: { doneAt: 'ASC', id: 'ASC' },
+  });
+  return rows.map(checkFromRow);
+}
+
+/** A check as it was written down. */
+export function checkDraftOf(row: WeldCheckEntity): WeldCheckDraft {
+  const { jobId, mark, seam, kind, result, undercutMm, crownMm, misalignmentMm, indicationMm } = row;
+  const { found, doneAt } = row;
+  return {
+    ...{ jobId, mark, seam, kind, result, undercutMm, crownMm, misalignmentMm, indicationMm },
+    ...{ found, doneAt },
+  };
+}
+
+/** A check as the client sees it. */
+export function checkFromRow(row: WeldCheckEntity): WeldCheck {
+  const { id, personId, recordedAt, withdrawnAt } = row;
+  return { ...checkDraftOf(row), id, personId, recordedAt, withdrawnAt };
 }
 
 /** A go as it was written down. */

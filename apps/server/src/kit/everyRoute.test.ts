@@ -10,7 +10,7 @@ import {
   type Machine,
   type Problem,
 } from '@lone-heron/contract';
-import { cardOf, jobDraft, weldRunDraft } from '@lone-heron/contract/testing';
+import { cardOf, jobDraft, weldCheckDraft, weldRunDraft } from '@lone-heron/contract/testing';
 import {
   couponDraft,
   newId,
@@ -147,6 +147,12 @@ const once: readonly OnceRow[] = [
     path: (id) => `clearances/${id}`,
     draft: () => clearance,
     otherwise: () => ({ ...clearance, note: 'another' }),
+  },
+  {
+    route: '/api/weld-checks/{id}',
+    path: (id) => `weld-checks/${id}`,
+    draft: () => weldCheckDraft(jobId, 'W1', { doneAt: couponDraft().weldedAt }),
+    otherwise: () => weldCheckDraft(jobId, 'W1', { doneAt: couponDraft().weldedAt, found: 'another' }),
   },
   {
     route: '/api/weld-runs/{id}',
@@ -316,6 +322,11 @@ const takenBack: readonly TakenBackRow[] = [
     route: '/api/jobs/{id}/withdrawal',
     make: '/api/jobs/{id}/revisions/{revision}',
     path: (id) => `jobs/${id}/withdrawal`,
+  },
+  {
+    route: '/api/weld-checks/{id}/withdrawal',
+    make: '/api/weld-checks/{id}',
+    path: (id) => `weld-checks/${id}/withdrawal`,
   },
   {
     route: '/api/weld-runs/{id}/withdrawal',

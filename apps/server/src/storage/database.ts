@@ -11,6 +11,7 @@ import { CardProofEntity } from '../cards/cardProof.entity.js';
 import { CardVersionEntity } from '../cards/cardVersion.entity.js';
 import { JobEntity } from '../jobs/job.entity.js';
 import { JobRevisionEntity } from '../jobs/jobRevision.entity.js';
+import { WeldCheckEntity } from '../jobs/weldCheck.entity.js';
 import { WeldClaimEntity } from '../jobs/weldClaim.entity.js';
 import { WeldRunEntity } from '../jobs/weldRun.entity.js';
 import { LadderEntity } from '../ladders/ladder.entity.js';
@@ -72,6 +73,7 @@ const entities = [
   JobRevisionEntity,
   WeldRunEntity,
   WeldClaimEntity,
+  WeldCheckEntity,
 ];
 
 /**

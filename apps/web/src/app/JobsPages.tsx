@@ -15,6 +15,14 @@ const routes = [
     path: ':id/bench',
     element: page(async () => (await import('../jobs/bench/BenchScreen.js')).BenchScreen),
   },
+  {
+    path: ':id/judge',
+    element: page(async () => (await import('../jobs/judge/JudgeScreen.js')).JudgeScreen),
+  },
+  {
+    path: ':id/papers',
+    element: page(async () => (await import('../jobs/papers/PapersScreen.js')).PapersScreen),
+  },
   { path: '*', element: <Lost /> },
 ];
 

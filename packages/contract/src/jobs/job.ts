@@ -3,6 +3,7 @@ import { boundedNumber, clientId, moment, oneOf, shortText } from '../wire/bound
 import { acceptanceSchema } from '../house/house.js';
 import { jobLinks } from './jobLinks.js';
 import { jobWeldSchema, mostWelds, weldMarkSchema } from './jobWeld.js';
+import { weldCheckSchema } from './weldCheck.js';
 import { weldRunSchema } from './weldRun.js';
 
 const quantityError = { error: 'a whole number from 1 to 10000' };
@@ -108,6 +109,7 @@ export const jobSchema = z.strictObject({
   ...standing,
   draft: jobDraftSchema,
   runs: z.array(weldRunSchema),
+  checks: z.array(weldCheckSchema),
   claims: z.array(weldClaimSchema),
 });
 export type Job = z.infer<typeof jobSchema>;

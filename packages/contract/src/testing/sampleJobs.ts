@@ -1,6 +1,7 @@
 import { houseStarts } from '../house/house.js';
 import type { JobDraft } from '../jobs/job.js';
 import type { JobWeld } from '../jobs/jobWeld.js';
+import type { WeldCheckDraft } from '../jobs/weldCheck.js';
 import type { WeldRunDraft } from '../jobs/weldRun.js';
 
 /** A weld of a job: a T of 1.5 mm stainless, 40 mm long, with changes. */
@@ -48,6 +49,20 @@ export function weldRunDraft(jobId: string, mark: string, changes: Partial<WeldR
       pace: { by: 'hand', travelMmS: 8 },
     },
     weldedAt: new Date().toISOString(),
+    ...changes,
+  };
+}
+
+/** A look at a weld of a job that held, with changes. */
+export function weldCheckDraft(
+  jobId: string,
+  mark: string,
+  changes: Partial<WeldCheckDraft> = {},
+): WeldCheckDraft {
+  return {
+    ...{ jobId, mark, seam: null, kind: 'look', result: 'holds', found: '' },
+    ...{ undercutMm: null, crownMm: null, misalignmentMm: null, indicationMm: null },
+    doneAt: new Date().toISOString(),
     ...changes,
   };
 }

@@ -73,9 +73,32 @@ const claim = new Table({
   columns: [key(text('job_id')), key(text('mark')), key(whole('seam')), text('person_id'), text('at')],
   foreignKeys: [reference('weld_claim', 'job_id', 'job'), reference('weld_claim', 'person_id', 'person')],
 });
-const tables = [job, revision, run, claim];
 
-/** Jobs: what is planned, revision by revision, what was welded of it, and who has which seam in hand. */
+const check = new Table({
+  name: 'weld_check',
+  columns: [
+    id,
+    text('job_id'),
+    text('mark'),
+    { ...whole('seam'), isNullable: true },
+    text('kind'),
+    text('result'),
+    number('undercut_mm', true),
+    number('crown_mm', true),
+    number('misalignment_mm', true),
+    number('indication_mm', true),
+    long('found'),
+    text('person_id'),
+    text('done_at'),
+    text('recorded_at'),
+    text('withdrawn_at', true),
+  ],
+  indices: [{ name: 'weld_check_job', columnNames: ['job_id'] }],
+  foreignKeys: [reference('weld_check', 'job_id', 'job'), reference('weld_check', 'person_id', 'person')],
+});
+const tables = [job, revision, run, claim, check];
+
+/** Jobs: what is planned, revision by revision, what was welded of it, who has which seam in hand, and what was found on it. */
 export class Jobs1765400000000 implements MigrationInterface {
   readonly name = 'Jobs1765400000000';
 

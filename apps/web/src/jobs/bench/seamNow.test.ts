@@ -12,6 +12,7 @@ const job = (changes: Partial<Job> = {}): Job => ({
     madeBy: 'ines',
     withdrawnAt: null,
     runs: [],
+    checks: [],
     claims: [],
   },
   ...{ madeAt: '2026-11-28T08:00:00.000Z', changedAt: '2026-11-28T08:00:00.000Z' },

@@ -1,5 +1,5 @@
 import { seamKey, seamsInOrder, seamStandings, type Job } from '@lone-heron/contract';
-import { Hammer, ListPlus, Pencil } from 'lucide-react';
+import { ClipboardCheck, FileText, Hammer, ListPlus, Pencil } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { usePeopleQuery } from '../../shared/api/heronApi.js';
@@ -44,6 +44,16 @@ function Whole({ job }: { job: Job }) {
         <Link className="btn touch-always" to={`/jobs/${job.id}/welds`}>
           <ListPlus className="size-5" aria-hidden="true" /> Welds
         </Link>
+        {draft.welds.length > 0 && (
+          <>
+            <Link className="btn touch-always" to={`/jobs/${job.id}/judge`}>
+              <ClipboardCheck className="size-5" aria-hidden="true" /> Judge
+            </Link>
+            <Link className="btn touch-always" to={`/jobs/${job.id}/papers`}>
+              <FileText className="size-5" aria-hidden="true" /> Papers
+            </Link>
+          </>
+        )}
         {draft.welds.length > 0 && (
           <Link className="btn touch-always btn-primary" to={`/jobs/${job.id}/bench`}>
             <Hammer className="size-5" aria-hidden="true" /> To the bench

@@ -1,9 +1,10 @@
 import { readWeldLines, type JobWeld, type Machine, type WeldLine } from '@lone-heron/contract';
-import { CircleAlert } from 'lucide-react';
+import { CircleAlert, FileSpreadsheet } from 'lucide-react';
 import { useId, useMemo, useState } from 'react';
 import { shopUnits } from '../../shared/figures/shopUnits.js';
 import { useKept } from '../../shared/typing/useKept.js';
 import { weldInWords } from '../jobWords.js';
+import { linesOfCsv } from './linesOfCsv.js';
 import { PartPick } from './PartPick.js';
 import type { EditedWelds } from './weldEdits.js';
 
@@ -60,6 +61,7 @@ export function LinesBox({ sheet, edited, machine, onTake }: LinesBoxProps) {
           take();
         }}
       />
+      <CsvKey onLines={(read) => setText([text.trim(), read].filter((each) => each !== '').join('\n'))} />
       {lines.length > 0 && (
         <ul className="flex max-h-80 flex-col overflow-y-auto" aria-label="As it was understood">
           {lines.map((line) => (
@@ -88,6 +90,41 @@ export function LinesBox({ sheet, edited, machine, onTake }: LinesBoxProps) {
         </button>
       </p>
     </section>
+  );
+}
+
+/** A weld list out of a file, put among the lines to be looked at. */
+function CsvKey({ onLines }: { onLines: (lines: string) => void }) {
+  const [fault, setFault] = useState<string | null>(null);
+  const take = async (file: File | undefined) => {
+    if (file === undefined) return;
+    const read = linesOfCsv(await file.text());
+    if ('fault' in read) setFault(`${file.name}: ${read.fault}`);
+    else {
+      setFault(null);
+      onLines(read.lines);
+    }
+  };
+  return (
+    <div className="flex flex-col gap-1">
+      <label className="btn touch-always self-start">
+        <FileSpreadsheet className="size-5" aria-hidden="true" /> From a CSV file
+        <input
+          type="file"
+          accept=".csv,text/csv,text/plain"
+          className="sr-only"
+          onChange={(event) => {
+            void take(event.target.files?.[0]);
+            event.target.value = '';
+          }}
+        />
+      </label>
+      {fault !== null && (
+        <p role="alert" className="fault">
+          {fault}
+        </p>
+      )}
+    </div>
   );
 }
 

@@ -3,6 +3,7 @@ import { useHouseQuery } from '../../shared/api/houseApi.js';
 import { Loading } from '../../shared/page/Loading.js';
 import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { ShopPage } from '../ShopPage.js';
+import { JobRatesPart } from './JobRatesPart.js';
 import { NozzlesPart } from './NozzlesPart.js';
 import { PricesPart } from './PricesPart.js';
 import { StockPart } from './StockPart.js';
@@ -19,6 +20,7 @@ export function StockScreen() {
       <StockPart name="wire" newest={house.wire.revision} part={WirePart} />
       <StockPart name="nozzles" newest={house.nozzles.revision} part={NozzlesPart} />
       <StockPart name="prices" newest={house.prices.revision} part={PricesPart} />
+      <StockPart name="jobRates" newest={house.jobRates.revision} part={JobRatesPart} />
       <p className="text-soft">
         Gas bottles stand under{' '}
         <Link className="font-semibold text-primary underline" to="/shop/supply">

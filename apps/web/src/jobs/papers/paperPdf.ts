@@ -1,0 +1,91 @@
+import type { JobPaper } from '@lone-heron/contract';
+import { format } from 'date-fns';
+import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces.js';
+import { cautionBox, factTable, heading, ruledLayout } from '../../shared/paper/pageParts.js';
+import type { PageFrame } from '../../shared/paper/papers.js';
+import { printed } from '../../shared/paper/printable.js';
+import { noCertificate } from './jobPapers.js';
+
+/** How wide the columns of a paper's tables are; those that are not named share what is left. */
+const narrow = new Set([
+  'Done',
+  'Mark',
+  'Seams',
+  'Window',
+  'Seam',
+  'By',
+  'When',
+  'Card',
+  'Level',
+  'Open',
+  'A piece',
+  'The job',
+]);
+
+/** A paper of a job laid out: facts, tables, and what it is not. */
+export function paperPdf(paper: JobPaper, printedAt: Date, frame: PageFrame): TDocumentDefinitions {
+  const { margin, scale, innerWidth } = frame;
+  return {
+    pageSize: frame.size,
+    pageOrientation: frame.orientation,
+    pageMargins: [margin, margin, margin, margin + 14 * scale],
+    info: { title: paper.title, creator: 'Lone Heron' },
+    content: [
+      printed(paper.title, { bold: true, fontSize: 22 * scale }),
+      {
+        ...factTable(
+          paper.facts.map(({ name, value }) => [name, value]),
+          scale,
+        ),
+        margin: [0, 4 * scale, 0, 0],
+      },
+      ...paper.tables.map((table) => tablePart(table, innerWidth, scale)),
+      { ...cautionBox(noCertificate, 10 * scale), margin: [0, 10 * scale, 0, 0], unbreakable: true },
+    ],
+    footer: (page, pages) => ({
+      margin: [margin, 0, margin, 0],
+      columns: [
+        printed(`Printed ${format(printedAt, 'd MMM yyyy HH:mm')}`, { fontSize: 8.5 * scale }),
+        printed(`Page ${page} of ${pages}`, { fontSize: 8.5 * scale, alignment: 'right' }),
+      ],
+    }),
+  };
+}
+
+/** Up to so many rows a table stays on one page, with its heading. */
+const keptTogether = 12;
+
+function tablePart(
+  { heading: words, ...table }: JobPaper['tables'][number],
+  width: number,
+  scale: number,
+): Content {
+  const fontSize = 9.5 * scale;
+  const { columns, rows } = withoutEmpty(table);
+  const above = heading(words, width, 12 * scale);
+  if (rows.length === 0) return [above, printed('Nothing is written down.', { fontSize })];
+  const head = columns.map((name): TableCell => printed(name, { bold: true, fontSize }));
+  const body = rows.map((row) =>
+    row.map((cell, i): TableCell => printed(cell, { fontSize, noWrap: columns[i] === 'When' })),
+  );
+  const widths = columns.map((name) => (narrow.has(name) ? 'auto' : '*'));
+  return {
+    stack: [
+      above,
+      {
+        table: { headerRows: 1, dontBreakRows: true, widths, body: [head, ...body] },
+        layout: ruledLayout(scale),
+      },
+    ],
+    unbreakable: rows.length <= keptTogether,
+  };
+}
+
+/** Columns that say nothing in any row are left out. */
+function withoutEmpty({ columns, rows }: Omit<JobPaper['tables'][number], 'heading'>) {
+  const kept = columns.map((name, i) => name === '' || rows.some((row) => row[i] !== ''));
+  return {
+    columns: columns.filter((_, i) => kept[i]),
+    rows: rows.map((row) => row.filter((_, i) => kept[i])),
+  };
+}

@@ -1,0 +1,99 @@
+import {
+  inMm,
+  jointThermal,
+  judgeAcceptance,
+  type CriterionVerdict,
+  type InspectionFound,
+  type SaidUnits,
+} from '@lone-heron/core';
+import type { TestKind } from '../../inspection/couponTest.js';
+import { coreJoint } from '../../joint/rules/toCore.js';
+import type { JobDraft } from '../job.js';
+import type { JobWeld } from '../jobWeld.js';
+import type { WeldCheck } from '../weldCheck.js';
+import type { WeldRun } from '../weldRun.js';
+
+/** How a weld stands against what it must show. */
+export interface JudgedWeld {
+  readonly mark: string;
+  /** Tests that are asked for and that nobody has done since the seam was last welded. */
+  readonly open: readonly TestKind[];
+  /** What its level asks and was measured, or is open. */
+  readonly verdicts: readonly CriterionVerdict[];
+  /** Checks that failed, or figures beyond the level, and no repair since. */
+  readonly failed: readonly WeldCheck[];
+  readonly standing: 'notWelded' | 'open' | 'accepted' | 'failed';
+}
+
+interface JobRecord {
+  readonly draft: JobDraft;
+  readonly runs: readonly WeldRun[];
+  readonly checks: readonly WeldCheck[];
+}
+
+/** What a level asks is seen by a look, unless it asks for dye or tightness; depth and bend are the coupon's and the card's. */
+function testsAsked(weld: JobWeld, { level: jobs }: Pick<JobDraft, 'level'>): readonly TestKind[] {
+  const level = weld.level ?? jobs;
+  const asked: TestKind[] = [
+    'look',
+    ...(level.longestIndication === null ? [] : (['dye'] as const)),
+    ...(level.asksTight ? (['leak'] as const) : []),
+    ...weld.tests,
+  ];
+  return [...new Set(asked)];
+}
+
+/** How every weld of a job stands. A repair makes the tests that came before it open again. */
+export function judgedWelds({ draft, runs, checks }: JobRecord, saidIn?: SaidUnits): readonly JudgedWeld[] {
+  return draft.welds.map((weld) => {
+    const own = runs.filter(({ mark, withdrawnAt }) => mark === weld.mark && withdrawnAt === null);
+    const welded = own.filter(({ outcome }) => outcome === 'welded');
+    const mended = welded.filter(({ isRepair }) => isRepair).map(({ weldedAt }) => weldedAt);
+    const repairedAt = mended.toSorted().at(-1) ?? '';
+    const since = checks.filter(
+      ({ mark, withdrawnAt, doneAt }) => mark === weld.mark && withdrawnAt === null && doneAt > repairedAt,
+    );
+    const verdicts = judgeAcceptance(levelOnPart(weld, draft), foundOn(weld, since), saidIn);
+    const isBeyond = verdicts.some(({ verdict }) => verdict === 'notMet');
+    const failed = since.filter(({ result }) => result === 'fails');
+    const done = new Set(since.filter(({ result }) => result !== 'unclear').map(({ kind }) => kind));
+    // A pressure test says whether it is tight, as a leak test does.
+    if (done.has('pressure')) done.add('leak');
+    const open = testsAsked(weld, draft).filter((kind) => !done.has(kind));
+    const standing =
+      welded.length === 0
+        ? 'notWelded'
+        : failed.length > 0 || isBeyond
+          ? 'failed'
+          : open.length > 0
+            ? 'open'
+            : 'accepted';
+    return { mark: weld.mark, open, verdicts, failed, standing };
+  });
+}
+
+/** What of a level is looked for on the part itself. */
+function levelOnPart(weld: JobWeld, draft: Pick<JobDraft, 'level'>): JobDraft['level'] {
+  return { ...(weld.level ?? draft.level), leastReach: null, bendAngle: null };
+}
+
+/** The worst that was measured of each. */
+function foundOn(weld: JobWeld, checks: readonly WeldCheck[]): InspectionFound {
+  const thicknessMm = inMm(jointThermal(coreJoint(weld.joint)).thickness);
+  const worst = (of: (check: WeldCheck) => number | null) => {
+    const read = checks.flatMap((check) => of(check) ?? []);
+    return read.length === 0 ? null : Math.max(...read);
+  };
+  const share = (mm: number | null) => (mm === null ? null : mm / thicknessMm);
+  const tight = checks.filter(
+    ({ kind, result }) => (kind === 'leak' || kind === 'pressure') && result !== 'unclear',
+  );
+  return {
+    ...{ reach: null, bends: [] },
+    undercut: share(worst(({ undercutMm }) => undercutMm)),
+    crown: share(worst(({ crownMm }) => crownMm)),
+    misalignment: share(worst(({ misalignmentMm }) => misalignmentMm)),
+    indication: worst(({ indicationMm }) => indicationMm),
+    isTight: tight.length === 0 ? null : tight.every(({ result }) => result === 'holds'),
+  };
+}
