@@ -9,14 +9,18 @@ import {
   type WeldAnswer,
 } from '@lone-heron/contract';
 import { format } from 'date-fns';
+import sharp from 'sharp';
 import type { EntityManager } from 'typeorm';
 import { v7 as uuid } from 'uuid';
 import { readCards } from '../cards/face/readCards.js';
 import { JobEntity } from '../jobs/job.entity.js';
 import { JobRevisionEntity } from '../jobs/jobRevision.entity.js';
 import { WeldRunEntity } from '../jobs/weldRun.entity.js';
+import { cleanPicture, hashOf, type PhotoFiles } from '../photos/face/photoFiles.js';
+import { ShopPhotoEntity } from '../photos/shopPhoto.entity.js';
 import { ProtectiveWindowEntity } from '../windows/protectiveWindow.entity.js';
 import { normalDraw, randomStream, type RandomStream } from './randomStream.js';
+import { drawingMm, lockerDrawing, placedOnDrawing } from './sampleDrawing.js';
 import { sampleHouse } from './sampleHouse.js';
 import { sampleJobs } from './sampleJobs.js';
 import { sampleMachines } from './sampleWorkshop.js';
@@ -25,13 +29,14 @@ import { atWork } from './workingHours.js';
 const day = 24 * 3600 * 1000;
 
 /** Puts the jobs of the sample workshop into the database, with what was welded of them, hands and light with scatter. */
-export async function seedJobs(manager: EntityManager, now: number): Promise<void> {
+export async function seedJobs(manager: EntityManager, files: PhotoFiles, now: number): Promise<void> {
   const cards = await readCards(manager);
   const random = randomStream(18);
   for (const [i, { draft, state, welded, plannedAgo, dueIn }] of sampleJobs().entries()) {
     const id = uuid({ msecs: now - plannedAgo * day });
     const madeAt = new Date(atWork(now - plannedAgo * day, now)).toISOString();
-    const due = { ...draft, dueOn: format(now + dueIn * day, 'yyyy-MM-dd') };
+    const planned = { ...draft, dueOn: format(now + dueIn * day, 'yyyy-MM-dd') };
+    const due = draft.name === 'Locker frame' ? await drawn(manager, files, planned, madeAt) : planned;
     const answers = answersOf(due, cards);
     const seams = weldedSeams(due, welded);
     const begun = now - Math.max(0.02, plannedAgo - 1) * day;
@@ -43,6 +48,31 @@ export async function seedJobs(manager: EntityManager, now: number): Promise<voi
     const lightOnS = await weldSeams(manager, { id, draft: due, answers, seams, begun, now, random });
     await manager.update(JobEntity, { id }, { lightOnS });
   }
+}
+
+/** With its drawing, and its welds placed on that. */
+async function drawn(
+  manager: EntityManager,
+  files: PhotoFiles,
+  draft: JobDraft,
+  at: string,
+): Promise<JobDraft> {
+  const sent = await sharp(Buffer.from(lockerDrawing())).png().toBuffer();
+  const picture = await cleanPicture(sent);
+  await files.keep(picture);
+  const photoId = uuid({ msecs: Date.parse(at) });
+  const { hash, type, widthPx, heightPx, bytes } = picture;
+  await manager.insert(ShopPhotoEntity, {
+    ...{ id: photoId, machineId: draft.machineId, subject: 'job', hash, sentHash: hashOf(sent), type },
+    ...{ widthPx, heightPx, bytes: bytes.length, addedAt: at, addedBy: 'ines' },
+  });
+  const { width, height } = drawingMm;
+  const front = { photoId, name: 'front', heightShare: height / width, widthMm: width };
+  return {
+    ...draft,
+    pictures: [front],
+    welds: draft.welds.map((weld) => placedOnDrawing(weld, photoId)),
+  };
 }
 
 /** The first so many pieces, half a piece for a half. */

@@ -68,7 +68,7 @@ export function seedWorkshop(
     await seedReadiness(manager, now);
     if (past === 'months') await seedUpkeep(manager, app.get(PhotoFiles), now);
     await seedHouse(manager, new Date(now - 20 * day).toISOString());
-    if (past === 'months') await seedJobs(manager, now);
+    if (past === 'months') await seedJobs(manager, app.get(PhotoFiles), now);
     return true;
   });
 }

@@ -20,6 +20,10 @@ const routes = [
     element: page(async () => (await import('../jobs/judge/JudgeScreen.js')).JudgeScreen),
   },
   {
+    path: ':id/pictures',
+    element: page(async () => (await import('../jobs/pictures/PicturesScreen.js')).PicturesScreen),
+  },
+  {
     path: ':id/papers',
     element: page(async () => (await import('../jobs/papers/PapersScreen.js')).PapersScreen),
   },

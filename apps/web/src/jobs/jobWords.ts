@@ -14,12 +14,28 @@ export const stateWords: Readonly<Record<JobState, string>> = {
 };
 
 /** What a weld's setting rests on, in a word, and what to do about it. */
-export const standingWords: Readonly<Record<WeldStanding, { name: string; says: string }>> = {
-  proven: { name: 'signed card', says: 'A signed card stands behind it.' },
-  unsigned: { name: 'card not signed', says: 'Its card is not signed yet: prove it with a coupon first.' },
-  adapted: { name: 'coupon first', says: 'A card is near and was adapted: weld a coupon first.' },
-  computed: { name: 'coupon first', says: 'No card is near: the setting is computed. Weld a coupon first.' },
-  retired: { name: 'card retired', says: 'The card that was chosen is retired: weld a coupon first.' },
+export const standingWords: Readonly<Record<WeldStanding, { name: string; short: string; says: string }>> = {
+  proven: { name: 'signed card', short: 'A signed card.', says: 'A signed card stands behind it.' },
+  unsigned: {
+    name: 'card not signed',
+    short: 'Coupon first: its card is not signed.',
+    says: 'Its card is not signed yet: prove it with a coupon first.',
+  },
+  adapted: {
+    name: 'coupon first',
+    short: 'Coupon first: adapted from a card.',
+    says: 'A card is near and was adapted: weld a coupon first.',
+  },
+  computed: {
+    name: 'coupon first',
+    short: 'Coupon first: no card is near.',
+    says: 'No card is near: the setting is computed. Weld a coupon first.',
+  },
+  retired: {
+    name: 'card retired',
+    short: 'Coupon first: its card is retired.',
+    says: 'The card that was chosen is retired: weld a coupon first.',
+  },
 };
 
 /** A day as people say it: "today", "Thursday", "4 Dec". */

@@ -18,7 +18,7 @@ export function BenchKeys({ clock, canEnd, onToggle, onDone, onSlip, onSkip }: B
     <div className="sticky bottom-0 flex flex-col gap-2 bg-base-200 py-2 max-md:bottom-16">
       <button
         type="button"
-        className={`btn h-20 w-full text-2xl ${clock.isRunning ? 'btn-warning' : 'btn-primary'}`}
+        className={`btn h-16 w-full text-2xl ${clock.isRunning ? 'btn-warning' : 'btn-primary'}`}
         onClick={onToggle}
       >
         <Timer className="size-8" aria-hidden="true" />

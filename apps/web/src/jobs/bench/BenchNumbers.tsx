@@ -44,6 +44,9 @@ export function BenchNumbers({ weld, planned, machine, dialled, refusal, onDial 
   const cautions = cautionsFor(jointMetals(weld.joint), coreJoint(weld.joint), coreConditions(weld.joint));
   return (
     <section className="flex flex-col gap-2" aria-label="Dial these">
+      {planned.standing !== 'proven' && (
+        <p className="caution px-3 py-0.5 font-semibold">{standingWords[planned.standing].short}</p>
+      )}
       <dl>
         {panelRows(machine.profile, coreSetting(setting), units).map((row) => (
           <div
@@ -65,9 +68,6 @@ export function BenchNumbers({ weld, planned, machine, dialled, refusal, onDial 
         </div>
       </dl>
       {dialled !== null && <p className="caution px-3 py-1">Dialled otherwise than planned.</p>}
-      {planned.standing !== 'proven' && (
-        <p className="caution px-3 py-1">{standingWords[planned.standing].says}</p>
-      )}
       {planned.content.notes !== '' && <p>{planned.content.notes}</p>}
       <CautionNote cautions={cautions} />
       <button type="button" className="btn touch-always self-start btn-ghost" onClick={() => setOpen(true)}>

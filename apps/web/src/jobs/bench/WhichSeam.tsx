@@ -4,6 +4,8 @@ import { spokenLength } from '../../shared/figures/spoken.js';
 import { jointInWords } from '../../shared/sentences/settingInWords.js';
 import { testWords } from '../../shared/vocabulary/testWords.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
+import { MarkedPicture } from '../MarkedPicture.js';
+import { weldedMarks } from '../weldedMarks.js';
 import { WeldMark } from '../WeldMark.js';
 
 interface WhichSeamProps {
@@ -33,20 +35,35 @@ export function WhichSeam({ weld, seam, total, isRepair, job }: WhichSeamProps) 
   ].filter((each) => each !== '');
   return (
     <section className="flex flex-col gap-1" aria-label="Which seam">
-      <h2 className="flex items-center gap-3 text-2xl font-semibold">
-        <WeldMark mark={weld.mark} isDone={false} />
-        <span className="figure">{spokenLength(weld.lengthMm)}</span>
-        {total > 1 && (
-          <span className="text-lg font-normal text-soft">
-            {seam.seam} of {total}
-            {job.draft.quantity > 1 && `, piece ${seam.piece}`}
-          </span>
+      <div className="flex items-start gap-3">
+        <div className="flex min-w-0 grow flex-col gap-1">
+          <h2 className="flex flex-wrap items-center gap-x-3 text-2xl font-semibold">
+            <WeldMark mark={weld.mark} isDone={false} />
+            <span className="figure whitespace-nowrap">{spokenLength(weld.lengthMm)}</span>
+            {total > 1 && (
+              <span className="text-lg font-normal text-soft">
+                {seam.seam} of {total}
+                {job.draft.quantity > 1 && `, piece ${seam.piece}`}
+              </span>
+            )}
+          </h2>
+          <p className="text-lg">{jointInWords(weld.joint)}</p>
+          {[weld.where, weld.pose].some((each) => each !== '') && (
+            <p className="text-lg">{[weld.where, weld.pose].filter((each) => each !== '').join(' · ')}</p>
+          )}
+        </div>
+        {weld.place !== null && (
+          <div className="w-40 shrink-0 sm:w-64">
+            <MarkedPicture
+              isSmall
+              job={job.draft}
+              photoId={weld.place.photoId}
+              mark={weld.mark}
+              done={weldedMarks(job)}
+            />
+          </div>
         )}
-      </h2>
-      <p className="text-lg">{jointInWords(weld.joint)}</p>
-      {[weld.where, weld.pose].some((each) => each !== '') && (
-        <p className="text-lg">{[weld.where, weld.pose].filter((each) => each !== '').join(' · ')}</p>
-      )}
+      </div>
       {asked.length > 0 && <p className="text-soft">{asked.join(' · ')}</p>}
       {weld.notes !== '' && <p className="text-lg">{weld.notes}</p>}
       {isRepair && <p className="caution px-3 py-1">It was welded before: this go is a repair.</p>}

@@ -1,5 +1,5 @@
 import { seamKey, seamsInOrder, seamStandings, type Job } from '@lone-heron/contract';
-import { ClipboardCheck, FileText, Hammer, ListPlus, Pencil } from 'lucide-react';
+import { ClipboardCheck, FileText, Hammer, ImageIcon, ListPlus, Pencil } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { usePeopleQuery } from '../../shared/api/heronApi.js';
@@ -46,6 +46,9 @@ function Whole({ job }: { job: Job }) {
         </Link>
         {draft.welds.length > 0 && (
           <>
+            <Link className="btn touch-always" to={`/jobs/${job.id}/pictures`}>
+              <ImageIcon className="size-5" aria-hidden="true" /> Pictures
+            </Link>
             <Link className="btn touch-always" to={`/jobs/${job.id}/judge`}>
               <ClipboardCheck className="size-5" aria-hidden="true" /> Judge
             </Link>

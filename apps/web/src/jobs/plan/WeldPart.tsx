@@ -8,6 +8,8 @@ import { behindPanel, panelFigure, panelRows } from '../../shared/panel/panelKno
 import { dialAddressOf } from '../../shared/sentences/dialAddressOf.js';
 import { jointInWords } from '../../shared/sentences/settingInWords.js';
 import { standingWords } from '../jobWords.js';
+import { MarkedPicture } from '../MarkedPicture.js';
+import { weldedMarks } from '../weldedMarks.js';
 import { WeldMark } from '../WeldMark.js';
 import { setUpWords } from './setUpWords.js';
 import type { ShownPlan } from './useJobPlan.js';
@@ -38,6 +40,14 @@ export function WeldPart({ job, shown: { plan }, mark }: WeldPartProps) {
       <h2 className="flex flex-wrap items-center gap-3 text-lg font-semibold">
         <WeldMark mark={weld.mark} isDone={false} /> {jointInWords(weld.joint)}
       </h2>
+      {weld.place !== null && (
+        <MarkedPicture
+          job={job.draft}
+          photoId={weld.place.photoId}
+          mark={weld.mark}
+          done={weldedMarks(job)}
+        />
+      )}
       {[weld.where, weld.pose, weld.preparation, weld.notes].filter((each) => each !== '').length > 0 && (
         <p className="text-soft">
           {[weld.where, weld.pose, weld.preparation, weld.notes].filter((each) => each !== '').join(' · ')}

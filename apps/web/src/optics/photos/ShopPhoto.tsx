@@ -3,19 +3,19 @@ import { Camera, X } from 'lucide-react';
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { pictureAddress } from '../../shared/api/photosApi.js';
-import { useAddShopPhotoMutation, useShopPhotosQuery } from './shopPhotosApi.js';
+import { useAddShopPhotoMutation, useShopPhotosQuery } from '../../shared/api/shopPhotosApi.js';
 import { photoChoice, photoFault } from '../../shared/files/photoFault.js';
 import { Failure } from '../../shared/form/Failure.js';
 
 interface ShopPhotoProps {
   machineId: string;
-  subject: ShopPhotoSubject;
+  subject: Exclude<ShopPhotoSubject, 'job'>;
   /** The one that was taken; null before. */
   photoId: string | null;
   onPhoto: (photoId: string | null) => void;
 }
 
-const takeWords: Readonly<Record<ShopPhotoSubject, string>> = {
+const takeWords: Readonly<Record<Exclude<ShopPhotoSubject, 'job'>, string>> = {
   glass: 'Photo of the glass',
   statusPage: 'Photo of the status page',
   upkeep: 'Add a photo',

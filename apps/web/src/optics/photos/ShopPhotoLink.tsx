@@ -1,5 +1,5 @@
 import { pictureAddress } from '../../shared/api/photosApi.js';
-import { useShopPhotosQuery } from './shopPhotosApi.js';
+import { useShopPhotosQuery } from '../../shared/api/shopPhotosApi.js';
 
 interface ShopPhotoLinkProps {
   machineId: string;

@@ -2,7 +2,7 @@ import type { Machine, ProtectiveWindow } from '@lone-heron/contract';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useMachinesQuery, useWindowsQuery } from '../../../shared/api/heronApi.js';
-import { useShopPhotosQuery } from '../../photos/shopPhotosApi.js';
+import { useShopPhotosQuery } from '../../../shared/api/shopPhotosApi.js';
 import { PickField } from '../../../shared/form/PickField.js';
 import { Loading } from '../../../shared/page/Loading.js';
 import { LoadFailed } from '../../../shared/page/LoadFailed.js';

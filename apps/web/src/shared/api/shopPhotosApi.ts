@@ -1,6 +1,6 @@
 import { shopPhotoSchema, type ShopPhoto, type ShopPhotoSubject } from '@lone-heron/contract';
-import { heronApi, ownHeaders } from '../../shared/api/heronApi.js';
-import { photoTimeout } from '../../shared/api/photosApi.js';
+import { heronApi, ownHeaders } from './heronApi.js';
+import { photoTimeout } from './photosApi.js';
 
 /** A picture of the shop to be kept. */
 interface SentShopPhoto {
