@@ -16,14 +16,12 @@ const address = `http://127.0.0.1:${port}`;
 const desk = { width: 1280, height: 800 };
 const tablet = { width: 820, height: 1180, hasTouch: true };
 const phone = { width: 390, height: 844, hasTouch: true, isMobile: true };
-const thick = 'metal=stainless304&first=8%20mm&second=8%20mm&gap=0.1%20mm&wire=none&machine=bench&aim=reach';
 
 const shots = [
   { name: 'dial', path: '/dial' },
   { name: 'dial-dusk', path: '/dial', theme: 'dusk' },
   { name: 'dial-tablet', path: '/dial', size: tablet },
   { name: 'dial-phone', path: '/dial', size: phone },
-  { name: 'dial-cannot', path: `/dial?${thick}` },
   { name: 'log-coupon', path: '/dial', act: logHalfDone },
   { name: 'coupons', path: '/coupons' },
   { name: 'coupon', path: '/coupons', act: openCutCoupon },
@@ -37,7 +35,8 @@ const shots = [
   { name: 'shop-machine', path: '/shop/machines/barrow' },
   { name: 'optics', path: '/optics' },
   { name: 'optics-lives', path: '/optics/lives' },
-  { name: 'optics-year', path: '/optics/upkeep/year' },
+  { name: 'job', path: '/jobs', act: openHalfDoneJob },
+  { name: 'job-bench-phone', path: '/jobs', act: openBench, size: phone },
 ];
 
 /** A busy machine takes longer than a browser waits by itself, ms. */
@@ -126,6 +125,24 @@ async function logHalfDone(page) {
 }
 
 /** The newest coupon that was cut and whose melt stopped well inside the sheet. */
+/** The job of the sample workshop that is at the bench, once it is worked out. */
+async function openHalfDoneJob(page) {
+  await page.goto(`${address}/jobs/${await halfDoneJob()}`);
+  await page.waitForSelector('::-p-text(By the arc)');
+  await page.waitForSelector('figure img');
+}
+
+async function openBench(page) {
+  await page.goto(`${address}/jobs/${await halfDoneJob()}/bench`);
+  await page.waitForSelector('section[aria-label="Dial these"] dd');
+  await page.waitForSelector('figure img');
+}
+
+async function halfDoneJob() {
+  const jobs = await (await fetch(`${address}/api/jobs`)).json();
+  return jobs.find(({ state }) => state === 'released').id;
+}
+
 async function openFirstCard(page) {
   await (await page.waitForSelector('main li a[href^="/cards/"]')).click();
   await page.waitForSelector('section[aria-label="What proves it"]');

@@ -39,7 +39,7 @@ export const standingWords: Readonly<Record<WeldStanding, { name: string; short:
 };
 
 /** A day as people say it: "today", "Thursday", "4 Dec". */
-function dayInWords(day: string, now: Date): string {
+export function dayInWords(day: string, now: Date): string {
   const date = parseISO(day);
   const days = differenceInCalendarDays(date, now);
   if (days === 0) return 'today';

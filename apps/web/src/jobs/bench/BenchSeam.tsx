@@ -52,6 +52,7 @@ export function BenchSeam({ job, plan, seam, before, onWrite, onTaken }: BenchSe
         seam={seam}
         total={seamsInPiece(weld, job.draft.parts) * job.draft.quantity}
         isRepair={isRepair}
+        travelMmS={planned?.travelMmS ?? null}
         job={job}
       />
       <BenchNumbers

@@ -1,10 +1,19 @@
 import type { JobLine } from '@lone-heron/contract';
 import { Link } from 'react-router';
-import { dueInWords, stateWords } from '../jobWords.js';
+import { dayInWords, dueInWords, minutesInWords, stateWords } from '../jobWords.js';
 import { Progress } from '../Progress.js';
+import type { WhenDone } from './whenDone.js';
 
-/** A job in the list: what, for whom, by when, how far. */
-export function JobRow({ job, now }: { job: JobLine; now: Date }) {
+interface JobRowProps {
+  job: JobLine;
+  now: Date;
+  /** Null while it is not worked out. */
+  minutesLeft: number | null;
+  done: WhenDone | null;
+}
+
+/** A job in the list: what, for whom, by when, how far, and when it would be done. */
+export function JobRow({ job, now, minutesLeft, done }: JobRowProps) {
   const { id, name, customer, reference, quantity, settled, seams, state, withdrawnAt } = job;
   const due = dueInWords(job, now);
   const about = [customer, reference, quantity === 1 ? '' : `${quantity} of them`, due ?? ''].filter(
@@ -18,7 +27,16 @@ export function JobRow({ job, now }: { job: JobLine; now: Date }) {
           <span className="text-soft">{withdrawnAt === null ? stateWords[state] : 'taken back'}</span>
         </span>
         <span className="text-soft">{about.join(' · ')}</span>
-        <Progress settled={settled} seams={seams} />
+        <Progress
+          settled={settled}
+          seams={seams}
+          more={
+            minutesLeft === null || done === null
+              ? ''
+              : ` · about ${minutesInWords(minutesLeft)} left, done ${dayInWords(done.day, now)}`
+          }
+        />
+        {done?.isLate === true && <strong className="fault">That is after the day it is due.</strong>}
       </Link>
     </li>
   );

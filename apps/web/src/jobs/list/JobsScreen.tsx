@@ -1,6 +1,6 @@
 import type { JobLine } from '@lone-heron/contract';
 import { Plus } from 'lucide-react';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useJobsQuery } from '../../shared/api/jobsApi.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
@@ -8,12 +8,16 @@ import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { Loading } from '../../shared/page/Loading.js';
 import { boardOf, type BoardColumn } from './board.js';
 import { JobRow } from './JobRow.js';
+import { useMinutesLeft } from './useMinutesLeft.js';
+import { whenDone, type WhenDone } from './whenDone.js';
 
 /** Every job by its due day: what is late, what is for today, what comes, what is done. */
 export function JobsScreen() {
   const { data: jobs, error, refetch } = unlessShown(useJobsQuery(undefined));
   const [now] = useState(() => new Date());
   const [isAll, setAll] = useState(false);
+  const minutes = useMinutesLeft(jobs ?? noJobs);
+  const done = useMemo(() => whenDone(jobs ?? noJobs, minutes, now), [jobs, minutes, now]);
   if (error !== undefined) return <LoadFailed what="the jobs" error={error} retry={refetch} />;
   if (jobs === undefined) return <Loading what="the jobs" />;
   const board = boardOf(jobs, now);
@@ -30,8 +34,14 @@ export function JobsScreen() {
       </header>
       {jobs.length === 0 && <NoJobs />}
       {board.map((column) => (
-        <Column key={column.name} column={column} now={now} />
+        <Column key={column.name} column={column} now={now} minutes={minutes} done={done} />
       ))}
+      {done.size > 0 && (
+        <p className="text-sm text-soft">
+          When a job would be done goes by the learned times, one after the other on its machine, at eight
+          hours a day, Monday to Friday.
+        </p>
+      )}
       {closed.length > 0 && (
         <section className="flex flex-col gap-2" aria-label="Done and taken back">
           <button
@@ -42,27 +52,41 @@ export function JobsScreen() {
           >
             Done and taken back: {closed.length}
           </button>
-          {isAll && <Rows jobs={closed} now={now} />}
+          {isAll && <Rows jobs={closed} now={now} minutes={minutes} done={done} />}
         </section>
       )}
     </div>
   );
 }
 
-function Column({ column: { name, jobs, isLate }, now }: { column: BoardColumn; now: Date }) {
+const noJobs: readonly JobLine[] = [];
+
+interface Reckoned {
+  now: Date;
+  minutes: ReadonlyMap<string, number>;
+  done: ReadonlyMap<string, WhenDone>;
+}
+
+function Column({ column: { name, jobs, isLate }, ...reckoned }: Reckoned & { column: BoardColumn }) {
   return (
     <section className="flex flex-col gap-2" aria-label={name}>
       <h2 className={`font-semibold ${isLate ? 'fault' : ''}`}>{name}</h2>
-      <Rows jobs={jobs} now={now} />
+      <Rows jobs={jobs} {...reckoned} />
     </section>
   );
 }
 
-function Rows({ jobs, now }: { jobs: readonly JobLine[]; now: Date }) {
+function Rows({ jobs, now, minutes, done }: Reckoned & { jobs: readonly JobLine[] }) {
   return (
     <ul className="grid gap-2 lg:grid-cols-2">
       {jobs.map((job) => (
-        <JobRow key={job.id} job={job} now={now} />
+        <JobRow
+          key={job.id}
+          job={job}
+          now={now}
+          minutesLeft={minutes.get(job.id) ?? null}
+          done={done.get(job.id) ?? null}
+        />
       ))}
     </ul>
   );

@@ -13,6 +13,7 @@ import { dueInWords } from '../jobWords.js';
 import { BeforeLight } from './BeforeLight.js';
 import { JobProgress } from './JobProgress.js';
 import { OrderPart } from './OrderPart.js';
+import { readPartsPerMonth } from './PaybackLine.js';
 import { StateKeys } from './StateKeys.js';
 import { TakesPart } from './TakesPart.js';
 import { useJobPlan } from './useJobPlan.js';
@@ -32,7 +33,13 @@ function Whole({ job }: { job: Job }) {
   const [mark, setMark] = useState<string | null>(null);
   const { draft } = job;
   const { data: people = [] } = usePeopleQuery(undefined);
-  const shown = useJobPlan(draft.welds.length === 0 ? null : draft);
+  const [partsPerMonth, setPartsPerMonth] = useState('20');
+  const parts = readPartsPerMonth(partsPerMonth);
+  const shown = useJobPlan(
+    draft.welds.length === 0 ? null : draft,
+    undefined,
+    'value' in parts ? parts.value : 20,
+  );
   const looked = mark ?? firstOpen(job, shown.plan?.order.steps.map((step) => step.mark) ?? null);
   return (
     <div className="mx-auto flex max-w-[1400px] flex-col gap-3 px-4 py-3 sm:px-6">
@@ -73,7 +80,12 @@ function Whole({ job }: { job: Job }) {
           <div className="grid items-start gap-3 md:grid-cols-2 xl:grid-cols-[minmax(0,5fr)_minmax(0,5fr)_minmax(0,4fr)]">
             <OrderPart job={job} shown={shown} looked={looked} onLook={setMark} />
             <WeldPart job={job} shown={shown} mark={looked} />
-            <TakesPart job={job} shown={shown} />
+            <TakesPart
+              job={job}
+              shown={shown}
+              partsPerMonth={partsPerMonth}
+              onPartsPerMonth={setPartsPerMonth}
+            />
           </div>
           <JobProgress job={job} shown={shown} />
         </>

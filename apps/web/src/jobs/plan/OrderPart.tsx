@@ -19,6 +19,7 @@ import { Failure } from '../../shared/form/Failure.js';
 import { useAsSomebody } from '../../shared/door/useAsSomebody.js';
 import { toastFailure } from '../../shared/say/toast.js';
 import { useSaveJob } from '../useSaveJob.js';
+import { KeepUpTo } from './KeepUpTo.js';
 import { OrderRow } from './OrderRow.js';
 import { setUpWords } from './setUpWords.js';
 import type { ShownPlan } from './useJobPlan.js';
@@ -51,7 +52,6 @@ export function OrderPart({ job, shown, looked, onLook }: OrderPartProps) {
     if (to < 0 || to >= marks.length) return;
     setOrder(arrayMove([...marks], from, to), `${mark} was moved.`);
   };
-  const standings = seamStandings(job.runs);
   return (
     <section className="sheet flex flex-col gap-2 p-4" aria-label="The order" aria-busy={isUnderWay}>
       <h2 className="flex flex-wrap items-baseline justify-between gap-x-3 text-lg font-semibold">
@@ -73,6 +73,16 @@ export function OrderPart({ job, shown, looked, onLook }: OrderPartProps) {
       )}
       <Failure error={error} />
       {looked !== null && <MoveKeys mark={looked} isBusy={isSaving} onMove={(by) => move(looked, by)} />}
+      {plan !== null && looked !== null && (
+        <KeepUpTo
+          key={looked}
+          job={now}
+          marks={marks}
+          minutes={plan.order.minutes}
+          looked={looked}
+          onTake={(order) => setOrder(order, 'This order is kept as yours.')}
+        />
+      )}
       <DndContext
         sensors={sensors}
         collisionDetection={closestCenter}
@@ -82,32 +92,40 @@ export function OrderPart({ job, shown, looked, onLook }: OrderPartProps) {
           setOrder(arrayMove([...marks], from, to), `${String(active.id)} was moved.`);
         }}
       >
-        <SortableContext items={marks} strategy={verticalListSortingStrategy}>
-          <ol className="flex flex-col md:max-h-[32rem] md:overflow-y-auto">
-            {marks.map((mark, i) => (
-              <OrderRow
-                key={mark}
-                job={job}
-                mark={mark}
-                planned={plan?.welds.find((each) => each.mark === mark) ?? null}
-                setUp={
-                  i === 0
-                    ? setUpWords(plan, mark)
-                    : changeWords(
-                        plan,
-                        mark,
-                        plan?.order.steps.find((step) => step.mark === mark)?.changes ?? [],
-                      )
-                }
-                standings={standings}
-                isLooked={mark === looked}
-                onLook={() => onLook(mark)}
-              />
-            ))}
-          </ol>
-        </SortableContext>
+        <OrderRows {...{ job, plan, marks, looked, onLook }} />
       </DndContext>
     </section>
+  );
+}
+
+interface OrderRowsProps extends Pick<OrderPartProps, 'job' | 'looked' | 'onLook'> {
+  plan: ShownPlan['plan'];
+  marks: readonly string[];
+}
+
+function OrderRows({ job, plan, marks, looked, onLook }: OrderRowsProps) {
+  const standings = seamStandings(job.runs);
+  return (
+    <SortableContext items={[...marks]} strategy={verticalListSortingStrategy}>
+      <ol className="flex flex-col md:max-h-[32rem] md:overflow-y-auto">
+        {marks.map((mark, i) => (
+          <OrderRow
+            key={mark}
+            job={job}
+            mark={mark}
+            planned={plan?.welds.find((each) => each.mark === mark) ?? null}
+            setUp={
+              i === 0
+                ? setUpWords(plan, mark)
+                : changeWords(plan, mark, plan?.order.steps.find((step) => step.mark === mark)?.changes ?? [])
+            }
+            standings={standings}
+            isLooked={mark === looked}
+            onLook={() => onLook(mark)}
+          />
+        ))}
+      </ol>
+    </SortableContext>
   );
 }
 

@@ -4,6 +4,8 @@ import { Link } from 'react-router';
 import { figure, percentFigure } from '../../shared/figures/figures.js';
 import { spokenFigure, spokenMoney } from '../../shared/figures/spoken.js';
 import { minutesInWords } from '../jobWords.js';
+import { CostBar } from './CostBar.js';
+import { PaybackLine } from './PaybackLine.js';
 import type { ShownPlan } from './useJobPlan.js';
 
 const partNames: Readonly<Record<TimePart, string>> = {
@@ -16,8 +18,21 @@ const partNames: Readonly<Record<TimePart, string>> = {
   dressing: 'Dressing',
 };
 
+interface TakesPartProps {
+  job: Job;
+  shown: ShownPlan;
+  /** As it is typed. */
+  partsPerMonth: string;
+  onPartsPerMonth: (text: string) => void;
+}
+
 /** What the job takes, a piece or the batch, with its band, and the arc beside it. */
-export function TakesPart({ job, shown: { plan, isUnderWay } }: { job: Job; shown: ShownPlan }) {
+export function TakesPart({
+  job,
+  shown: { plan, isUnderWay },
+  partsPerMonth,
+  onPartsPerMonth,
+}: TakesPartProps) {
   const [isBatch, setBatch] = useState(false);
   if (plan === null) return null;
   const { takes, arc } = plan;
@@ -56,11 +71,13 @@ export function TakesPart({ job, shown: { plan, isUnderWay } }: { job: Job; show
           isStrong
         />
       </dl>
+      <CostBar cost={shown.cost} />
       <p className="border-t border-base-300 pt-2 text-soft">
         By the arc ({arc.name}): <strong className="text-base-content">{minutesInWords(arc.minutes)}</strong>{' '}
         a piece, {spokenMoney(arc.cost)}; {figure(arc.partsPerDay, 1)} a day against{' '}
         {figure(arc.lightPartsPerDay, 1)} by light.
       </p>
+      <PaybackLine payback={arc.payback} partsPerMonth={partsPerMonth} onType={onPartsPerMonth} />
       <p className="text-sm text-soft">
         Planning figures by the times and prices of{' '}
         <Link className="link" to="/shop/stock">

@@ -1,4 +1,4 @@
-import { coreSetting, type Job } from '@lone-heron/contract';
+import { coreSetting, type Job, type JobWeld } from '@lone-heron/contract';
 import { Link } from 'react-router';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
@@ -6,12 +6,15 @@ import { spokenFlow } from '../../shared/figures/spoken.js';
 import { percentFigure } from '../../shared/figures/figures.js';
 import { behindPanel, panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
 import { dialAddressOf } from '../../shared/sentences/dialAddressOf.js';
+import { sentenceStart } from '../../shared/sentences/sentenceStart.js';
 import { jointInWords } from '../../shared/sentences/settingInWords.js';
 import { standingWords } from '../jobWords.js';
 import { MarkedPicture } from '../MarkedPicture.js';
 import { weldedMarks } from '../weldedMarks.js';
+import { rollWords, tackWords } from '../roundAndTacks.js';
 import { WeldMark } from '../WeldMark.js';
 import { setUpWords } from './setUpWords.js';
+import type { PlannedWeld } from './planJob.js';
 import type { ShownPlan } from './useJobPlan.js';
 
 interface WeldPartProps {
@@ -72,19 +75,7 @@ export function WeldPart({ job, shown: { plan }, mark }: WeldPartProps) {
           </div>
         ))}
       </dl>
-      {planned !== undefined && (
-        <>
-          <p className="text-soft">
-            {setUpWords(plan, weld.mark)?.words} {spokenFlow(planned.content.setting.gasFlowLMin)}
-            {planned.passes > 1 && `, ${planned.passes} passes`}
-          </p>
-          <p>
-            {standingWords[planned.standing].says}
-            {planned.differs.length > 0 && ` It is another thing: ${planned.differs.join('; ')}.`} Even in{' '}
-            <strong>{percentFigure(planned.odds.full)}</strong> of tries, as far as is known.
-          </p>
-        </>
-      )}
+      {planned !== undefined && <PlannedWords weld={weld} planned={planned} plan={plan} />}
       <p className="flex flex-wrap gap-2">
         {planned?.card != null && (
           <Link className="btn touch-always" to={`/cards/${planned.card.id}`}>
@@ -96,5 +87,37 @@ export function WeldPart({ job, shown: { plan }, mark }: WeldPartProps) {
         </Link>
       </p>
     </section>
+  );
+}
+
+interface PlannedWordsProps {
+  weld: JobWeld;
+  planned: PlannedWeld;
+  plan: ShownPlan['plan'];
+}
+
+/** What is fitted for it, its tacks and rolls, and what its numbers rest on. */
+function PlannedWords({ weld, planned, plan }: PlannedWordsProps) {
+  const house = houseContent(useHouseQuery(undefined).data);
+  return (
+    <>
+      <p className="text-soft">
+        {setUpWords(plan, weld.mark)?.words} {spokenFlow(planned.content.setting.gasFlowLMin)}
+        {planned.passes > 1 && `, ${planned.passes} passes`}
+      </p>
+      {[tackWords(weld, house), rollWords(weld, planned.travelMmS)].map(
+        (words) =>
+          words !== null && (
+            <p key={words} className="text-soft">
+              {sentenceStart(words)}.
+            </p>
+          ),
+      )}
+      <p>
+        {standingWords[planned.standing].says}
+        {planned.differs.length > 0 && ` It is another thing: ${planned.differs.join('; ')}.`} Even in{' '}
+        <strong>{percentFigure(planned.odds.full)}</strong> of tries, as far as is known.
+      </p>
+    </>
   );
 }

@@ -1,4 +1,10 @@
-import { bottleChangedAtBar, type Bottle, type HouseContent, type WindowStudy } from '@lone-heron/contract';
+import {
+  bottleChangedAtBar,
+  type Bottle,
+  type HouseContent,
+  type Job,
+  type WindowStudy,
+} from '@lone-heron/contract';
 import { chanceToLast, gasTable } from '@lone-heron/core';
 import { percentFigure } from '../../shared/figures/figures.js';
 import { spokenFigure } from '../../shared/figures/spoken.js';
@@ -14,6 +20,7 @@ export interface Missing {
 }
 
 interface StuffContext {
+  readonly job: Pick<Job, 'runs' | 'checks'>;
   readonly plan: JobPlan;
   readonly machineId: string;
   readonly bottles: readonly Bottle[];
@@ -30,6 +37,7 @@ export function missingStuff(context: StuffContext): readonly Missing[] {
   return [
     ...refused(context),
     ...unproven(context),
+    ...drifting(context),
     ...wireShort(context),
     ...gasShort(context),
     ...nozzlesShort(context),
@@ -54,6 +62,24 @@ function unproven({ plan }: StuffContext): Missing[] {
   return [
     { words: `${coupons} first (${marks}) for ${proven} without a signed card`, to: 'welds', isStop: false },
   ];
+}
+
+/** A card by which so many seams went wrong, of at least so many, is to be proven again. */
+const drift = { share: 0.25, seams: 8 };
+
+/** Cards that slip or fail in this job more often than a proven setting should. */
+function drifting({ job, plan }: StuffContext): Missing[] {
+  const numbers = new Map(
+    plan.welds.flatMap(({ card }) => (card === null ? [] : [[card.id, card.number] as const])),
+  );
+  return [...numbers].flatMap(([id, number]) => {
+    const runs = job.runs.filter(({ card, isOtherwise }) => card?.cardId === id && !isOtherwise);
+    const failed = new Set(job.checks.filter(({ result }) => result === 'fails').map(({ mark }) => mark));
+    const wrong = runs.filter(({ outcome, mark }) => outcome === 'slipped' || failed.has(mark)).length;
+    if (runs.length < drift.seams || wrong / runs.length <= drift.share) return [];
+    const words = `card ${number} slipped or failed in ${wrong} of ${runs.length} goes: weld a proof coupon`;
+    return [{ words, to: `/cards/${id}`, isStop: false }];
+  });
 }
 
 function wireShort({ plan, house }: StuffContext): Missing[] {

@@ -58,16 +58,24 @@ const noneKept: readonly string[] = [];
 
 /** Null until everything has come that it goes by. */
 function usePlanTask(job: JobDraft | null, kept: readonly string[], partsPerMonth: number): PlanTask | null {
+  const goods = usePlanGoods();
+  return useMemo(() => {
+    const machine = goods?.machines.find(({ id }) => id === job?.machineId);
+    if (job === null || goods === null || machine === undefined) return null;
+    return { ...goods, job, machine, kept, partsPerMonth };
+  }, [job, goods, kept, partsPerMonth]);
+}
+
+/** What every job of the shop is worked out from; null until it has come. */
+export function usePlanGoods(): Omit<PlanTask, 'job' | 'machine' | 'kept' | 'partsPerMonth'> | null {
   const { data: machines } = useMachinesQuery(undefined);
   const { data: sheets } = useHouseQuery(undefined);
   const { data: cards } = useCardsQuery(undefined);
   const { data: page } = useCouponsQuery(evidenceQuery);
   const { data: past } = useRunTimesQuery(undefined);
   return useMemo(() => {
-    const machine = machines?.find(({ id }) => id === job?.machineId);
-    if (job === null || machine === undefined || machines === undefined || sheets === undefined) return null;
+    if (machines === undefined || sheets === undefined) return null;
     if (cards === undefined || page === undefined || past === undefined) return null;
-    const house = houseContent(sheets);
-    return { job, machine, machines, house, cards, coupons: page.coupons, past, kept, partsPerMonth };
-  }, [job, machines, sheets, cards, page, past, kept, partsPerMonth]);
+    return { machines, house: houseContent(sheets), cards, coupons: page.coupons, past };
+  }, [machines, sheets, cards, page, past]);
 }

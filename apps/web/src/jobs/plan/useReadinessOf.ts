@@ -32,6 +32,6 @@ export function useReadinessOf(job: Job, plan: JobPlan | null): readonly Missing
     ...(mayWeld
       ? []
       : [{ words: `${person.name} is not cleared to weld on it`, to: '/shop/training', isStop: true }]),
-    ...missingStuff({ plan, machineId, bottles, study: study ?? null, house: houseContent(sheets) }),
+    ...missingStuff({ job, plan, machineId, bottles, study: study ?? null, house: houseContent(sheets) }),
   ];
 }

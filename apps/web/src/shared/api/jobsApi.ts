@@ -48,6 +48,7 @@ const jobsApi = heronApi.injectEndpoints({
 export const {
   useJobsQuery,
   useJobQuery,
+  useLazyJobQuery,
   useWriteJobMutation,
   useSetJobStateMutation,
   useSetJobWithdrawnMutation,
