@@ -35,6 +35,8 @@ const keepsItsOwn: Readonly<Record<string, RegExp>> = {
   'optics/upkeep/plan/bench': /^mm of bore$/,
   // Said so in the address.
   'dial?first=10+mm&second=10+mm': /^10 mm$/,
+  // Somebody's own number of a drawing.
+  'jobs/half/head': /^L-204 B$/,
   'shop/history': /changed the units of the house/,
   // The pupil of the standard.
   'shop/machines/barrow/safety': /power over a 7 mm pupil/,

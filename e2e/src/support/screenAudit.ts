@@ -50,6 +50,8 @@ const wholeKit = [
   'ready/scrap/bench',
   'dial',
   'optics',
+  'jobs/half',
+  'jobs/half/bench',
   'shop/supply',
   'shop/machines/barrow/safety',
 ];
@@ -103,6 +105,9 @@ export const pages = [
   'jobs/half/head',
   'jobs/half/welds',
   'jobs/half/bench',
+  'jobs/half/judge',
+  'jobs/half/pictures',
+  'jobs/half/papers',
   'shop',
   'shop/supply',
   'shop/people',

@@ -1,5 +1,5 @@
 import type { Job, JobSeam } from '@lone-heron/contract';
-import { ArrowLeft, ChevronLeft, ChevronRight } from 'lucide-react';
+import { ArrowLeft, ChevronLeft, ChevronRight, type LucideIcon } from 'lucide-react';
 import { Link } from 'react-router';
 import type { BenchPlace } from './seamNow.js';
 
@@ -30,24 +30,18 @@ export function BenchHead({ job, place: { seams, at, settled }, onGo }: BenchHea
           <span className="figure">{settled}</span> of <span className="figure">{seams.length}</span> settled
         </span>
       </h1>
-      <button
-        type="button"
-        className="btn touch-always btn-square"
-        aria-label="The seam before"
-        disabled={at <= 0}
-        onClick={() => go(at - 1)}
-      >
-        <ChevronLeft className="size-6" aria-hidden="true" />
-      </button>
-      <button
-        type="button"
-        className="btn touch-always btn-square"
-        aria-label="The seam after"
-        disabled={at === -1 || at >= seams.length - 1}
-        onClick={() => go(at + 1)}
-      >
-        <ChevronRight className="size-6" aria-hidden="true" />
-      </button>
+      {at > 0 && <StepKey name="The seam before" icon={ChevronLeft} onPress={() => go(at - 1)} />}
+      {at !== -1 && at < seams.length - 1 && (
+        <StepKey name="The seam after" icon={ChevronRight} onPress={() => go(at + 1)} />
+      )}
     </header>
+  );
+}
+
+function StepKey({ name, icon: Icon, onPress }: { name: string; icon: LucideIcon; onPress: () => void }) {
+  return (
+    <button type="button" className="btn touch-always btn-square" aria-label={name} onClick={onPress}>
+      <Icon className="size-6" aria-hidden="true" />
+    </button>
   );
 }

@@ -35,6 +35,7 @@ export function BenchKeys({ clock, canEnd, onToggle, onDone, onSlip, onSkip }: B
           type="button"
           className="btn h-16 border-base-300 px-1 text-base leading-tight"
           disabled={!canEnd}
+          aria-busy={!canEnd}
           onClick={onSlip}
         >
           slipped, again
@@ -46,7 +47,13 @@ export function BenchKeys({ clock, canEnd, onToggle, onDone, onSlip, onSkip }: B
         >
           leave it out
         </button>
-        <button type="button" className="btn h-16 text-lg btn-success" disabled={!canEnd} onClick={onDone}>
+        <button
+          type="button"
+          className="btn h-16 text-lg btn-success"
+          disabled={!canEnd}
+          aria-busy={!canEnd}
+          onClick={onDone}
+        >
           <Check className="size-6" aria-hidden="true" /> done, next
         </button>
       </div>

@@ -44,7 +44,7 @@ function changesFor({ job, plan, weld, before }: ChangeFirstProps): readonly str
     wire:
       content.setting.pace.by === 'hand'
         ? 'No wire'
-        : `Wire: ${[filler ?? '', wireInWords(content.setting.pace.wireDiameterMm)].join(' ').trim()}`,
+        : `${[filler ?? '', wireInWords(content.setting.pace.wireDiameterMm)].join(' ').trim()} wire`,
     gas: `Gas: ${gasTable[content.setting.gas].name}`,
   });
   const [now, then] = [said(to), from === undefined ? null : said(from)];

@@ -68,15 +68,11 @@ function JudgedRow({ weld, judged, onOpen }: JudgedRowProps) {
           {judged === undefined ? '' : standingOf(judged)}
         </span>
       </span>
-      <button
-        type="button"
-        className="btn touch-always"
-        disabled={judged?.standing === 'notWelded'}
-        aria-label={`Check ${weld.mark}`}
-        onClick={onOpen}
-      >
-        Check
-      </button>
+      {judged?.standing !== 'notWelded' && (
+        <button type="button" className="btn touch-always" aria-label={`Check ${weld.mark}`} onClick={onOpen}>
+          Check
+        </button>
+      )}
     </li>
   );
 }

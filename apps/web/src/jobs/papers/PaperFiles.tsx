@@ -29,7 +29,13 @@ export function PaperFiles({ context, printedAt }: PaperFilesProps) {
   };
   return (
     <div className="sheet flex flex-wrap items-center gap-3 px-4 py-3">
-      <button type="button" className="btn touch-always" disabled={isBusy} onClick={() => void saveZip()}>
+      <button
+        type="button"
+        className="btn touch-always"
+        disabled={isBusy}
+        aria-busy={isBusy}
+        onClick={() => void saveZip()}
+      >
         <FolderArchive className="size-5" aria-hidden="true" />{' '}
         {isBusy ? 'Packing' : 'All for the customer (ZIP)'}
       </button>

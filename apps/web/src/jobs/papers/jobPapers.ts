@@ -234,7 +234,7 @@ export function materials(of: PaperContext): JobPaper {
     const spools = house.wire.filter(({ filler, diameterMm }) => `${filler} ${diameterMm} mm` === name);
     const batches = spools.map(({ batch }) => batch).filter(Boolean);
     return [
-      `wire ${name}`,
+      `${name} wire`,
       batches.join(', '),
       `${spokenFigure(metres, 'm', 1)}, ${spokenFigure(kilograms, 'kg', 3)}`,
     ];

@@ -162,7 +162,7 @@ interface MoveKeyProps {
 
 function MoveKey({ name, icon: Icon, isBusy, onPress }: MoveKeyProps) {
   return (
-    <button type="button" className="btn touch-always" disabled={isBusy} onClick={onPress}>
+    <button type="button" className="btn touch-always" disabled={isBusy} aria-busy={isBusy} onClick={onPress}>
       <Icon className="size-5" aria-hidden="true" /> {name}
     </button>
   );

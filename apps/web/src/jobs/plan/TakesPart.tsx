@@ -95,7 +95,7 @@ function Stuff({ shown }: { shown: TakesOf }) {
       {shown.wire.map(({ name, metres, kilograms }) => (
         <Line
           key={name}
-          name={`Wire ${name}`}
+          name={`${name} wire`}
           value={spokenFigure(metres, 'm', 1)}
           more={spokenFigure(kilograms, 'kg', 3)}
         />

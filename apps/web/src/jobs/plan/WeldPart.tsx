@@ -61,20 +61,22 @@ export function WeldPart({ job, shown: { plan }, mark }: WeldPartProps) {
           {refusal}
         </p>
       )}
-      <dl>
-        {rows.map((row) => (
-          <div
-            key={row.knob}
-            className="flex items-baseline justify-between gap-4 border-t border-base-300 py-1"
-          >
-            <dt>{row.name}</dt>
-            <dd className="text-right">
-              <span className="figure text-2xl font-semibold">{panelFigure(row, row.value)}</span>{' '}
-              {row.scale.unit} <span className="text-sm text-soft">{behindPanel(row)}</span>
-            </dd>
-          </div>
-        ))}
-      </dl>
+      <div role="group" aria-label="Dial these">
+        <dl>
+          {rows.map((row) => (
+            <div
+              key={row.knob}
+              className="flex items-baseline justify-between gap-4 border-t border-base-300 py-1"
+            >
+              <dt>{row.name}</dt>
+              <dd className="text-right">
+                <span className="figure text-2xl font-semibold">{panelFigure(row, row.value)}</span>{' '}
+                {row.scale.unit} <span className="text-sm text-soft">{behindPanel(row)}</span>
+              </dd>
+            </div>
+          ))}
+        </dl>
+      </div>
       {planned !== undefined && <PlannedWords weld={weld} planned={planned} plan={plan} />}
       <p className="flex flex-wrap gap-2">
         {planned?.card != null && (

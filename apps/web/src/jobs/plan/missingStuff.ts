@@ -88,7 +88,7 @@ function wireShort({ plan, house }: StuffContext): Missing[] {
       .filter(({ filler, diameterMm }) => `${filler} ${diameterMm} mm` === name)
       .reduce((sum, spool) => sum + spool.kilograms, 0);
     if (there >= kilograms) return [];
-    const words = `wire ${name}: ${spokenFigure(kilograms, 'kg', 3)} needed, ${there === 0 ? 'none' : spokenFigure(there, 'kg', 1)} on the shelf`;
+    const words = `${name} wire: ${spokenFigure(kilograms, 'kg', 3)} needed, ${there === 0 ? 'none' : spokenFigure(there, 'kg', 1)} on the shelf`;
     return [{ words, to: '/shop/stock', isStop: there === 0 }];
   });
 }

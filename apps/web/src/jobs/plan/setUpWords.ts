@@ -15,6 +15,6 @@ export function setUpWords(
   const wire =
     pace.by === 'hand'
       ? 'no wire'
-      : [wireInWords(pace.wireDiameterMm), filler ?? ''].filter(Boolean).join(' ');
+      : [`${wireInWords(pace.wireDiameterMm)} wire`, filler ?? ''].filter(Boolean).join(' ');
   return { words: `${nozzleInWords(content.nozzle)}, ${wire}, ${gasTable[gas].short}`, isTurn: false };
 }

@@ -76,18 +76,11 @@ export function LinesBox({ sheet, edited, machine, onTake }: LinesBoxProps) {
             {good.length > 0 && (wrong.length === 1 ? ', and stays here' : ', and stay here')}.
           </span>
         )}
-        <button
-          type="button"
-          className="btn touch-always btn-primary"
-          disabled={good.length === 0}
-          onClick={take}
-        >
-          {good.length === 0
-            ? 'Add welds'
-            : good.length === 1
-              ? 'Add the weld'
-              : `Add the ${good.length} welds`}
-        </button>
+        {good.length > 0 && (
+          <button type="button" className="btn touch-always btn-primary" onClick={take}>
+            {good.length === 1 ? 'Add the weld' : `Add the ${good.length} welds`}
+          </button>
+        )}
       </p>
     </section>
   );

@@ -51,7 +51,7 @@ function Welds({ job }: { job: Job }) {
     <div className="mx-auto flex max-w-5xl flex-col gap-3 px-4 py-3 sm:px-6">
       <PageHeader title={`Welds of ${job.draft.name}`} back={{ to: `/jobs/${job.id}`, name: 'the job' }}>
         <StepKey name="Undo" icon="undo" onPress={undo} />
-        <StepKey name="Do again" icon="redo" onPress={redo} />
+        <StepKey name="Do it again" icon="redo" onPress={redo} />
       </PageHeader>
       <KeptNote sheet={sheet} />
       <LinesBox
