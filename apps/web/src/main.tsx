@@ -1,4 +1,4 @@
-import './app/noEval.js';
+import './shared/worker/noEval.js';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './app/App.js';

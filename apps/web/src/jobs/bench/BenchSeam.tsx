@@ -16,6 +16,7 @@ import { BenchKeys } from './BenchKeys.js';
 import { BenchNumbers } from './BenchNumbers.js';
 import { ChangeFirst } from './ChangeFirst.js';
 import { GoReason, type Reason } from './GoReason.js';
+import { SeamNotes } from './SeamNotes.js';
 import { useBenchClock } from './useBenchClock.js';
 import { useSeamGo } from './useSeamGo.js';
 import { WhichSeam } from './WhichSeam.js';
@@ -52,7 +53,6 @@ export function BenchSeam({ job, plan, seam, before, onWrite, onTaken }: BenchSe
         seam={seam}
         total={seamsInPiece(weld, job.draft.parts) * job.draft.quantity}
         isRepair={isRepair}
-        travelMmS={planned?.travelMmS ?? null}
         job={job}
       />
       <BenchNumbers
@@ -63,6 +63,7 @@ export function BenchSeam({ job, plan, seam, before, onWrite, onTaken }: BenchSe
         onDial={setDialled}
         refusal={plan?.refusals.find(({ mark }) => mark === seam.mark)?.refusal ?? null}
       />
+      <SeamNotes weld={weld} travelMmS={planned?.travelMmS ?? null} job={job} />
       <BenchKeys
         clock={clock}
         canEnd={planned !== null}

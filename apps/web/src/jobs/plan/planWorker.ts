@@ -1,3 +1,4 @@
+import '../../shared/worker/noEval.js';
 import { planJob, type JobPlan, type PlanTask } from './planJob.js';
 
 /** What the worker answers. */
