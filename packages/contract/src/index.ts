@@ -180,7 +180,7 @@ export {
   type JobState,
 } from './jobs/job.js';
 export { jobFileSchema, type JobFile, type JobPaper, type JobPaperName } from './jobs/jobFile.js';
-export { weldsBefore } from './jobs/jobLinks.js';
+export { brokenLink } from './jobs/jobLinks.js';
 export { jobWeldSchema, weldMarkSchema, weldRanges, type JobWeld } from './jobs/jobWeld.js';
 export {
   runTimeSchema,

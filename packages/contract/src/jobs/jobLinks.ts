@@ -92,13 +92,22 @@ function orderFaults(job: Linked): LinkFault[] {
     new Set(order).size === order.length &&
     welds.every(({ mark }) => order.includes(mark));
   if (!isWhole) return wrong('every mark of this job once');
+  const broken = brokenLink(job, order);
+  return broken === null ? [] : wrong(`an order with ${broken.first} before ${broken.then}`);
+}
+
+/** Two marks that an order has the wrong way round; null where it breaks nothing. `order` holds every mark once. */
+export function brokenLink(
+  job: Pick<Linked, 'welds' | 'parts'>,
+  order: readonly string[],
+): { readonly first: string; readonly then: string } | null {
+  const { welds } = job;
   const at = welds.map(({ mark }) => order.indexOf(mark));
   for (const [i, links] of weldsBefore(job).entries()) {
-    const broken = links.find((link) => (at[link] as number) > (at[i] as number));
-    if (broken !== undefined)
-      return wrong(`an order with ${welds[broken]?.mark ?? ''} before ${welds[i]?.mark ?? ''}`);
+    const late = links.find((link) => (at[link] as number) > (at[i] as number));
+    if (late !== undefined) return { first: welds[late]?.mark ?? '', then: welds[i]?.mark ?? '' };
   }
-  return [];
+  return null;
 }
 
 /**

@@ -6,6 +6,8 @@ interface BenchKeysProps {
   clock: ReturnType<typeof useBenchClock>;
   /** Whether it is known what was dialled. */
   canEnd: boolean;
+  /** Whether its numbers cannot be worked out at all. */
+  isRefused: boolean;
   onToggle: () => void;
   onDone: () => void;
   onSlip: () => void;
@@ -13,7 +15,7 @@ interface BenchKeysProps {
 }
 
 /** The clock and what came of the seam, each as large as a glove. The clock times; nothing here switches the machine. */
-export function BenchKeys({ clock, canEnd, onToggle, onDone, onSlip, onSkip }: BenchKeysProps) {
+export function BenchKeys({ clock, canEnd, isRefused, onToggle, onDone, onSlip, onSkip }: BenchKeysProps) {
   return (
     <div className="sticky bottom-0 flex flex-col gap-2 bg-base-200 py-2 max-md:bottom-16">
       <button
@@ -30,12 +32,18 @@ export function BenchKeys({ clock, canEnd, onToggle, onDone, onSlip, onSkip }: B
           'Start the clock'
         )}
       </button>
+      {isRefused && (
+        <p id="bench-refused">
+          It has no numbers to be written down with: mend the weld on the job’s page, or leave it out.
+        </p>
+      )}
       <div className="grid grid-cols-[1fr_1fr_1.5fr] gap-2">
         <button
           type="button"
           className="btn h-16 border-base-300 px-1 text-base leading-tight"
           disabled={!canEnd}
-          aria-busy={!canEnd}
+          aria-busy={!canEnd && !isRefused}
+          aria-describedby={isRefused ? 'bench-refused' : undefined}
           onClick={onSlip}
         >
           slipped, again
@@ -51,7 +59,8 @@ export function BenchKeys({ clock, canEnd, onToggle, onDone, onSlip, onSkip }: B
           type="button"
           className="btn h-16 text-lg btn-success"
           disabled={!canEnd}
-          aria-busy={!canEnd}
+          aria-busy={!canEnd && !isRefused}
+          aria-describedby={isRefused ? 'bench-refused' : undefined}
           onClick={onDone}
         >
           <Check className="size-6" aria-hidden="true" /> done, next

@@ -1,4 +1,4 @@
-import type { Job } from '@lone-heron/contract';
+import type { Job, JobSeam } from '@lone-heron/contract';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { useJobQuery } from '../../shared/api/jobsApi.js';
@@ -12,7 +12,6 @@ import { BenchSeam } from './BenchSeam.js';
 import { BenchHead } from './BenchHead.js';
 import { benchPlace } from './seamNow.js';
 import { useWriteGo } from './useWriteGo.js';
-import type { JobSeam } from '@lone-heron/contract';
 
 /** How often it is looked whether somebody else took a seam, ms. */
 const lookEvery = 10_000;
@@ -47,11 +46,12 @@ function Bench({ job }: { job: Job }) {
           job={job}
           plan={plan}
           seam={now}
+          here={here}
           before={at > 0 ? (seams[at - 1] ?? null) : null}
           onWrite={async (draft, words) => {
-            if (person === null) return;
+            if (person === null) return false;
             setWanted(null);
-            await write(draft, person.id, words);
+            return write(draft, person.id, words);
           }}
           onTaken={() => setWanted(null)}
         />

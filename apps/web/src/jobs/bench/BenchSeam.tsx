@@ -1,7 +1,6 @@
 import {
   seamKey,
   seamsInPiece,
-  seamStandings,
   type Job,
   type JobSeam,
   type Setting,
@@ -17,6 +16,7 @@ import { BenchNumbers } from './BenchNumbers.js';
 import { ChangeFirst } from './ChangeFirst.js';
 import { GoReason, type Reason } from './GoReason.js';
 import { SeamNotes } from './SeamNotes.js';
+import { standingsHere, type GoHere } from './seamNow.js';
 import { useBenchClock } from './useBenchClock.js';
 import { useSeamGo } from './useSeamGo.js';
 import { WhichSeam } from './WhichSeam.js';
@@ -25,15 +25,18 @@ interface BenchSeamProps {
   job: Job;
   plan: JobPlan | null;
   seam: JobSeam;
+  /** What waits in this browser. */
+  here: readonly GoHere[];
   /** The seam before it in the order; null for the first. */
   before: JobSeam | null;
-  onWrite: (draft: WeldRunDraft, words: string) => Promise<void>;
+  /** Whether it is kept. */
+  onWrite: (draft: WeldRunDraft, words: string) => Promise<boolean>;
   /** Somebody else has it. */
   onTaken: () => void;
 }
 
 /** One seam: which, what to change first, its numbers, the clock, and what came of it. */
-export function BenchSeam({ job, plan, seam, before, onWrite, onTaken }: BenchSeamProps) {
+export function BenchSeam({ job, plan, seam, here, before, onWrite, onTaken }: BenchSeamProps) {
   const sheet = `seam ${seamKey(seam)} of job ${job.id}`;
   const clock = useBenchClock(sheet);
   const [dialled, setDialled] = useKept<Setting | null>(sheet, 'dialled', () => null);
@@ -42,7 +45,8 @@ export function BenchSeam({ job, plan, seam, before, onWrite, onTaken }: BenchSe
   const asSomebody = useAsSomebody();
   const weld = job.draft.welds.find(({ mark }) => mark === seam.mark);
   const planned = plan?.welds.find(({ mark }) => mark === seam.mark) ?? null;
-  const isRepair = seamStandings(job.runs).get(seamKey(seam)) === 'welded';
+  const isRepair = standingsHere(job, here).get(seamKey(seam)) === 'welded';
+  const refusal = plan?.refusals.find(({ mark }) => mark === seam.mark)?.refusal ?? null;
   const { take, end } = useSeamGo({ job, seam, planned, dialled, clock, isRepair, onWrite, onTaken });
   if (weld === undefined) return null;
   return (
@@ -61,12 +65,13 @@ export function BenchSeam({ job, plan, seam, before, onWrite, onTaken }: BenchSe
         machine={machines.find(({ id }) => id === job.draft.machineId)}
         dialled={dialled}
         onDial={setDialled}
-        refusal={plan?.refusals.find(({ mark }) => mark === seam.mark)?.refusal ?? null}
+        refusal={refusal}
       />
       <SeamNotes weld={weld} travelMmS={planned?.travelMmS ?? null} job={job} />
       <BenchKeys
         clock={clock}
         canEnd={planned !== null}
+        isRefused={refusal !== null}
         onToggle={() =>
           asSomebody(() => {
             if (!clock.isRunning) void take();

@@ -12,7 +12,7 @@ import {
 export type GoHere = Pick<WeldRunDraft, 'mark' | 'seam' | 'outcome'>;
 
 /** How every seam stands, with what waits in this browser counted as done. */
-function standingsHere(job: Job, here: readonly GoHere[]): ReadonlyMap<string, SeamStanding> {
+export function standingsHere(job: Job, here: readonly GoHere[]): ReadonlyMap<string, SeamStanding> {
   const standings = new Map(seamStandings(job.runs));
   for (const go of here) {
     const before = standings.get(seamKey(go));

@@ -15,7 +15,8 @@ interface SeamGo {
   readonly dialled: Setting | null;
   readonly clock: ReturnType<typeof useBenchClock>;
   readonly isRepair: boolean;
-  readonly onWrite: (draft: WeldRunDraft, words: string) => Promise<void>;
+  /** Whether it is kept. */
+  readonly onWrite: (draft: WeldRunDraft, words: string) => Promise<boolean>;
   readonly onTaken: () => void;
 }
 
@@ -59,10 +60,15 @@ export function useSeamGo({ job, seam, planned, dialled, clock, isRepair, onWrit
             : { cardId: planned.card.id, version: planned.card.version },
         ...{ photoIds: [], remark, weldedAt: shopNow().toISOString() },
       };
-      setLastEnd(at);
-      clock.reset();
-      void onWrite(draft, `${seam.mark}, seam ${seam.seam}: ${outcomeWords[outcome]}.`);
+      void write(draft, at);
     });
+  // The clock is emptied once the go is kept: where the browser has no room left, its seconds stay.
+  const write = async (draft: WeldRunDraft, at: number) => {
+    const words = `${seam.mark}, seam ${seam.seam}: ${outcomeWords[draft.outcome]}.`;
+    if (!(await onWrite(draft, words))) return;
+    setLastEnd(at);
+    clock.reset();
+  };
   return { take, end };
 }
 

@@ -7,11 +7,12 @@ import { useReadOutbox } from '../../shared/outbox/OutboxSender.js';
 import { selectWaiting } from '../../shared/outbox/outboxSlice.js';
 import { forget, keepForLater, waitingItems, type OutboxItem } from '../../shared/outbox/outboxStore.js';
 import { sayUndoable } from '../../shared/save/sayUndoable.js';
+import { toastFailure } from '../../shared/say/toast.js';
 import type { GoHere } from './seamNow.js';
 
 /**
  * Writes goes down by way of what waits in this browser: the page moves on at once, and the server takes them as soon as it can,
- * each once.
+ * each once. Where the browser cannot keep one, it says so and answers false.
  */
 export function useWriteGo({ id: jobId }: Job) {
   const readOutbox = useReadOutbox();
@@ -24,9 +25,16 @@ export function useWriteGo({ id: jobId }: Job) {
     const id = uuid();
     const { mark, seam, outcome } = draft;
     setSent((before) => [...before, { id, mark, seam, outcome }]);
-    await keepForLater(waitingGo({ id, draft, personId, words }));
+    try {
+      await keepForLater(waitingGo({ id, draft, personId, words }));
+    } catch {
+      setSent((before) => before.filter((each) => each.id !== id));
+      toastFailure(`${mark}, seam ${seam} is not written down: this browser has no room left to keep it.`);
+      return false;
+    }
     await readOutbox();
     sayUndoable(words, { undo: () => takeBack(id), undone: 'Taken back.', stays: 'It still stands.' });
+    return true;
   };
   const takeBack = async (id: string) => {
     const waits = (await waitingItems()).some((item) => item.id === id);

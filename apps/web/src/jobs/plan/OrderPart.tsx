@@ -12,7 +12,7 @@ import {
   sortableKeyboardCoordinates,
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
-import { seamStandings, weldsBefore, type Job, type OrderChange } from '@lone-heron/contract';
+import { brokenLink, seamStandings, type Job, type OrderChange } from '@lone-heron/contract';
 import { ArrowDown, ArrowUp, type LucideIcon } from 'lucide-react';
 import { figure } from '../../shared/figures/figures.js';
 import { Failure } from '../../shared/form/Failure.js';
@@ -41,8 +41,9 @@ export function OrderPart({ job, shown, looked, onLook }: OrderPartProps) {
   const marks =
     job.draft.order ?? plan?.order.steps.map(({ mark }) => mark) ?? job.draft.welds.map(({ mark }) => mark);
   const setOrder = (order: readonly string[] | null, said: string) => {
-    const broken = order === null ? null : brokenLink(now, order);
-    if (broken !== null) toastFailure(broken);
+    const broken = order === null ? null : brokenLink(now.draft, order);
+    if (broken !== null)
+      toastFailure(`${broken.first} must be welded before ${broken.then}: the order stays as it was.`);
     else
       asSomebody(() => void save({ ...now.draft, order: order === null ? null : [...order], why: '' }, said));
   };
@@ -241,15 +242,4 @@ function changeWords(
       : [`the seam beside it is warm: wait ${figure(cool.minutes, 1)} min or go on elsewhere`]),
   ].filter((each) => each !== '');
   return words.length === 0 ? null : { words: words.join('; '), isTurn: turn };
-}
-
-/** The first link an order breaks, in a sentence; null where it keeps all. */
-function brokenLink({ draft }: Job, order: readonly string[]): string | null {
-  const at = draft.welds.map(({ mark }) => order.indexOf(mark));
-  for (const [i, links] of weldsBefore(draft).entries()) {
-    const link = links.find((each) => (at[each] as number) > (at[i] as number));
-    if (link !== undefined)
-      return `${draft.welds[link]?.mark ?? ''} must be welded before ${draft.welds[i]?.mark ?? ''}: the order stays as it was.`;
-  }
-  return null;
 }

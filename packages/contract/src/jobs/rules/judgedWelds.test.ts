@@ -79,4 +79,26 @@ describe('welds that are judged', () => {
     expect(standings(runs, [failed])[0]).toEqual(['open', ['look']]);
     expect(standings(runs, [failed, check('W1', 13)])[0]).toEqual(['accepted', []]);
   });
+
+  it('are open while one of their seams was not looked at since it was welded', () => {
+    const runs = [run('W1', 10), run('W1', 12, { seam: 2 })];
+    const first = check('W1', 13, { seam: 1 });
+    expect(standings(runs, [first])[0]).toEqual(['open', ['look']]);
+    expect(standings(runs, [first, check('W1', 14, { seam: 2 })])[0]).toEqual(['accepted', []]);
+    // A look at all of them before the second was welded did not see it.
+    expect(standings(runs, [check('W1', 11)])[0]).toEqual(['open', ['look']]);
+    expect(standings(runs, [check('W1', 13)])[0]).toEqual(['accepted', []]);
+  });
+
+  it('stay failed until the seam that failed is mended, whatever else is', () => {
+    const runs = [run('W1', 10), run('W1', 10, { seam: 2 })];
+    const failed = check('W1', 11, { seam: 2, result: 'fails' });
+    const other = run('W1', 12, { isRepair: true, remark: 'undercut' });
+    const own = run('W1', 12, { seam: 2, isRepair: true, remark: 'pores' });
+    const seen = check('W1', 11, { seam: 1 });
+    expect(standings([...runs, other], [failed])[0]?.[0]).toBe('failed');
+    expect(standings([...runs, own], [failed, seen])[0]).toEqual(['open', ['look']]);
+    const again = check('W1', 13, { seam: 2 });
+    expect(standings([...runs, own], [failed, seen, again])[0]).toEqual(['accepted', []]);
+  });
 });

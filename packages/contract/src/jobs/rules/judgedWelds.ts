@@ -16,7 +16,7 @@ import type { WeldRun } from '../weldRun.js';
 /** How a weld stands against what it must show. */
 export interface JudgedWeld {
   readonly mark: string;
-  /** Tests that are asked for and that nobody has done since the seam was last welded. */
+  /** Tests that are asked for and that some welded seam has not had since it was last welded. */
   readonly open: readonly TestKind[];
   /** What its level asks and was measured, or is open. */
   readonly verdicts: readonly CriterionVerdict[];
@@ -43,24 +43,21 @@ function testsAsked(weld: JobWeld, { level: jobs }: Pick<JobDraft, 'level'>): re
   return [...new Set(asked)];
 }
 
-/** How every weld of a job stands. A repair makes the tests that came before it open again. */
+/**
+ * How every weld of a job stands. A test of one seam says nothing of its others; a repair makes what was tested of that seam
+ * before it open again.
+ */
 export function judgedWelds({ draft, runs, checks }: JobRecord, saidIn?: SaidUnits): readonly JudgedWeld[] {
   return draft.welds.map((weld) => {
     const own = runs.filter(({ mark, withdrawnAt }) => mark === weld.mark && withdrawnAt === null);
     const welded = own.filter(({ outcome }) => outcome === 'welded');
-    const mended = welded.filter(({ isRepair }) => isRepair).map(({ weldedAt }) => weldedAt);
-    const repairedAt = mended.toSorted().at(-1) ?? '';
-    const since = checks.filter(
-      ({ mark, withdrawnAt, doneAt }) => mark === weld.mark && withdrawnAt === null && doneAt > repairedAt,
-    );
+    const standing = checks.filter(({ mark, withdrawnAt }) => mark === weld.mark && withdrawnAt === null);
+    const since = standing.filter((check) => !isMended(check, welded));
     const verdicts = judgeAcceptance(levelOnPart(weld, draft), foundOn(weld, since), saidIn);
     const isBeyond = verdicts.some(({ verdict }) => verdict === 'notMet');
     const failed = since.filter(({ result }) => result === 'fails');
-    const done = new Set(since.filter(({ result }) => result !== 'unclear').map(({ kind }) => kind));
-    // A pressure test says whether it is tight, as a leak test does.
-    if (done.has('pressure')) done.add('leak');
-    const open = testsAsked(weld, draft).filter((kind) => !done.has(kind));
-    const standing =
+    const open = testsAsked(weld, draft).filter((kind) => !isDone(kind, standing, welded));
+    const stands =
       welded.length === 0
         ? 'notWelded'
         : failed.length > 0 || isBeyond
@@ -68,8 +65,26 @@ export function judgedWelds({ draft, runs, checks }: JobRecord, saidIn?: SaidUni
           : open.length > 0
             ? 'open'
             : 'accepted';
-    return { mark: weld.mark, open, verdicts, failed, standing };
+    return { mark: weld.mark, open, verdicts, failed, standing: stands };
   });
+}
+
+/** Whether what a check found was welded again since: its own seam, or any where it was of all of them. */
+function isMended({ seam, doneAt }: WeldCheck, welded: readonly WeldRun[]): boolean {
+  return welded.some((run) => run.isRepair && (seam === null || run.seam === seam) && run.weldedAt >= doneAt);
+}
+
+/** Whether every seam that was welded has had a test since. */
+function isDone(kind: TestKind, checks: readonly WeldCheck[], welded: readonly WeldRun[]): boolean {
+  // A pressure test says whether it is tight, as a leak test does.
+  const does = (check: WeldCheck) => check.kind === kind || (kind === 'leak' && check.kind === 'pressure');
+  const clear = checks.filter((check) => does(check) && check.result !== 'unclear');
+  return (
+    welded.length > 0 &&
+    welded.every((run) =>
+      clear.some(({ seam, doneAt }) => (seam === null || seam === run.seam) && doneAt > run.weldedAt),
+    )
+  );
 }
 
 /** What of a level is looked for on the part itself. */
