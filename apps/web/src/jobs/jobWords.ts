@@ -84,3 +84,7 @@ export function minutesInWords(minutes: number): string {
   if (minutes < 480) return `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, '0')}`;
   return `${Math.round(minutes / 60)} h`;
 }
+
+/** What a verdict on a weld says nothing of yet; nothing once all its seams are welded. */
+export const stillToWeld = (seams: number): string =>
+  seams === 0 ? '' : ` as far as welded, ${seams} ${seams === 1 ? 'seam' : 'seams'} to weld`;

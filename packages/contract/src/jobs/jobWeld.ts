@@ -22,7 +22,12 @@ const markError = { error: 'a mark of 1 to 12 letters, digits, dots or dashes, s
 /** How a weld is marked on the drawing. */
 export const weldMarkSchema = z.string(markError).regex(/^[A-Za-z0-9][A-Za-z0-9.-]{0,11}$/, markError);
 
-const share = boundedNumber({ quantity: 'place on the picture', min: 0, max: 1, unit: 'of its width' });
+const share = boundedNumber({
+  quantity: 'place on the picture',
+  min: 0,
+  max: 1,
+  unit: 'of its width or height',
+});
 const pointSchema = z.strictObject({ x: share, y: share }, { error: 'a place with x and y' });
 
 /** A seam on a picture of the part, from its start to its end, as shares of the picture's width and height. */

@@ -9,7 +9,7 @@ import { Loading } from '../../shared/page/Loading.js';
 import { PageHeader } from '../../shared/page/PageHeader.js';
 import { criterionWords } from '../../shared/vocabulary/criteria.js';
 import { testWords } from '../../shared/vocabulary/testWords.js';
-import { weldInWords } from '../jobWords.js';
+import { stillToWeld, weldInWords } from '../jobWords.js';
 import { WeldMark } from '../WeldMark.js';
 import { CheckSheet } from './CheckSheet.js';
 import { ChecksDone } from './ChecksDone.js';
@@ -61,7 +61,7 @@ interface JudgedRowProps {
 function JudgedRow({ weld, judged, onOpen }: JudgedRowProps) {
   return (
     <li className="flex flex-wrap items-center gap-3 border-t border-base-300 py-1 first:border-0">
-      <WeldMark mark={weld.mark} isDone={judged?.standing === 'accepted'} />
+      <WeldMark mark={weld.mark} isDone={judged?.standing === 'accepted' && judged.toWeld === 0} />
       <span className="min-w-48 grow">
         {weldInWords(weld)}
         <span className={`block text-sm ${judged?.standing === 'failed' ? 'fault' : 'text-soft'}`}>
@@ -77,11 +77,11 @@ function JudgedRow({ weld, judged, onOpen }: JudgedRowProps) {
   );
 }
 
-function standingOf({ standing, open, verdicts, failed }: JudgedWeld): string {
+function standingOf({ standing, open, verdicts, failed, toWeld }: JudgedWeld): string {
   const tests = open.map((kind) => testWords[kind].name.toLowerCase()).join(', ');
   if (standing === 'notWelded') return 'not welded yet';
-  if (standing === 'accepted') return 'accepted';
-  if (standing === 'open') return `open: ${tests}`;
+  if (standing === 'accepted') return `accepted${stillToWeld(toWeld)}`;
+  if (standing === 'open') return `open: ${tests}${stillToWeld(toWeld)}`;
   const beyond = verdicts
     .filter(({ verdict }) => verdict === 'notMet')
     .map(({ criterion, asked, found }) => `${criterionWords[criterion]} ${found}, asked ${asked}`);

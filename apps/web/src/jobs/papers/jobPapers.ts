@@ -19,7 +19,7 @@ import { spokenFigure, spokenFlow, spokenLength, spokenMoney } from '../../share
 import { panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
 import { testWords } from '../../shared/vocabulary/testWords.js';
 import { checkInWords } from '../checkInWords.js';
-import { minutesInWords, standingWords, stateWords, weldInWords } from '../jobWords.js';
+import { minutesInWords, standingWords, stateWords, stillToWeld, weldInWords } from '../jobWords.js';
 import type { JobPlan } from '../plan/planJob.js';
 import { setUpWords } from '../plan/setUpWords.js';
 
@@ -194,7 +194,7 @@ function partName({ draft }: Job, { part }: JobWeld): string {
 /** What was asked of each weld, what was found, and what is open. */
 export function inspectionRecord(of: PaperContext): JobPaper {
   const { job, nameOf } = of;
-  const rows = judgedWelds(job, shopUnits()).map(({ mark, standing, open, verdicts }) => {
+  const rows = judgedWelds(job, shopUnits()).map(({ mark, standing, open, verdicts, toWeld }) => {
     const weld = weldOf(job, mark);
     const level = weld.level ?? job.draft.level;
     const said = { notWelded: 'not welded', open: 'open', accepted: 'accepted', failed: 'failed' }[standing];
@@ -206,7 +206,7 @@ export function inspectionRecord(of: PaperContext): JobPaper {
       weldInWords(weld),
       level.name,
       open.map((kind) => testWords[kind].name).join(', '),
-      [said, ...beyond].join('; '),
+      [`${said}${standing === 'notWelded' ? '' : stillToWeld(toWeld)}`, ...beyond].join('; '),
     ];
   });
   const checks = job.checks.map((check) => [

@@ -90,6 +90,14 @@ describe('welds that are judged', () => {
     expect(standings(runs, [check('W1', 13)])[0]).toEqual(['accepted', []]);
   });
 
+  it('say how many seams of the batch nothing is said of yet', () => {
+    const four = { ...draft, quantity: 4, welds: [jobWeld('W1', { part: null, count: 1 })] };
+    const toWeld = (runs: readonly WeldRun[]) => judgedWelds({ draft: four, runs, checks: [] })[0]?.toWeld;
+    expect(toWeld([])).toBe(4);
+    expect(toWeld([run('W1', 10), run('W1', 11, { seam: 2, outcome: 'slipped' })])).toBe(3);
+    expect(toWeld([run('W1', 10), run('W1', 11, { seam: 2, outcome: 'skipped' })])).toBe(2);
+  });
+
   it('stay failed until the seam that failed is mended, whatever else is', () => {
     const runs = [run('W1', 10), run('W1', 10, { seam: 2 })];
     const failed = check('W1', 11, { seam: 2, result: 'fails' });

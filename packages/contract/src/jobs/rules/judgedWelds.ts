@@ -12,6 +12,7 @@ import type { JobDraft } from '../job.js';
 import type { JobWeld } from '../jobWeld.js';
 import type { WeldCheck } from '../weldCheck.js';
 import type { WeldRun } from '../weldRun.js';
+import { seamsInPiece, seamStandings } from './jobSeams.js';
 
 /** How a weld stands against what it must show. */
 export interface JudgedWeld {
@@ -22,6 +23,9 @@ export interface JudgedWeld {
   readonly verdicts: readonly CriterionVerdict[];
   /** Checks that failed, or figures beyond the level, and no repair since. */
   readonly failed: readonly WeldCheck[];
+  /** Seams of the batch that are still to weld: it says nothing of them. Those left out are not counted. */
+  readonly toWeld: number;
+  /** Of the seams that are welded. */
   readonly standing: 'notWelded' | 'open' | 'accepted' | 'failed';
 }
 
@@ -65,8 +69,21 @@ export function judgedWelds({ draft, runs, checks }: JobRecord, saidIn?: SaidUni
           : open.length > 0
             ? 'open'
             : 'accepted';
-    return { mark: weld.mark, open, verdicts, failed, standing: stands };
+    return {
+      mark: weld.mark,
+      open,
+      verdicts,
+      failed,
+      toWeld: seamsToWeld(weld, draft, runs),
+      standing: stands,
+    };
   });
+}
+
+function seamsToWeld(weld: JobWeld, draft: JobDraft, runs: readonly WeldRun[]): number {
+  const own = seamStandings(runs.filter(({ mark }) => mark === weld.mark));
+  const settled = [...own.values()].filter((standing) => standing !== 'again');
+  return Math.max(0, seamsInPiece(weld, draft.parts) * draft.quantity - settled.length);
 }
 
 /** Whether what a check found was welded again since: its own seam, or any where it was of all of them. */
