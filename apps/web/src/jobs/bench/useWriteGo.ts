@@ -55,5 +55,6 @@ function waitingGo({
   ...rest
 }: Pick<OutboxItem, 'id' | 'personId' | 'words'> & { draft: WeldRunDraft }): OutboxItem {
   const { jobId, mark, seam, outcome } = draft;
-  return { ...rest, kind: 'run', draft, refused: null, at: Date.now(), seam: { jobId, mark, seam, outcome } };
+  const seamOf = { jobId, mark, seam, outcome };
+  return { ...rest, kind: 'run', draft, refused: null, isHeldUp: false, at: Date.now(), seam: seamOf };
 }

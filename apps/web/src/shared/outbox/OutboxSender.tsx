@@ -10,7 +10,7 @@ import { usePersonAtDesk } from '../door/usePersonAtDesk.js';
 import { useLatest } from '../form/useLatest.js';
 import { isAway, wantsSignIn } from './isAway.js';
 import { outboxRead, selectWaiting } from './outboxSlice.js';
-import { forget, keepRefusal, waitingItems, type OutboxItem } from './outboxStore.js';
+import { forget, keepHeldUp, keepRefusal, waitingItems, type OutboxItem } from './outboxStore.js';
 import { sendInOrder, type SendEnd } from './sendInOrder.js';
 
 /** How often it is tried while something waits, ms. */
@@ -36,10 +36,12 @@ export default function OutboxSender() {
 export function useReadOutbox(): () => Promise<void> {
   const dispatch = useDispatch();
   return useLatest(async () => {
-    const lines = (await waitingItems()).map(({ id, kind, personId, at, words, refused, seam }) => ({
-      ...{ id, kind, personId, at, words, refused },
-      ...(seam === undefined ? {} : { seam }),
-    }));
+    const lines = (await waitingItems()).map(
+      ({ id, kind, personId, at, words, refused, isHeldUp, seam }) => ({
+        ...{ id, kind, personId, at, words, refused, isHeldUp },
+        ...(seam === undefined ? {} : { seam }),
+      }),
+    );
     dispatch(outboxRead(lines));
   });
 }
@@ -68,24 +70,19 @@ function useSendWaiting(read: () => Promise<void>): () => Promise<void> {
   };
   return useLatest(() =>
     oneTabAtATime(async () => {
-      const items = await waitingItems();
-      const taken = await sendInOrder(items, person?.id ?? null, {
+      const taken = await sendInOrder(await waitingItems(), person?.id ?? null, {
         send,
         forget,
         keepRefusal,
+        keepHeldUp,
       });
       await read();
-      if (taken > 0 && items.some(waited))
-        toast(`The server is back: ${taken} that waited ${taken === 1 ? 'is' : 'are'} stored.`);
+      // What was only just put here and taken at once was never held up: nobody is told of it.
+      if (taken.some(({ isHeldUp }) => isHeldUp))
+        toast(`The server is back: ${taken.length} that waited ${taken.length === 1 ? 'is' : 'are'} stored.`);
     }),
   );
 }
-
-/** What was only just put here was never held up: nobody is told of it. */
-function waited({ at }: OutboxItem): boolean {
-  return Date.now() - at > heldUpAfter;
-}
-const heldUpAfter = 10_000;
 
 /** Two tabs that send at once would do no harm, but twice the work. Without locks in the browser each does. */
 async function oneTabAtATime(work: () => Promise<void>): Promise<void> {

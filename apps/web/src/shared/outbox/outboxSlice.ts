@@ -11,6 +11,8 @@ export interface WaitingLine {
   readonly words: string;
   /** Why the server would not take it; null while it only waits. */
   readonly refused: string | null;
+  /** The server did not take it at once, so that somebody wants to hear when it has. */
+  readonly isHeldUp: boolean;
   /** Which seam of which job a go was at. */
   readonly seam?: Pick<WeldRunDraft, 'jobId' | 'mark' | 'seam' | 'outcome'>;
 }

@@ -28,9 +28,18 @@ export function forget(id: string): Promise<void> {
 
 /** What the server said against it, kept with it: nothing typed is lost. */
 export function keepRefusal(id: string, refused: string | null): Promise<void> {
+  return change(id, { refused });
+}
+
+/** That the server did not take it at once, kept with it: a reload in between forgets nothing. */
+export function keepHeldUp(id: string): Promise<void> {
+  return change(id, { isHeldUp: true });
+}
+
+function change(id: string, changes: Partial<Pick<WaitingLine, 'refused' | 'isHeldUp'>>): Promise<void> {
   return update<OutboxItem | undefined>(
     id,
-    (item) => (item === undefined ? item : { ...item, refused }),
+    (item) => (item === undefined ? item : { ...item, ...changes }),
     store(),
   );
 }

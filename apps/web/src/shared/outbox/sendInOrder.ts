@@ -12,20 +12,21 @@ interface Post {
   readonly send: (item: OutboxItem) => Promise<SendEnd>;
   readonly forget: (id: string) => Promise<void>;
   readonly keepRefusal: (id: string, why: string) => Promise<void>;
+  readonly keepHeldUp: (id: string) => Promise<void>;
 }
 
 /**
  * Sends what waits, in order, in the name of the person at this desk alone: somebody else's waits until they sign in.
  * What was refused stays where it is, and so do the photos of a coupon that did not arrive.
  *
- * @returns how many were taken
+ * @returns what was taken
  */
 export async function sendInOrder(
   items: readonly OutboxItem[],
   personId: string | null,
-  { send, forget, keepRefusal }: Post,
-): Promise<number> {
-  let taken = 0;
+  { send, forget, keepRefusal, keepHeldUp }: Post,
+): Promise<readonly OutboxItem[]> {
+  const taken: OutboxItem[] = [];
   const heldBack = new Set<string>();
   for (const item of items) {
     const isPhotoOfHeldBack = item.kind === 'photo' && heldBack.has(item.couponId);
@@ -34,13 +35,16 @@ export async function sendInOrder(
       continue;
     }
     const end = await send(item);
-    if (end.kind === 'later') break;
+    if (end.kind === 'later') {
+      await keepHeldUp(item.id);
+      break;
+    }
     if (end.kind === 'refused') {
       await keepRefusal(item.id, end.why);
       heldBack.add(item.id);
     } else {
       await forget(item.id);
-      taken++;
+      taken.push(item);
     }
   }
   return taken;

@@ -27,7 +27,7 @@ export function useSaveCoupon(log: OpenLog, photos: readonly TakenPhoto[]) {
   const [hindrance, setHindrance] = useState<string | null>(null);
   const later = async (draft: CouponDraft, personId: string, isCouponStored: boolean) => {
     const words = jointInWords(draft.joint);
-    const common = { personId, refused: null, words };
+    const common = { personId, refused: null, isHeldUp: !isCouponStored, words };
     const at = Date.now();
     if (!isCouponStored) await keepForLater({ ...common, kind: 'coupon', id: log.id, at, draft });
     for (const [index, { id, subject, picture }] of photos.entries()) {
