@@ -183,6 +183,7 @@ export { jobFileSchema, type JobFile, type JobPaper, type JobPaperName } from '.
 export { brokenLink } from './jobs/jobLinks.js';
 export { jobWeldSchema, weldMarkSchema, weldRanges, type JobWeld } from './jobs/jobWeld.js';
 export {
+  mostSeamPhotos,
   runTimeSchema,
   weldRunDraftSchema,
   weldRunSchema,

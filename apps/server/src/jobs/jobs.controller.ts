@@ -3,11 +3,13 @@ import {
   jobLineSchema,
   jobSchema,
   jobStateChangeSchema,
+  shopPhotoSchema,
   type Job,
   type JobDraft,
   type JobLine,
   type JobState,
   type Person,
+  type ShopPhoto,
 } from '@lone-heron/contract';
 import { Controller, Delete, Get, Put } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
@@ -39,6 +41,13 @@ export class JobsController {
   @Answers(jobDraftSchema)
   readRevision(@Id() id: string, @Revision() revision: number): Promise<JobDraft> {
     return this.jobs.readRevision(id, revision);
+  }
+
+  @Get(':id/photos')
+  @ApiOperation({ summary: 'The pictures a job is planned on, and the photos of its goes and checks' })
+  @AnswersMany(shopPhotoSchema)
+  photos(@Id() id: string): Promise<ShopPhoto[]> {
+    return this.jobs.photos(id);
   }
 
   @Put(':id/revisions/:revision')

@@ -1,4 +1,4 @@
-import { type Job, type JobDraft, type JobLine, type JobState, type Person } from '@lone-heron/contract';
+import type { Job, JobDraft, JobLine, JobState, Person, ShopPhoto } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
 import { conflict, notFound, refused } from '../http/problem.js';
@@ -6,6 +6,7 @@ import { ClientRecords } from '../kit/ClientRecords.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { RevisionLog } from '../kit/RevisionLog.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
+import { shopPhotosOf } from '../photos/face/shopPhotosOf.js';
 import { Clock } from '../time/clock.js';
 import { JobEntity } from './job.entity.js';
 import { JobRevisionEntity } from './jobRevision.entity.js';
@@ -36,6 +37,16 @@ export class JobsService {
     const row = await this.dataSource.manager.findOneBy(JobRevisionEntity, { jobId: id, revision });
     if (row === null) throw notFound('revision of that job', String(revision));
     return row.draft;
+  }
+
+  /** The pictures of a job: those it is planned on, and those that its goes and checks name. */
+  async photos(id: string): Promise<ShopPhoto[]> {
+    const { draft, runs, checks } = await this.read(id);
+    const ids = [
+      ...draft.pictures.map(({ photoId }) => photoId),
+      ...[...runs, ...checks].flatMap(({ photoIds }) => photoIds),
+    ];
+    return shopPhotosOf(this.dataSource.manager, ids);
   }
 
   /** Writes the next revision, the first of which makes the job. Repeating it is the same save; where somebody was quicker it is a conflict. */

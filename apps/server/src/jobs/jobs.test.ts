@@ -5,8 +5,10 @@ import type {
   Problem,
   ProtectiveWindow,
   RunTime,
+  ShopPhoto,
   WeldRunDraft,
 } from '@lone-heron/contract';
+import sharp from 'sharp';
 import { jobDraft, jobWeld, weldCheckDraft, weldRunDraft } from '@lone-heron/contract/testing';
 import {
   newId,
@@ -35,6 +37,37 @@ const line = async (id: string) =>
 const weld = (jobId: string, mark: string, changes: Partial<WeldRunDraft> = {}, desk = server.http) =>
   desk.put(`/api/weld-runs/${newId()}`).send(weldRunDraft(jobId, mark, changes));
 const problemOf = async (asked: PromiseLike<{ body: unknown }>) => (await asked).body as Problem;
+
+it('gathers the photos of a job by what names them, once each, as far as they have arrived', async () => {
+  const photo = async (width: number) => {
+    const id = newId();
+    await server.http
+      .put(`/api/shop-photos/${id}?subject=job&machineId=bench`)
+      .set('Content-Type', 'image/png')
+      .send(await sharp({ create: { width, height: 40, channels: 3, background: '#9ab' } })
+          .png()
+          .toBuffer())
+      .expect(200);
+    return id;
+  };
+  const [drawing, seam, found, foreign] = [
+    await photo(40),
+    await photo(41),
+    await photo(42),
+    await photo(43),
+  ];
+  const onTheWay = newId();
+  const picture = { photoId: drawing, name: '', heightShare: 1, widthMm: null };
+  const id = await planned({ pictures: [picture] });
+  await weld(id, 'W1', { photoIds: [seam, onTheWay] }).expect(200);
+  const check = weldCheckDraft(id, 'W1', { photoIds: [found, seam] });
+  await server.http.put(`/api/weld-checks/${newId()}`).send(check).expect(200);
+  const { body } = await server.http.get(`/api/jobs/${id}/photos`).expect(200);
+  const ids = (body as ShopPhoto[]).map((each) => each.id);
+  expect(ids).toEqual([drawing, seam, found]);
+  expect(ids).not.toContain(foreign);
+  expect((await read(id)).checks[0]?.photoIds).toEqual([found, seam]);
+});
 
 describe('planning a job', () => {
   it('numbers it, keeps every revision, and says in the list what it is', async () => {

@@ -89,10 +89,10 @@ async function checksOf(manager: EntityManager, jobId: string): Promise<WeldChec
 /** A check as it was written down. */
 export function checkDraftOf(row: WeldCheckEntity): WeldCheckDraft {
   const { jobId, mark, seam, kind, result, undercutMm, crownMm, misalignmentMm, indicationMm } = row;
-  const { found, doneAt } = row;
+  const { found, photoIds, doneAt } = row;
   return {
     ...{ jobId, mark, seam, kind, result, undercutMm, crownMm, misalignmentMm, indicationMm },
-    ...{ found, doneAt },
+    ...{ found, photoIds, doneAt },
   };
 }
 

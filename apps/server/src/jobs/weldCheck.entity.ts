@@ -44,6 +44,9 @@ export class WeldCheckEntity {
   @Column('text')
   found: string;
 
+  @Column('simple-json', { name: 'photo_ids' })
+  photoIds: string[];
+
   @Column('varchar', { name: 'person_id' })
   personId: string;
 

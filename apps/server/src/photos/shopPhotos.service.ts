@@ -6,6 +6,7 @@ import { ClientRecords } from '../kit/ClientRecords.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
 import { hashOf, PhotoFiles } from './face/photoFiles.js';
+import { shopPhotoFromRow } from './face/shopPhotosOf.js';
 import { readPicture } from './readPicture.js';
 import { ShopPhotoEntity } from './shopPhoto.entity.js';
 
@@ -26,7 +27,7 @@ export class ShopPhotosService {
       order: { addedAt: 'DESC', id: 'DESC' },
       take: 500,
     });
-    return rows.map(photoFromRow);
+    return rows.map(shopPhotoFromRow);
   }
 
   /** Takes a picture in. Sending the same again is the same save; another under the same id is a conflict. */
@@ -48,7 +49,7 @@ export class ShopPhotosService {
           ...{ bytes: bytes.length, addedAt: entry.at, addedBy: by.id },
         });
       });
-      return photoFromRow(row);
+      return shopPhotoFromRow(row);
     });
   }
 }
@@ -58,8 +59,3 @@ const shopPhotos = new ClientRecords<ShopPhotoEntity, Pick<ShopPhotoEntity, 'mac
   ...{ called: 'photo', author: 'addedBy', takenBack: null },
   draftOf: ({ machineId, sentHash }) => ({ machineId, sentHash }),
 });
-
-function photoFromRow(row: ShopPhotoEntity): ShopPhoto {
-  const { id, machineId, subject, hash, type, widthPx, heightPx, bytes, addedAt, addedBy } = row;
-  return { id, machineId, subject, hash, type, widthPx, heightPx, bytes, addedAt, addedBy };
-}

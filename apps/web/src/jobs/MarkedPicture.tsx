@@ -1,10 +1,12 @@
 import type { JobDraft } from '@lone-heron/contract';
 import type { PointerEventHandler } from 'react';
+import { useJobPhotosQuery } from '../shared/api/jobsApi.js';
 import { pictureAddress } from '../shared/api/photosApi.js';
 import { useShopPhotosQuery } from '../shared/api/shopPhotosApi.js';
 import type { Stroke } from './pictures/placeOnPicture.js';
 
 interface MarkedPictureProps {
+  jobId: string;
   job: JobDraft;
   photoId: string;
   /** The weld that stands out; null for none. */
@@ -24,6 +26,7 @@ interface MarkedPictureProps {
 
 /** A picture of the part with the welds that are placed on it: done ones thin, the one that is looked at thick and ringed. */
 export function MarkedPicture({
+  jobId,
   job,
   photoId,
   mark,
@@ -32,9 +35,8 @@ export function MarkedPicture({
   drawn = null,
   onPointer,
 }: MarkedPictureProps) {
-  const { data: photos } = useShopPhotosQuery(job.machineId);
   const picture = job.pictures.find((each) => each.photoId === photoId);
-  const hash = photos?.find(({ id }) => id === photoId)?.hash;
+  const hash = useHashOf(photoId, jobId, job.machineId);
   if (picture === undefined || hash === undefined) return null;
   const height = 100 * picture.heightShare;
   const placed = job.welds.flatMap((weld) =>
@@ -82,6 +84,14 @@ export function MarkedPicture({
       </svg>
     </figure>
   );
+}
+
+/** Where a picture lies: one that was only just added is among the machine's newest, not yet among the job's. */
+function useHashOf(photoId: string, jobId: string, machineId: string): string | undefined {
+  const { data: saved = [] } = useJobPhotosQuery(jobId);
+  const isNew = saved.every(({ id }) => id !== photoId);
+  const { data: newest = [] } = useShopPhotosQuery(machineId, { skip: !isNew });
+  return [...saved, ...newest].find(({ id }) => id === photoId)?.hash;
 }
 
 function ends({ from, to }: Stroke, height: number) {

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { boundedNumber, clientId, moment, oneOf, shortText } from '../wire/bounded.js';
 import { testKinds, testResults } from '../inspection/couponTest.js';
 import { weldMarkSchema } from './jobWeld.js';
+import { mostSeamPhotos } from './weldRun.js';
 
 /** What can be measured on a weld of a part, with what is allowed. */
 export const checkRanges = {
@@ -29,6 +30,8 @@ export const weldCheckDraftSchema = z.strictObject(
     misalignmentMm: measure('misalignment'),
     indicationMm: measure('indication'),
     found: shortText(300),
+    /** Photos of the shop that show what was found. */
+    photoIds: z.array(clientId).max(mostSeamPhotos, { error: `up to ${mostSeamPhotos} photos` }),
     doneAt: moment,
   },
   { error: 'a check with jobId, mark, seam, kind and result' },

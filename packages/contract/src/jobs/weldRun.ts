@@ -12,6 +12,9 @@ const runRanges = {
   hands: { quantity: 'time of the hands', min: 0, max: 86_400, unit: 's' },
 } as const;
 
+/** Photos that a go or a check may have. */
+export const mostSeamPhotos = 12;
+
 const why = 'why it was left out or welded again';
 
 /** A go at a seam of a job, as it was written down at the bench. */
@@ -39,7 +42,7 @@ export const weldRunDraftSchema = z
       card: z
         .strictObject({ cardId: clientId, version: z.int().positive() }, { error: 'cardId and version' })
         .nullable(),
-      photoIds: z.array(clientId).max(12, { error: 'up to 12 photos' }),
+      photoIds: z.array(clientId).max(mostSeamPhotos, { error: `up to ${mostSeamPhotos} photos` }),
       remark: shortText(300),
       weldedAt: moment,
     },

@@ -60,7 +60,7 @@ export function weldCheckDraft(
   changes: Partial<WeldCheckDraft> = {},
 ): WeldCheckDraft {
   return {
-    ...{ jobId, mark, seam: null, kind: 'look', result: 'holds', found: '' },
+    ...{ jobId, mark, seam: null, kind: 'look', result: 'holds', found: '', photoIds: [] },
     ...{ undercutMm: null, crownMm: null, misalignmentMm: null, indicationMm: null },
     doneAt: new Date().toISOString(),
     ...changes,

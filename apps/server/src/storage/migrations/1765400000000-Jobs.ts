@@ -88,6 +88,7 @@ const check = new Table({
     number('misalignment_mm', true),
     number('indication_mm', true),
     long('found'),
+    long('photo_ids'),
     text('person_id'),
     text('done_at'),
     text('recorded_at'),

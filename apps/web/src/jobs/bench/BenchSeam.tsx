@@ -11,6 +11,7 @@ import { useMachinesQuery } from '../../shared/api/heronApi.js';
 import { useAsSomebody } from '../../shared/door/useAsSomebody.js';
 import { useKept } from '../../shared/typing/useKept.js';
 import type { JobPlan } from '../plan/planJob.js';
+import { SeamPhotos } from '../photos/SeamPhotos.js';
 import { BenchKeys } from './BenchKeys.js';
 import { BenchNumbers } from './BenchNumbers.js';
 import { ChangeFirst } from './ChangeFirst.js';
@@ -40,6 +41,7 @@ export function BenchSeam({ job, plan, seam, here, before, onWrite, onTaken }: B
   const sheet = `seam ${seamKey(seam)} of job ${job.id}`;
   const clock = useBenchClock(sheet);
   const [dialled, setDialled] = useKept<Setting | null>(sheet, 'dialled', () => null);
+  const [photoIds, setPhotoIds] = useKept<readonly string[]>(sheet, 'photoIds', () => []);
   const [reason, setReason] = useState<Reason | null>(null);
   const { data: machines = [] } = useMachinesQuery(undefined);
   const asSomebody = useAsSomebody();
@@ -47,7 +49,17 @@ export function BenchSeam({ job, plan, seam, here, before, onWrite, onTaken }: B
   const planned = plan?.welds.find(({ mark }) => mark === seam.mark) ?? null;
   const isRepair = standingsHere(job, here).get(seamKey(seam)) === 'welded';
   const refusal = plan?.refusals.find(({ mark }) => mark === seam.mark)?.refusal ?? null;
-  const { take, end } = useSeamGo({ job, seam, planned, dialled, clock, isRepair, onWrite, onTaken });
+  const { take, end } = useSeamGo({
+    job,
+    seam,
+    planned,
+    dialled,
+    clock,
+    isRepair,
+    photoIds,
+    onWrite,
+    onTaken,
+  });
   if (weld === undefined) return null;
   return (
     <>
@@ -68,6 +80,7 @@ export function BenchSeam({ job, plan, seam, here, before, onWrite, onTaken }: B
         refusal={refusal}
       />
       <SeamNotes weld={weld} travelMmS={planned?.travelMmS ?? null} job={job} />
+      <SeamPhotos machineId={job.draft.machineId} of={weld.mark} photoIds={photoIds} onChange={setPhotoIds} />
       <BenchKeys
         clock={clock}
         canEnd={planned !== null}

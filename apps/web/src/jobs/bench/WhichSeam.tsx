@@ -46,6 +46,7 @@ export function WhichSeam({ weld, seam, total, isRepair, job }: WhichSeamProps) 
           <div className="w-40 shrink-0 sm:w-64">
             <MarkedPicture
               isSmall
+              jobId={job.id}
               job={job.draft}
               photoId={weld.place.photoId}
               mark={weld.mark}

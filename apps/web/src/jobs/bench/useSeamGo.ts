@@ -15,6 +15,7 @@ interface SeamGo {
   readonly dialled: Setting | null;
   readonly clock: ReturnType<typeof useBenchClock>;
   readonly isRepair: boolean;
+  readonly photoIds: readonly string[];
   /** Whether it is kept. */
   readonly onWrite: (draft: WeldRunDraft, words: string) => Promise<boolean>;
   readonly onTaken: () => void;
@@ -24,7 +25,17 @@ interface SeamGo {
 const longestHands = 1800;
 
 /** A go at a seam: taken in hand when the clock starts, written down with what came of it. */
-export function useSeamGo({ job, seam, planned, dialled, clock, isRepair, onWrite, onTaken }: SeamGo) {
+export function useSeamGo({
+  job,
+  seam,
+  planned,
+  dialled,
+  clock,
+  isRepair,
+  photoIds,
+  onWrite,
+  onTaken,
+}: SeamGo) {
   const [lastEnd, setLastEnd] = useKept(`bench of job ${job.id}`, 'lastEnd', () => 0);
   const [claim] = useClaimSeamMutation();
   const asSomebody = useAsSomebody();
@@ -58,7 +69,7 @@ export function useSeamGo({ job, seam, planned, dialled, clock, isRepair, onWrit
           planned?.card == null || planned.standing !== 'proven'
             ? null
             : { cardId: planned.card.id, version: planned.card.version },
-        ...{ photoIds: [], remark, weldedAt: shopNow().toISOString() },
+        ...{ photoIds: [...photoIds], remark, weldedAt: shopNow().toISOString() },
       };
       void write(draft, at);
     });

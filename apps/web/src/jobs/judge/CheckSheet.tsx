@@ -23,6 +23,7 @@ import { useUndoableSave } from '../../shared/save/useUndoableSave.js';
 import { forgetTyping } from '../../shared/typing/keptTyping.js';
 import { useKept } from '../../shared/typing/useKept.js';
 import { resultWords, testWords } from '../../shared/vocabulary/testWords.js';
+import { SeamPhotos } from '../photos/SeamPhotos.js';
 
 interface CheckSheetProps {
   job: Job;
@@ -51,6 +52,7 @@ export function CheckSheet({ job, weld, onClose }: CheckSheetProps) {
   const [kind, setKind] = useKept<WeldCheckDraft['kind']>(sheet, 'kind', () => 'look');
   const [result, setResult] = useKept<WeldCheckDraft['result']>(sheet, 'result', () => 'holds');
   const [found, setFound] = useKept(sheet, 'found', () => '');
+  const [photoIds, setPhotoIds] = useKept<readonly string[]>(sheet, 'photoIds', () => []);
   const [seam, setSeam] = useState('');
   const typed = useKeptValues(sheet, 'measured', measured);
   const { save, isSaving, error } = useSaveCheck(sheet, weld.mark);
@@ -67,7 +69,7 @@ export function CheckSheet({ job, weld, onClose }: CheckSheetProps) {
       ...{ jobId: job.id, mark: weld.mark, seam: seam === '' ? null : Number(seam), kind, result },
       ...{ undercutMm: figure('undercut'), crownMm: figure('crown') },
       ...{ misalignmentMm: figure('misalignment'), indicationMm: figure('indication') },
-      ...{ found, doneAt: shopNow().toISOString() },
+      ...{ found, photoIds: [...photoIds], doneAt: shopNow().toISOString() },
     };
     if (!(await save(draft))) return;
     forgetTyping(sheet);
@@ -107,6 +109,12 @@ export function CheckSheet({ job, weld, onClose }: CheckSheetProps) {
           <TextField label="What was found" text={found} longest={300} onType={setFound} />
           <MeasuredFields typed={typed} />
         </div>
+        <SeamPhotos
+          machineId={job.draft.machineId}
+          of={weld.mark}
+          photoIds={photoIds}
+          onChange={setPhotoIds}
+        />
         <WhoDidIt label="Checked by" />
         <Failure error={error} />
         <SaveButton

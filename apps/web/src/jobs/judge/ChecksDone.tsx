@@ -6,6 +6,7 @@ import { useAsSomebody } from '../../shared/door/useAsSomebody.js';
 import { shownMoment } from '../../shared/figures/moments.js';
 import { sayFailed, sayUndoable } from '../../shared/save/sayUndoable.js';
 import { checkInWords } from '../checkInWords.js';
+import { JobPhotos } from '../photos/JobPhotos.js';
 
 /** Every check of a job, newest first; one that was wrong is taken back. */
 export function ChecksDone({ job }: { job: Job }) {
@@ -29,7 +30,10 @@ export function ChecksDone({ job }: { job: Job }) {
         {job.checks.toReversed().map((check) => (
           <li key={check.id} className="flex flex-wrap items-center gap-x-3 border-t border-base-300 py-1">
             <strong className="figure">{check.mark}</strong>
-            <span className="grow">{checkInWords(check)}</span>
+            <span className="grow">
+              {checkInWords(check)}
+              <JobPhotos job={job} photoIds={check.photoIds} of={check.mark} />
+            </span>
             <span className="text-soft">
               {people.find(({ id }) => id === check.personId)?.name ?? check.personId},{' '}
               {shownMoment(check.doneAt, now)}

@@ -10,6 +10,7 @@ import { PageHeader } from '../../shared/page/PageHeader.js';
 import { criterionWords } from '../../shared/vocabulary/criteria.js';
 import { testWords } from '../../shared/vocabulary/testWords.js';
 import { stillToWeld, weldInWords } from '../jobWords.js';
+import { JobPhotos } from '../photos/JobPhotos.js';
 import { WeldMark } from '../WeldMark.js';
 import { CheckSheet } from './CheckSheet.js';
 import { ChecksDone } from './ChecksDone.js';
@@ -42,6 +43,7 @@ function Judge({ job }: { job: Job }) {
             key={weld.mark}
             weld={weld}
             judged={judged.find(({ mark }) => mark === weld.mark)}
+            job={job}
             onOpen={() => setOpen(weld.mark)}
           />
         ))}
@@ -53,12 +55,13 @@ function Judge({ job }: { job: Job }) {
 }
 
 interface JudgedRowProps {
+  job: Job;
   weld: JobWeld;
   judged: JudgedWeld | undefined;
   onOpen: () => void;
 }
 
-function JudgedRow({ weld, judged, onOpen }: JudgedRowProps) {
+function JudgedRow({ job, weld, judged, onOpen }: JudgedRowProps) {
   return (
     <li className="flex flex-wrap items-center gap-3 border-t border-base-300 py-1 first:border-0">
       <WeldMark mark={weld.mark} isDone={judged?.standing === 'accepted' && judged.toWeld === 0} />
@@ -67,6 +70,7 @@ function JudgedRow({ weld, judged, onOpen }: JudgedRowProps) {
         <span className={`block text-sm ${judged?.standing === 'failed' ? 'fault' : 'text-soft'}`}>
           {judged === undefined ? '' : standingOf(judged)}
         </span>
+        <JobPhotos job={job} photoIds={photosOf(job, weld)} of={weld.mark} />
       </span>
       {judged?.standing !== 'notWelded' && (
         <button type="button" className="btn touch-always" aria-label={`Check ${weld.mark}`} onClick={onOpen}>
@@ -75,6 +79,11 @@ function JudgedRow({ weld, judged, onOpen }: JudgedRowProps) {
       )}
     </li>
   );
+}
+
+/** Photos that were taken while it was welded. */
+function photosOf({ runs }: Job, { mark }: JobWeld): readonly string[] {
+  return runs.filter((run) => run.mark === mark).flatMap(({ photoIds }) => photoIds);
 }
 
 function standingOf({ standing, open, verdicts, failed, toWeld }: JudgedWeld): string {

@@ -68,7 +68,9 @@ function Pictures({ job }: { job: Job }) {
           })
         }
       />
-      {photoId !== null && <PlaceWelds key={photoId} draft={draft} photoId={photoId} onChange={change} />}
+      {photoId !== null && (
+        <PlaceWelds key={photoId} jobId={job.id} draft={draft} photoId={photoId} onChange={change} />
+      )}
       <div className="sheet flex flex-col gap-2 p-4">
         <WhoDidIt label="Placed by" />
         <Failure error={error} />

@@ -7,13 +7,14 @@ import { MeasureSheet } from './MeasureSheet.js';
 import { isStroke, nextToPlace, readLengthMm, widthByMeasure, type Stroke } from './placeOnPicture.js';
 
 interface PlaceWeldsProps {
+  jobId: string;
   draft: JobDraft;
   photoId: string;
   onChange: (changes: Partial<Pick<JobDraft, 'pictures' | 'welds'>>) => void;
 }
 
 /** A drag along a seam places the weld that is picked and goes on to the next; along something known it measures the picture. */
-export function PlaceWelds({ draft, photoId, onChange }: PlaceWeldsProps) {
+export function PlaceWelds({ jobId, draft, photoId, onChange }: PlaceWeldsProps) {
   const [picked, setPicked] = useState(() => nextToPlace(draft.welds, null));
   const [isMeasuring, setMeasuring] = useState(false);
   const [known, setKnown] = useState<Stroke | null>(null);
@@ -44,6 +45,7 @@ export function PlaceWelds({ draft, photoId, onChange }: PlaceWeldsProps) {
         onWeld={setWeld}
       />
       <MarkedPicture
+        jobId={jobId}
         job={draft}
         photoId={photoId}
         mark={picked}

@@ -45,6 +45,7 @@ export function WeldPart({ job, shown: { plan }, mark }: WeldPartProps) {
       </h2>
       {weld.place !== null && (
         <MarkedPicture
+          jobId={job.id}
           job={job.draft}
           photoId={weld.place.photoId}
           mark={weld.mark}

@@ -1,5 +1,5 @@
-import { pictureAddress } from '../../shared/api/photosApi.js';
 import { useShopPhotosQuery } from '../../shared/api/shopPhotosApi.js';
+import { PictureLink } from '../../shared/picture/PictureLink.js';
 
 interface ShopPhotoLinkProps {
   machineId: string;
@@ -13,13 +13,5 @@ export function ShopPhotoLink({ machineId, photoId, words }: ShopPhotoLinkProps)
   const { data: photos = [] } = useShopPhotosQuery(machineId);
   const photo = photos.find(({ id }) => id === photoId);
   if (photo === undefined) return null;
-  return (
-    <a href={pictureAddress(photo.hash)} target="_blank" rel="noreferrer" className="inline-block">
-      <img
-        src={pictureAddress(photo.hash, 'small')}
-        alt={words}
-        className="h-14 rounded-box border border-base-300"
-      />
-    </a>
-  );
+  return <PictureLink hash={photo.hash} words={words} />;
 }

@@ -1,10 +1,12 @@
 import {
   jobLineSchema,
   jobSchema,
+  shopPhotoSchema,
   type Job,
   type JobDraft,
   type JobLine,
   type JobState,
+  type ShopPhoto,
 } from '@lone-heron/contract';
 import { heronApi } from './heronApi.js';
 
@@ -19,6 +21,11 @@ const jobsApi = heronApi.injectEndpoints({
       query: (id) => `jobs/${id}`,
       responseSchema: jobSchema,
       providesTags: ['Job'],
+    }),
+    jobPhotos: build.query<ShopPhoto[], string>({
+      query: (id) => `jobs/${id}/photos`,
+      responseSchema: shopPhotoSchema.array(),
+      providesTags: ['Job', 'Photo'],
     }),
     writeJob: build.mutation<Job, { id: string; revision: number; draft: JobDraft }>({
       query: ({ id, revision, draft }) => ({
@@ -48,6 +55,7 @@ const jobsApi = heronApi.injectEndpoints({
 export const {
   useJobsQuery,
   useJobQuery,
+  useJobPhotosQuery,
   useLazyJobQuery,
   useWriteJobMutation,
   useSetJobStateMutation,

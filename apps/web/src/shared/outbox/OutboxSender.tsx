@@ -2,6 +2,7 @@ import { useEffect } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
 import { toast } from '../say/toast.js';
 import { useAddPhotoMutation } from '../api/photosApi.js';
+import { useAddShopPhotoMutation } from '../api/shopPhotosApi.js';
 import { useLogCouponMutation } from '../api/couponsApi.js';
 import { heronApi } from '../api/heronApi.js';
 import { useWriteRunMutation } from '../api/weldRunsApi.js';
@@ -52,9 +53,17 @@ function useSendWaiting(read: () => Promise<void>): () => Promise<void> {
   const [logCoupon] = useLogCouponMutation();
   const [addPhoto] = useAddPhotoMutation();
   const [writeRun] = useWriteRunMutation();
+  const [addShopPhoto] = useAddShopPhotoMutation();
   const post = (item: OutboxItem) => {
     if (item.kind === 'coupon') return logCoupon({ id: item.id, draft: item.draft });
     if (item.kind === 'run') return writeRun({ id: item.id, draft: item.draft });
+    if (item.kind === 'shopPhoto')
+      return addShopPhoto({
+        id: item.id,
+        machineId: item.machineId,
+        subject: item.subject,
+        picture: item.picture,
+      });
     return addPhoto({ id: item.id, couponId: item.couponId, subject: item.subject, picture: item.picture });
   };
   const send = async (item: OutboxItem): Promise<SendEnd> => {

@@ -1,4 +1,4 @@
-import type { CouponDraft, PhotoSubject, WeldRunDraft } from '@lone-heron/contract';
+import type { CouponDraft, PhotoSubject, ShopPhotoSubject, WeldRunDraft } from '@lone-heron/contract';
 import { createStore, del, entries, set, update } from 'idb-keyval';
 import type { WaitingLine } from './outboxSlice.js';
 
@@ -11,6 +11,12 @@ export type OutboxItem = WaitingLine &
         readonly kind: 'photo';
         readonly couponId: string;
         readonly subject: PhotoSubject;
+        readonly picture: Blob;
+      }
+    | {
+        readonly kind: 'shopPhoto';
+        readonly machineId: string;
+        readonly subject: ShopPhotoSubject;
         readonly picture: Blob;
       }
   );

@@ -1,5 +1,5 @@
 import { houseStarts, judgedWelds, type WeldCheck, type WeldRun } from '../../index.js';
-import { jobDraft, jobWeld, weldRunDraft } from '../../testing/index.js';
+import { jobDraft, jobWeld, weldCheckDraft, weldRunDraft } from '../../testing/index.js';
 
 const jobId = '019a0000-0000-7000-8000-000000000001';
 const [sealed, , eye] = houseStarts.acceptance;
@@ -21,8 +21,7 @@ const run = (mark: string, hour: number, changes: Partial<WeldRun> = {}): WeldRu
   ...changes,
 });
 const check = (mark: string, hour: number, changes: Partial<WeldCheck> = {}): WeldCheck => ({
-  ...{ jobId, mark, seam: null, kind: 'look', result: 'holds', found: '', doneAt: at(hour) },
-  ...{ undercutMm: null, crownMm: null, misalignmentMm: null, indicationMm: null },
+  ...weldCheckDraft(jobId, mark, { doneAt: at(hour) }),
   ...{
     id: `019a0000-0000-7000-8000-0000000002${hour}`,
     personId: 'ines',

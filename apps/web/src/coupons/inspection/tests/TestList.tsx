@@ -4,8 +4,9 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { toast, toastFailure } from '../../../shared/say/toast.js';
 import { useRestoreTestMutation, useTestsQuery, useWithdrawTestMutation } from '../inspectionApi.js';
-import { pictureAddress, usePhotosQuery } from '../../../shared/api/photosApi.js';
+import { usePhotosQuery } from '../../../shared/api/photosApi.js';
 import { problemOf } from '../../../shared/api/problemOf.js';
+import { PictureLink } from '../../../shared/picture/PictureLink.js';
 import { LoadFailed } from '../../../shared/page/LoadFailed.js';
 import { shownMoment } from '../../../shared/figures/moments.js';
 import { AddTest } from './AddTest.js';
@@ -75,13 +76,7 @@ function TestPhotos({ test: { couponId, photoIds } }: { test: CouponTest }) {
   return (
     <p className="flex flex-wrap gap-1.5 py-1">
       {mine.map(({ id, hash }) => (
-        <a key={id} href={pictureAddress(hash)} target="_blank" rel="noreferrer">
-          <img
-            src={pictureAddress(hash, 'small')}
-            alt="Photo of the test, whole in a page of its own"
-            className="size-14 rounded object-cover"
-          />
-        </a>
+        <PictureLink key={id} hash={hash} words="Photo of the test" />
       ))}
     </p>
   );
