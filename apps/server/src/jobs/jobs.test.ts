@@ -44,9 +44,11 @@ it('gathers the photos of a job by what names them, once each, as far as they ha
     await server.http
       .put(`/api/shop-photos/${id}?subject=job&machineId=bench`)
       .set('Content-Type', 'image/png')
-      .send(await sharp({ create: { width, height: 40, channels: 3, background: '#9ab' } })
+      .send(
+        await sharp({ create: { width, height: 40, channels: 3, background: '#9ab' } })
           .png()
-          .toBuffer())
+          .toBuffer(),
+      )
       .expect(200);
     return id;
   };
