@@ -180,6 +180,7 @@ export {
   type JobState,
 } from './jobs/job.js';
 export { jobFileSchema, type JobFile, type JobPaper, type JobPaperName } from './jobs/jobFile.js';
+export { materialKey, type JobMaterial } from './jobs/jobMaterial.js';
 export { brokenLink } from './jobs/jobLinks.js';
 export { jobWeldSchema, weldMarkSchema, weldRanges, type JobWeld } from './jobs/jobWeld.js';
 export {
@@ -205,6 +206,8 @@ export { couponsToWeld, type CouponToWeld } from './jobs/rules/couponsToWeld.js'
 export { jobOrder, type JobOrder, type OrderChange } from './jobs/rules/jobOrder.js';
 export { jobTakes, type JobTakes, type TakesOf, type TimePart } from './jobs/rules/jobTakes.js';
 export { arcBeside, type ArcBeside } from './jobs/rules/arcBeside.js';
+export { jobMaterials } from './jobs/rules/jobMaterials.js';
+export { weldTacks } from './jobs/rules/weldTacks.js';
 export { weldedMm } from './jobs/rules/weldedLength.js';
 export { readWeldLines, type WeldLine } from './jobs/rules/readWeldLines.js';
 export {

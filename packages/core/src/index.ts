@@ -438,6 +438,7 @@ export {
   payback,
   seamWork,
   tackPlan,
+  eightyPercent,
   learnedRatio,
   summedBand,
   type LearnedRatio,

@@ -101,7 +101,7 @@ function drafted({ lines, parts = [], level, ...rest }: TypedJob): JobDraft {
   for (const [key, text] of Object.entries(lines)) welds.push(...read(text, rest, welds, key));
   return {
     ...{ ...rest, level: levelOf(level), parts: [...parts], welds },
-    ...{ dueOn: null, notes: '', rhythm: 'pieceByPiece', pictures: [], order: null, why: '' },
+    ...{ dueOn: null, notes: '', rhythm: 'pieceByPiece', pictures: [], order: null, batches: [], why: '' },
   };
 }
 

@@ -1,5 +1,6 @@
 import {
   houseStarts,
+  jobMaterials,
   seamsInOrder,
   weldAnswer,
   weldedMm,
@@ -15,6 +16,7 @@ import { v7 as uuid } from 'uuid';
 import { readCards } from '../cards/face/readCards.js';
 import { JobEntity } from '../jobs/job.entity.js';
 import { JobRevisionEntity } from '../jobs/jobRevision.entity.js';
+import { WeldCheckEntity } from '../jobs/weldCheck.entity.js';
 import { WeldRunEntity } from '../jobs/weldRun.entity.js';
 import { cleanPicture, hashOf, type PhotoFiles } from '../photos/face/photoFiles.js';
 import { ShopPhotoEntity } from '../photos/shopPhoto.entity.js';
@@ -36,8 +38,9 @@ export async function seedJobs(manager: EntityManager, files: PhotoFiles, now: n
     const id = uuid({ msecs: now - plannedAgo * day });
     const madeAt = new Date(atWork(now - plannedAgo * day, now)).toISOString();
     const planned = { ...draft, dueOn: format(now + dueIn * day, 'yyyy-MM-dd') };
-    const due = draft.name === 'Locker frame' ? await drawn(manager, files, planned, madeAt) : planned;
-    const answers = answersOf(due, cards);
+    const placed = draft.name === 'Locker frame' ? await drawn(manager, files, planned, madeAt) : planned;
+    const answers = answersOf(placed, cards);
+    const due = state === 'done' ? { ...placed, batches: batchesOf(placed, answers) } : placed;
     const seams = weldedSeams(due, welded);
     const begun = now - Math.max(0.02, plannedAgo - 1) * day;
     await manager.insert(JobEntity, {
@@ -47,6 +50,32 @@ export async function seedJobs(manager: EntityManager, files: PhotoFiles, now: n
     await manager.insert(JobRevisionEntity, { jobId: id, revision: 1, draft: due, madeAt, madeBy: 'ines' });
     const lightOnS = await weldSeams(manager, { id, draft: due, answers, seams, begun, now, random });
     await manager.update(JobEntity, { id }, { lightOnS });
+    if (state === 'done') await lookAtWelds(manager, { id, draft: due, begun, now, random });
+  }
+}
+
+/** Heats and batches as the labels of what went in would say them. */
+function batchesOf(draft: JobDraft, answers: ReadonlyMap<string, WeldAnswer>): JobDraft['batches'] {
+  const first = { sheet: 'heat ', wire: 'spool ', gas: 'bottle ' } as const;
+  return jobMaterials(draft, [...answers.values()]).map((material, i) => ({
+    material,
+    batch: `${first[material.of]}${26_140 + 7 * i}`,
+  }));
+}
+
+/** A look at every weld of a finished job, a day after it was begun. */
+async function lookAtWelds(
+  manager: EntityManager,
+  { id, draft, begun, now, random }: Omit<Welding, 'answers' | 'seams'>,
+): Promise<void> {
+  const doneAt = new Date(atWork(Math.min(now, begun + day), now)).toISOString();
+  for (const { mark } of draft.welds) {
+    await manager.insert(WeldCheckEntity, {
+      ...{ id: uuid(), jobId: id, mark, seam: null, kind: 'look', result: 'holds' },
+      ...{ undercutMm: tenth(0.05 + 0.1 * random()), crownMm: tenth(0.3 + 0.2 * random()) },
+      ...{ misalignmentMm: null, indicationMm: null, found: '', photoIds: [] },
+      ...{ personId: 'ines', doneAt, recordedAt: doneAt, withdrawnAt: null },
+    });
   }
 }
 
@@ -153,6 +182,7 @@ async function weldSeams(manager: EntityManager, welding: Welding): Promise<numb
   return tenth(total);
 }
 
-function tenth(seconds: number): number {
-  return Math.round(seconds * 10) / 10;
+/** To a tenth of its unit. */
+function tenth(value: number): number {
+  return Math.round(value * 10) / 10;
 }

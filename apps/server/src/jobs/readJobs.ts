@@ -9,6 +9,7 @@ import {
 } from '@lone-heron/contract';
 import { IsNull, MoreThan, type EntityManager } from 'typeorm';
 import { notFound } from '../http/problem.js';
+import { windowNumbersOf } from '../windows/face/windowNumbersOf.js';
 import { JobEntity } from './job.entity.js';
 import { JobRevisionEntity } from './jobRevision.entity.js';
 import { WeldCheckEntity } from './weldCheck.entity.js';
@@ -50,10 +51,13 @@ export async function readJob(manager: EntityManager, id: string, now: Date): Pr
     jobId: id,
     at: MoreThan(new Date(now.getTime() - claimLasts).toISOString()),
   });
+  const runs = (await runsOf(manager, id)).map(runFromRow);
+  const through = runs.flatMap(({ windowId }) => (windowId === null ? [] : [windowId]));
   return {
     ...standingOf(row),
     draft: newest.draft,
-    runs: (await runsOf(manager, id)).map(runFromRow),
+    runs,
+    windows: await windowNumbersOf(manager, through),
     checks: await checksOf(manager, id),
     claims: claims.map(({ mark, seam, personId, at }) => ({ mark, seam, personId, at })),
   };

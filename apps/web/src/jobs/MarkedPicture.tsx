@@ -3,7 +3,11 @@ import type { PointerEventHandler } from 'react';
 import { useJobPhotosQuery } from '../shared/api/jobsApi.js';
 import { pictureAddress } from '../shared/api/photosApi.js';
 import { useShopPhotosQuery } from '../shared/api/shopPhotosApi.js';
+import { tagPlaces, type TagPlace } from './pictures/tagPlaces.js';
 import type { Stroke } from './pictures/placeOnPicture.js';
+
+/** Height of a tag's letters, of the picture's hundredths. */
+const letter = 2.1;
 
 interface MarkedPictureProps {
   jobId: string;
@@ -40,10 +44,20 @@ export function MarkedPicture({
   if (picture === undefined || hash === undefined) return null;
   const height = 100 * picture.heightShare;
   const placed = job.welds.flatMap((weld) =>
-    weld.place?.photoId === photoId ? [{ mark: weld.mark, place: weld.place }] : [],
+    weld.place?.photoId === photoId
+      ? [{ mark: weld.mark, place: weld.place, isLooked: weld.mark === mark, isDone: done.has(weld.mark) }]
+      : [],
   );
-  // The one that is looked at lies over the others.
-  const inOrder = placed.toSorted((one, other) => Number(one.mark === mark) - Number(other.mark === mark));
+  // The one that is looked at lies over the others, and its tag has the first place.
+  const inOrder = placed.toSorted((one, other) => Number(one.isLooked) - Number(other.isLooked));
+  const tagged = inOrder
+    .toReversed()
+    .filter(({ isLooked }) => !isSmall || isLooked)
+    .map((each) => ({ ...each, words: each.isDone && !each.isLooked ? `✓${each.mark}` : each.mark }));
+  const tags = tagPlaces(
+    tagged.map(({ words, place }) => ({ mark: words, ...place })),
+    { width: 100, height, letter },
+  );
   return (
     <figure
       className={`relative select-none ${onPointer === undefined ? '' : 'cursor-crosshair touch-none'}`}
@@ -63,14 +77,10 @@ export function MarkedPicture({
         aria-hidden="true"
       >
         {inOrder.map((each) => (
-          <Seam
-            key={each.mark}
-            {...each}
-            height={height}
-            isLooked={each.mark === mark}
-            isDone={done.has(each.mark)}
-            hasTag={!isSmall || each.mark === mark}
-          />
+          <Seam key={each.mark} {...each} height={height} />
+        ))}
+        {tagged.map(({ words, ...each }, i) => (
+          <Tag key={each.mark} words={words} at={tags[i] as TagPlace} isLooked={each.isLooked} />
         ))}
         {drawn !== null && (
           <line
@@ -99,69 +109,53 @@ function ends({ from, to }: Stroke, height: number) {
 }
 
 interface SeamProps {
-  mark: string;
   place: Stroke;
   height: number;
   isLooked: boolean;
   isDone: boolean;
-  hasTag: boolean;
 }
 
-function Seam({ mark, place, height, isLooked, isDone, hasTag }: SeamProps) {
-  const { x1, y1, x2, y2 } = ends(place, height);
-  const [x, y] = [(x1 + x2) / 2, (y1 + y2) / 2];
+function Seam({ place, height, isLooked, isDone }: SeamProps) {
+  const at = ends(place, height);
   const colour = isLooked ? 'var(--melt)' : isDone ? 'var(--full)' : '#16242c';
   return (
     <g>
       <line
-        x1={x1}
-        y1={y1}
-        x2={x2}
-        y2={y2}
+        {...at}
         stroke={colour}
         strokeWidth={isLooked ? 1.6 : 1}
         strokeLinecap="round"
         strokeDasharray={isDone ? undefined : '2.5 0.8'}
       />
-      {isLooked && <circle cx={x} cy={y} r={5} fill="none" stroke="var(--ember)" strokeWidth={0.7} />}
-      {hasTag && (
-        <Tag
-          words={isDone && !isLooked ? `✓${mark}` : mark}
-          x={x}
-          y={y}
-          height={height}
-          isLooked={isLooked}
+      {isLooked && (
+        <circle
+          cx={(at.x1 + at.x2) / 2}
+          cy={(at.y1 + at.y2) / 2}
+          r={5}
+          fill="none"
+          stroke="var(--ember)"
+          strokeWidth={0.7}
         />
       )}
     </g>
   );
 }
 
-interface TagProps {
-  words: string;
-  x: number;
-  y: number;
-  height: number;
-  isLooked: boolean;
-}
-
-/** A mark over its seam, kept inside the picture. */
-function Tag({ words, x, y, height, isLooked }: TagProps) {
-  const size = isLooked ? 1.3 : 1;
-  const at = `translate(${Math.min(95, Math.max(5, x))} ${Math.min(height - 2, Math.max(2, y - 2.8 * size))}) scale(${size})`;
+/** A mark beside its seam. */
+function Tag({ words, at, isLooked }: { words: string; at: TagPlace; isLooked: boolean }) {
   return (
-    <g transform={at}>
+    <g transform={`translate(${at.x} ${at.y}) scale(${isLooked ? 1.3 : 1})`}>
       <rect
-        x={-3.4}
-        y={-1.5}
-        width={6.8}
-        height={3}
-        rx={1.5}
+        x={-at.width / 2}
+        y={-at.height / 2}
+        width={at.width}
+        height={at.height}
+        rx={at.height / 2}
         fill={isLooked ? 'var(--melt)' : '#fcfdfd'}
         stroke="#16242c"
         strokeWidth={0.2}
       />
-      <text textAnchor="middle" dominantBaseline="central" fontSize={2.1} fontWeight={600} fill="#16242c">
+      <text textAnchor="middle" dominantBaseline="central" fontSize={letter} fontWeight={600} fill="#16242c">
         {words}
       </text>
     </g>

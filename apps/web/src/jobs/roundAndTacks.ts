@@ -1,5 +1,5 @@
-import type { HouseContent, JobWeld } from '@lone-heron/contract';
-import { inMm, mm, seamRow, tackPlan } from '@lone-heron/core';
+import { weldTacks, type HouseContent, type JobWeld } from '@lone-heron/contract';
+import { inMm, seamRow } from '@lone-heron/core';
 import { figure } from '../shared/figures/figures.js';
 import { spokenLength } from '../shared/figures/spoken.js';
 
@@ -7,11 +7,9 @@ import { spokenLength } from '../shared/figures/spoken.js';
 const mostNamed = 9;
 
 /** How many tacks a seam gets, where, in which order; null where the shop sets none, or the joint has none. */
-export function tackWords(weld: JobWeld, { practice }: Pick<HouseContent, 'practice'>): string | null {
-  if (practice.tacks === 'none' || weld.joint.tack !== undefined || seamRow(weld.joint.kind).tacks === 'none')
-    return null;
-  const thinner = mm(Math.min(weld.joint.firstThicknessMm, weld.joint.secondThicknessMm));
-  const tacks = tackPlan(mm(weld.lengthMm), thinner, weld.closing !== null);
+export function tackWords(weld: JobWeld, house: Pick<HouseContent, 'practice'>): string | null {
+  const tacks = weldTacks(weld, house);
+  if (tacks.length === 0) return null;
   if (weld.closing !== null) return '4 tacks, opposite pairs first; begin the run between two';
   if (tacks.length <= 2) return 'a tack at each end';
   const inner = tacks.slice(2).map((at) => spokenLength(Math.round(inMm(at))));

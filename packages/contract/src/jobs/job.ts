@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { boundedNumber, clientId, moment, oneOf, shortText } from '../wire/bounded.js';
 import { acceptanceSchema } from '../house/house.js';
+import { jobBatchSchema } from './jobMaterial.js';
 import { jobLinks } from './jobLinks.js';
 import { jobWeldSchema, mostWelds, weldMarkSchema } from './jobWeld.js';
 import { weldCheckSchema } from './weldCheck.js';
@@ -68,6 +69,8 @@ export const jobDraftSchema = z
       welds: z.array(jobWeldSchema).max(mostWelds, { error: `up to ${mostWelds} welds` }),
       /** Marks in the order somebody made; null for the computed one. */
       order: z.array(weldMarkSchema).max(mostWelds).nullable(),
+      /** Heats and batches of what really went in, as far as they are written down. */
+      batches: z.array(jobBatchSchema).max(100, { error: 'up to 100 heats and batches' }),
       /** What changed; empty where nobody said. */
       why: shortText(300),
     },
@@ -110,6 +113,8 @@ export const jobSchema = z.strictObject({
   draft: jobDraftSchema,
   runs: z.array(weldRunSchema),
   checks: z.array(weldCheckSchema),
+  /** The windows it was welded through, those that came out since among them. */
+  windows: z.array(z.strictObject({ id: clientId, number: z.int().positive() })),
   claims: z.array(weldClaimSchema),
 });
 export type Job = z.infer<typeof jobSchema>;

@@ -24,7 +24,16 @@ export function jobDraft(changes: Partial<JobDraft> = {}): JobDraft {
   if (level === undefined) throw new Error('a shop starts with levels');
   return {
     ...{ name: 'locker frame', reference: '', customer: '', dueOn: null, quantity: 1, notes: '' },
-    ...{ machineId: 'bench', level, rhythm: 'pieceByPiece', parts: [], pictures: [], order: null, why: '' },
+    ...{
+      machineId: 'bench',
+      level,
+      rhythm: 'pieceByPiece',
+      parts: [],
+      pictures: [],
+      order: null,
+      batches: [],
+      why: '',
+    },
     welds: [jobWeld('W1'), jobWeld('W2')],
     ...changes,
   };

@@ -7,4 +7,10 @@ export { cycleIn } from './precedence.js';
 export { payback } from './payback.js';
 export { seamWork } from './seamWork.js';
 export { tackPlan, tackSpacing } from './tackPlan.js';
-export { learnedRatio, summedBand, type LearnedRatio, type SummedBand } from './learnedRatio.js';
+export {
+  eightyPercent,
+  learnedRatio,
+  summedBand,
+  type LearnedRatio,
+  type SummedBand,
+} from './learnedRatio.js';

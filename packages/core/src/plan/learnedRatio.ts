@@ -50,7 +50,7 @@ export interface SummedBand {
 }
 
 /** Half of a normal's middle 80 %, in standard deviations. */
-const eightyPercent = 1.281552;
+export const eightyPercent = 1.281552;
 
 /**
  * The sum of quantities that each are a known amount times a learned ratio: their scatter averages out, the doubt about the ratio

@@ -14,6 +14,7 @@ const job = (changes: Partial<Job> = {}): Job => ({
     runs: [],
     checks: [],
     claims: [],
+    windows: [],
   },
   ...{ madeAt: '2026-11-28T08:00:00.000Z', changedAt: '2026-11-28T08:00:00.000Z' },
   draft: jobDraft({ welds: [jobWeld('W1', { count: 2 }), jobWeld('W2')], quantity: 2 }),

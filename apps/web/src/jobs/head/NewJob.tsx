@@ -53,7 +53,7 @@ function NewHead({ sheet, like, machines, house }: NewHeadProps) {
   const save = async () => {
     if (head === null) return;
     sent();
-    const rest = like === null ? nothingYet : { ...like, why: '' };
+    const rest = like === null ? nothingYet : { ...like, batches: [], why: '' };
     const { data } = await write({ id, revision: 1, draft: { ...rest, ...head } });
     if (data === undefined) return;
     forgetTyping(sheet);
@@ -86,7 +86,7 @@ function NewHead({ sheet, like, machines, house }: NewHeadProps) {
   );
 }
 
-const nothingYet = { parts: [], pictures: [], welds: [], order: null, why: '' };
+const nothingYet = { parts: [], pictures: [], welds: [], order: null, batches: [], why: '' };
 
 function NoMachine() {
   return (

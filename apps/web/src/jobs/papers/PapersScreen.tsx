@@ -1,11 +1,10 @@
 import type { Job, JobPaperName } from '@lone-heron/contract';
 import { useCallback, useMemo, useState } from 'react';
 import { useParams } from 'react-router';
-import { useMachinesQuery, usePeopleQuery, useWindowsQuery } from '../../shared/api/heronApi.js';
+import { useMachinesQuery, usePeopleQuery } from '../../shared/api/heronApi.js';
 import { useCardsQuery } from '../../shared/api/cardsApi.js';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
-import { useJobQuery } from '../../shared/api/jobsApi.js';
-import { useBottlesQuery } from '../../shared/api/supplyApi.js';
+import { useJobPhotosQuery, useJobQuery } from '../../shared/api/jobsApi.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
 import { inFileName } from '../../shared/files/saveFile.js';
 import { LoadFailed } from '../../shared/page/LoadFailed.js';
@@ -16,6 +15,8 @@ import { paperOf, type PageFrame } from '../../shared/paper/papers.js';
 import { useJobPlan } from '../plan/useJobPlan.js';
 import { papersOf, type PaperContext } from './jobPapers.js';
 import { paperPdf } from './paperPdf.js';
+import { usePaperPictures } from './usePaperPictures.js';
+import { BatchesSheet } from './BatchesSheet.js';
 import { PaperFiles } from './PaperFiles.js';
 
 /** The papers of a job: for the bench, for the customer, for the quote. */
@@ -42,7 +43,7 @@ function Papers({ job }: { job: Job }) {
   const layOut = useCallback(
     (frame: PageFrame) => {
       if (context === null) throw new Error('the job is not worked out yet');
-      return paperPdf(papersOf[name](context), printedAt, frame);
+      return paperPdf(papersOf[name](context), printedAt, frame, context.pictures);
     },
     [context, name, printedAt],
   );
@@ -67,6 +68,7 @@ function Papers({ job }: { job: Job }) {
       ) : (
         <>
           <PaperFiles context={context} printedAt={printedAt} />
+          {name === 'materials' && <BatchesSheet job={job} plan={context.plan} house={context.house} />}
           <PaperPreview
             title={names[name]}
             fileName={inFileName(`job ${job.number} ${job.draft.name} ${names[name]}`)}
@@ -84,18 +86,18 @@ function Papers({ job }: { job: Job }) {
 function usePaperContext(job: Job): PaperContext | null {
   const { data: machines } = useMachinesQuery(undefined);
   const { data: people } = usePeopleQuery(undefined);
-  const { data: bottles } = useBottlesQuery(undefined);
-  const { data: windows } = useWindowsQuery(undefined);
   const { data: sheets } = useHouseQuery(undefined);
   const { data: cards } = useCardsQuery(undefined);
   const { plan } = useJobPlan(job.draft);
+  const pictures = usePaperPictures(job);
+  const { data: photos } = useJobPhotosQuery(job.id);
   return useMemo(() => {
     const machine = machines?.find(({ id }) => id === job.draft.machineId);
-    if (machine === undefined || people === undefined || bottles === undefined) return null;
-    if (windows === undefined || plan === null) return null;
+    if (machine === undefined || people === undefined || plan === null) return null;
+    if (pictures === null || photos === undefined) return null;
     const nameOf = (id: string) => people.find((each) => each.id === id)?.name ?? id;
     const cardNumber = (id: string) => cards?.find((card) => card.id === id)?.number ?? null;
     const house = houseContent(sheets);
-    return { job, plan, machine, house, bottles, windows, nameOf, cardNumber };
-  }, [job, machines, people, bottles, windows, sheets, cards, plan]);
+    return { job, plan, machine, house, pictures, photos, nameOf, cardNumber };
+  }, [job, machines, people, sheets, cards, plan, pictures, photos]);
 }

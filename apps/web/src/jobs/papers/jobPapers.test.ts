@@ -1,9 +1,10 @@
-import { houseStarts, type Job, type WeldCheck } from '@lone-heron/contract';
+import { houseStarts, type Job, type ShopPhoto, type WeldCheck } from '@lone-heron/contract';
 import { jobDraft, jobWeld, weldCheckDraft, weldRunDraft } from '@lone-heron/contract/testing';
 import { sampleMachine } from '../../testing/sampleMachine.js';
 import { planJob } from '../plan/planJob.js';
 import { jobFileOf } from './jobFileOf.js';
 import { noCertificate, papersOf, type PaperContext } from './jobPapers.js';
+import { photoFiles } from './photoFiles.js';
 import { tablesAsCsv } from './tablesAsCsv.js';
 
 const id = '019a0000-0000-7000-8000-000000000001';
@@ -40,6 +41,7 @@ const job: Job = {
     runs: [run('W1', 1), run('W1', 2, { isRepair: true, remark: 'undercut' })],
     checks: [check],
     claims: [],
+    windows: [{ id: windowId, number: 5 }],
   },
 };
 const house = houseStarts;
@@ -56,7 +58,7 @@ const plan = planJob({
   ...{ kept: [], partsPerMonth: 20 },
 });
 const context: PaperContext = {
-  ...{ job, plan, machine: sampleMachine, house, bottles: [], windows: [{ id: windowId, number: 5 }] },
+  ...{ job, plan, machine: sampleMachine, house, pictures: [], photos: [] },
   nameOf: (person) => (person === 'maren' ? 'Maren' : 'Ines'),
   cardNumber: () => null,
 };
@@ -90,6 +92,24 @@ describe('the papers of a job', () => {
     expect(rows.find((row) => row.startsWith('W1 | 304'))).toContain('failed');
     expect(rows.find((row) => row.startsWith('W2 | 304'))).toContain('not welded');
     expect(rows.at(-1)).toContain('undercut 0.9 mm, deep at the end | Ines');
+  });
+
+  it('the materials have the heats that were written down, a line for the rest, and the glass by its number', () => {
+    const batches = [
+      { material: { of: 'sheet', metal: 'stainless304', thicknessMm: 1.5 }, batch: 'heat 7' } as const,
+    ];
+    const paper = papersOf.materials({ ...context, job: { ...job, draft: { ...draft, batches } } });
+    const [went, glass] = paper.tables.map(({ rows }) => rows);
+    expect(went?.[0]?.slice(1)).toEqual(['heat 7', '']);
+    expect(went?.slice(1).every(([, batch]) => batch === '')).toBe(true);
+    expect(glass).toEqual([['5', 'W1']]);
+  });
+
+  it('the ZIP names a photo by what it is of, and leaves out one that has not arrived', () => {
+    const photo = { id: windowId, hash: 'f00', type: 'image/jpeg' } as ShopPhoto;
+    const shown = { ...check, photoIds: [photo.id, id] };
+    const files = photoFiles({ job: { ...job, checks: [shown] }, photos: [photo] });
+    expect(files.map(({ name }) => name)).toEqual(['photos/001 W1 look.jpg']);
   });
 
   it('the quote adds up to what it takes', () => {

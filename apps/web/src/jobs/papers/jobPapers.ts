@@ -1,14 +1,16 @@
 import {
   coreSetting,
+  jobMaterials,
   judgedWelds,
+  materialKey,
   seamsInPiece,
-  type Bottle,
   type HouseContent,
   type Job,
+  type JobMaterial,
   type JobPaper,
   type JobWeld,
   type Machine,
-  type ProtectiveWindow,
+  type ShopPhoto,
   type WeldRun,
 } from '@lone-heron/contract';
 import { gasTable } from '@lone-heron/core';
@@ -20,6 +22,8 @@ import { panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
 import { testWords } from '../../shared/vocabulary/testWords.js';
 import { checkInWords } from '../checkInWords.js';
 import { minutesInWords, standingWords, stateWords, stillToWeld, weldInWords } from '../jobWords.js';
+import { materialInWords } from '../materialInWords.js';
+import type { PaperPicture } from './markedPictureSvg.js';
 import type { JobPlan } from '../plan/planJob.js';
 import { setUpWords } from '../plan/setUpWords.js';
 
@@ -29,8 +33,10 @@ export interface PaperContext {
   readonly plan: JobPlan;
   readonly machine: Machine;
   readonly house: HouseContent;
-  readonly bottles: readonly Bottle[];
-  readonly windows: readonly Pick<ProtectiveWindow, 'id' | 'number'>[];
+  /** Pictures of the part with its marks. */
+  readonly pictures: readonly PaperPicture[];
+  /** Photos of the job that have arrived. */
+  readonly photos: readonly ShopPhoto[];
   readonly nameOf: (personId: string) => string;
   /** The number of a card; null where it is gone. */
   readonly cardNumber: (cardId: string) => number | null;
@@ -121,8 +127,8 @@ const weldOf = (job: Job, mark: string): JobWeld =>
 
 /** Which weld is where, who welded it and when, by which card and through which glass. */
 export function weldMap(of: PaperContext): JobPaper {
-  const { job, nameOf, windows } = of;
-  const numbers = new Map(windows.map(({ id, number }) => [id, number]));
+  const { job, nameOf } = of;
+  const numbers = new Map(job.windows.map(({ id, number }) => [id, number]));
   const rows = job.draft.welds.map((weld) => {
     const welded = job.runs.filter(({ mark, outcome }) => mark === weld.mark && outcome === 'welded');
     const seams = seamsInPiece(weld, job.draft.parts) * job.draft.quantity;
@@ -224,39 +230,42 @@ export function inspectionRecord(of: PaperContext): JobPaper {
   };
 }
 
-/** Batches of what went into the part, as far as they are written down; the rest is a line to fill in. */
+/** What went into the part, with the heats and batches that are written down for it; the rest is a line to fill in. */
 export function materials(of: PaperContext): JobPaper {
-  const { job, plan, house, bottles, windows } = of;
-  const metals = [
-    ...new Set(job.draft.welds.map(({ joint }) => `${joint.metal}, ${spokenLength(joint.firstThicknessMm)}`)),
-  ];
-  const wires = plan.takes.batch.wire.map(({ name, metres, kilograms }) => {
-    const spools = house.wire.filter(({ filler, diameterMm }) => `${filler} ${diameterMm} mm` === name);
-    const batches = spools.map(({ batch }) => batch).filter(Boolean);
-    return [
-      `${name} wire`,
-      batches.join(', '),
-      `${spokenFigure(metres, 'm', 1)}, ${spokenFigure(kilograms, 'kg', 3)}`,
-    ];
+  const { job, plan } = of;
+  const batches = new Map(
+    job.draft.batches.map(({ material, batch }) => [materialKey(material), batch] as const),
+  );
+  const rows = jobMaterials(job.draft, plan.welds).map((material) => [
+    materialInWords(material),
+    batches.get(materialKey(material)) ?? '',
+    amountOf(material, plan),
+  ]);
+  const glass = job.windows.map(({ id, number }) => {
+    const marks = new Set(job.runs.filter(({ windowId }) => windowId === id).map(({ mark }) => mark));
+    return [String(number), [...marks].join(', ')];
   });
-  const gases = plan.takes.batch.gas.map(({ name, litres }) => {
-    const own = bottles.filter(
-      ({ gas, machineId, goneAt }) =>
-        gasTable[gas].name === name && machineId === job.draft.machineId && goneAt === null,
-    );
-    return [
-      name,
-      own.map(({ batch, purity }) => [batch, purity].filter(Boolean).join(' ')).join(', '),
-      spokenFigure(litres, 'L', 0),
-    ];
-  });
-  const used = new Set(job.runs.flatMap(({ windowId }) => (windowId === null ? [] : [windowId])));
-  const glass = windows.filter(({ id }) => used.has(id)).map(({ number }) => [`window ${number}`, '', '']);
-  const rows = [...metals.map((metal) => [metal, '', '']), ...wires, ...gases, ...glass];
   return {
     ...{ name: 'materials', title: 'Materials', facts: headOf(of) },
-    tables: [{ heading: 'What went in', columns: ['What', 'Heat or batch', 'Planned'], rows }],
+    tables: [
+      { heading: 'What went in', columns: ['What', 'Heat or batch', 'Planned'], rows },
+      ...(glass.length === 0
+        ? []
+        : [{ heading: 'Protective windows', columns: ['Window', 'Welds'], rows: glass }]),
+    ],
   };
+}
+
+function amountOf(material: JobMaterial, { takes: { batch } }: JobPlan): string {
+  if (material.of === 'sheet') return '';
+  if (material.of === 'gas')
+    return spokenFigure(batch.gas.find(({ gas }) => gas === material.gas)?.litres ?? 0, 'L', 0);
+  const wire = batch.wire.find(
+    ({ filler, diameterMm }) => filler === material.filler && diameterMm === material.diameterMm,
+  );
+  return wire === undefined
+    ? ''
+    : `${spokenFigure(wire.metres, 'm', 1)}, ${spokenFigure(wire.kilograms, 'kg', 3)}`;
 }
 
 /** Time and money, item by item, with their bands, and the arc beside them. */

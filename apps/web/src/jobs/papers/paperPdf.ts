@@ -5,6 +5,7 @@ import { cautionBox, factTable, heading, ruledLayout } from '../../shared/paper/
 import type { PageFrame } from '../../shared/paper/papers.js';
 import { printed } from '../../shared/paper/printable.js';
 import { noCertificate } from './jobPapers.js';
+import { markedPictureSvg, type PaperPicture } from './markedPictureSvg.js';
 
 /** How wide the columns of a paper's tables are; those that are not named share what is left. */
 const narrow = new Set([
@@ -23,7 +24,12 @@ const narrow = new Set([
 ]);
 
 /** A paper of a job laid out: facts, tables, and what it is not. */
-export function paperPdf(paper: JobPaper, printedAt: Date, frame: PageFrame): TDocumentDefinitions {
+export function paperPdf(
+  paper: JobPaper,
+  printedAt: Date,
+  frame: PageFrame,
+  pictures: readonly PaperPicture[] = [],
+): TDocumentDefinitions {
   const { margin, scale, innerWidth } = frame;
   return {
     pageSize: frame.size,
@@ -39,6 +45,7 @@ export function paperPdf(paper: JobPaper, printedAt: Date, frame: PageFrame): TD
         ),
         margin: [0, 4 * scale, 0, 0],
       },
+      ...(paper.name === 'weldMap' ? pictures : []).map((picture) => picturePart(picture, frame)),
       ...paper.tables.map((table) => tablePart(table, innerWidth, scale)),
       { ...cautionBox(noCertificate, 10 * scale), margin: [0, 10 * scale, 0, 0], unbreakable: true },
     ],
@@ -49,6 +56,18 @@ export function paperPdf(paper: JobPaper, printedAt: Date, frame: PageFrame): TD
         printed(`Page ${page} of ${pages}`, { fontSize: 8.5 * scale, alignment: 'right' }),
       ],
     }),
+  };
+}
+
+/** As large as half a page lets it be, so that a table begins under it. */
+function picturePart(picture: PaperPicture, { innerWidth, innerHeight, scale }: PageFrame): Content {
+  const width = Math.min(innerWidth, (innerHeight * 0.55) / picture.heightShare);
+  return {
+    stack: [
+      heading(picture.name === '' ? 'The part' : picture.name, innerWidth, 12 * scale),
+      { svg: markedPictureSvg(picture, width), margin: [0, 4 * scale, 0, 0] },
+    ],
+    unbreakable: true,
   };
 }
 

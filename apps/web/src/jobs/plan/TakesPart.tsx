@@ -1,9 +1,12 @@
 import type { Job, TakesOf, TimePart } from '@lone-heron/contract';
+import { gasTable } from '@lone-heron/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { figure, percentFigure } from '../../shared/figures/figures.js';
 import { spokenFigure, spokenMoney } from '../../shared/figures/spoken.js';
+import { sentenceStart } from '../../shared/sentences/sentenceStart.js';
 import { minutesInWords } from '../jobWords.js';
+import { takenWireInWords } from '../materialInWords.js';
 import { CostBar } from './CostBar.js';
 import { PaybackLine } from './PaybackLine.js';
 import type { ShownPlan } from './useJobPlan.js';
@@ -92,20 +95,16 @@ export function TakesPart({
 function Stuff({ shown }: { shown: TakesOf }) {
   return (
     <>
-      {shown.wire.map(({ name, metres, kilograms }) => (
+      {shown.wire.map(({ metres, kilograms, ...wire }) => (
         <Line
-          key={name}
-          name={`${name} wire`}
+          key={takenWireInWords(wire)}
+          name={sentenceStart(takenWireInWords(wire))}
           value={spokenFigure(metres, 'm', 1)}
           more={spokenFigure(kilograms, 'kg', 3)}
         />
       ))}
-      {shown.gas.map(({ name, litres }) => (
-        <Line
-          key={name}
-          name={`${name.charAt(0).toUpperCase()}${name.slice(1)}`}
-          value={spokenFigure(litres, 'L', 0)}
-        />
+      {shown.gas.map(({ gas, litres }) => (
+        <Line key={gas} name={sentenceStart(gasTable[gas].name)} value={spokenFigure(litres, 'L', 0)} />
       ))}
       <Line name="Of a window’s life" value={percentFigure(shown.windowShare)} />
       <Line name="Power" value={`${figure(shown.kilowattHours, 2)} kWh`} />

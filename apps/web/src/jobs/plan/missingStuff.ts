@@ -9,6 +9,7 @@ import { chanceToLast, gasTable } from '@lone-heron/core';
 import { percentFigure } from '../../shared/figures/figures.js';
 import { spokenFigure } from '../../shared/figures/spoken.js';
 import { nozzleInWords } from '../../shared/sentences/nozzleInWords.js';
+import { takenWireInWords } from '../materialInWords.js';
 import type { JobPlan } from './planJob.js';
 
 /** Something that is missing, and where it is seen to. */
@@ -83,30 +84,30 @@ function drifting({ job, plan }: StuffContext): Missing[] {
 }
 
 function wireShort({ plan, house }: StuffContext): Missing[] {
-  return plan.takes.batch.wire.flatMap(({ name, kilograms }) => {
+  return plan.takes.batch.wire.flatMap(({ kilograms, ...wire }) => {
     const there = house.wire
-      .filter(({ filler, diameterMm }) => `${filler} ${diameterMm} mm` === name)
+      .filter(({ filler, diameterMm }) => filler === wire.filler && diameterMm === wire.diameterMm)
       .reduce((sum, spool) => sum + spool.kilograms, 0);
     if (there >= kilograms) return [];
-    const words = `${name} wire: ${spokenFigure(kilograms, 'kg', 3)} needed, ${there === 0 ? 'none' : spokenFigure(there, 'kg', 1)} on the shelf`;
+    const words = `${takenWireInWords(wire)}: ${spokenFigure(kilograms, 'kg', 3)} needed, ${there === 0 ? 'none' : spokenFigure(there, 'kg', 1)} on the shelf`;
     return [{ words, to: '/shop/stock', isStop: there === 0 }];
   });
 }
 
 function gasShort({ plan, bottles, machineId }: StuffContext): Missing[] {
-  return plan.takes.batch.gas.flatMap(({ name, litres }) => {
+  return plan.takes.batch.gas.flatMap(({ gas: asked, litres }) => {
     const fitting = bottles.filter(
       ({ gas, goneAt, machineId: at }) =>
-        gasTable[gas].name === name && goneAt === null && (at === null || at === machineId),
+        gas === asked && goneAt === null && (at === null || at === machineId),
     );
     // Air is made, not bought.
-    if (fitting.length === 0 && name === gasTable.dryAir.name) return [];
+    if (fitting.length === 0 && asked === 'dryAir') return [];
     const there = fitting.reduce(
       (sum, bottle) => sum + bottle.litres * Math.max(0, bottle.pressureBar - bottleChangedAtBar),
       0,
     );
     if (there >= litres) return [];
-    const words = `${name}: ${spokenFigure(litres, 'L', 0)} needed, ${spokenFigure(there, 'L', 0)} in bottles here`;
+    const words = `${gasTable[asked].name}: ${spokenFigure(litres, 'L', 0)} needed, ${spokenFigure(there, 'L', 0)} in bottles here`;
     return [{ words, to: '/shop/supply', isStop: there === 0 }];
   });
 }

@@ -266,7 +266,12 @@ describe('what a job takes', () => {
   it('says wire and gas by name', () => {
     const { piece } = takesOf(job);
     expect(piece.wire).toEqual([
-      { name: '308L 0.8 mm', metres: expect.any(Number) as number, kilograms: expect.any(Number) as number },
+      {
+        filler: '308L',
+        diameterMm: 0.8,
+        metres: expect.any(Number) as number,
+        kilograms: expect.any(Number) as number,
+      },
     ]);
     expect(piece.gas[0]?.litres).toBeGreaterThan(0);
   });

@@ -1,15 +1,13 @@
 import {
+  eightyPercent,
   fillerTable,
-  gasTable,
   inMm,
   learnedRatio,
   mm,
   seamCost,
-  seamRow,
   seamWork,
   second,
   summedBand,
-  tackPlan,
   watt,
   windowDose,
   degree,
@@ -18,6 +16,8 @@ import {
   type LearnedRatio,
   type SeamCost,
   type SeamUse,
+  type Filler,
+  type ShieldingGas,
   type SummedBand,
 } from '@lone-heron/core';
 import type { HouseContent } from '../../house/house.js';
@@ -29,6 +29,7 @@ import type { JobOrder } from './jobOrder.js';
 import { seamsInPiece } from './jobSeams.js';
 import { startsOf, weldedMm } from './weldedLength.js';
 import type { WeldAnswer } from './weldAnswer.js';
+import { weldTacks } from './weldTacks.js';
 
 /** What one weld of a piece takes, all its seams together. */
 interface WeldTakes {
@@ -55,14 +56,22 @@ export interface TakesOf {
   /** Everything a person spends on it, with the band that holds four in five. */
   readonly time: SummedBand;
   readonly parts: Readonly<Record<TimePart, number>>;
-  readonly wire: readonly { readonly name: string; readonly metres: number; readonly kilograms: number }[];
-  readonly gas: readonly { readonly name: string; readonly litres: number }[];
+  readonly wire: readonly WireTaken[];
+  readonly gas: readonly { readonly gas: ShieldingGas; readonly litres: number }[];
   /** Share of a protective window's life. */
   readonly windowShare: number;
   readonly kilowattHours: number;
   readonly cost: SeamCost;
   /** The same four in five for the money. */
   readonly total: SummedBand;
+}
+
+/** How much of a wire is used; which filler it is may be anybody's choice. */
+interface WireTaken {
+  readonly filler: Filler | null;
+  readonly diameterMm: number;
+  readonly metres: number;
+  readonly kilograms: number;
 }
 
 /** What a person's time goes into. */
@@ -149,16 +158,9 @@ function weldTakes(
   });
   return {
     ...{ mark: weld.mark, seams, use },
-    tacks: tacksOf(weld, house) * seams,
+    tacks: weldTacks(weld, house).length * seams,
     dressMin: (house.jobRates.dressMinPerM * lengthMm) / 1000,
   };
-}
-
-/** Tacks of one seam, as the shop does them. */
-function tacksOf(weld: JobWeld, { practice }: Pick<HouseContent, 'practice'>): number {
-  if (practice.tacks === 'none' || seamRow(weld.joint.kind).tacks === 'none') return 0;
-  const thinner = mm(Math.min(weld.joint.firstThicknessMm, weld.joint.secondThicknessMm));
-  return tackPlan(mm(weld.lengthMm), thinner, weld.closing !== null).length;
 }
 
 interface Taken {
@@ -216,13 +218,11 @@ function takesOf({ job, welds, byMark, order, hands, context }: Taken, pieces: n
 
 /** How well the shop knows its times for set-ups, turns, tacks and dressing: standard deviation of the logarithm, of all together. */
 const restSpread = 0.3;
-/** Half of a normal's middle 80 %, in standard deviations. */
-const fourInFive = 1.281552;
 
 /** Minutes at the seams and between them, with a band that holds four in five: what one does not know adds to the other in squares. */
 function timeOf(atSeams: SummedBand, rest: number): SummedBand {
   const [middle, least, most] = [atSeams.middle / 60, atSeams.least / 60, atSeams.most / 60];
-  const off = Math.exp(fourInFive * restSpread);
+  const off = Math.exp(eightyPercent * restSpread);
   return {
     middle: middle + rest,
     least: Math.max(0, middle + rest - Math.hypot(middle - least, rest - rest / off)),
@@ -240,19 +240,21 @@ function wireOf(
   byMark: ReadonlyMap<string, WeldAnswer>,
   pieces: number,
 ): TakesOf['wire'] {
-  const found = new Map<string, { metres: number; kilograms: number }>();
+  const found = new Map<string, WireTaken>();
   for (const { mark, use } of welds) {
     const answer = byMark.get(mark);
     const pace = answer?.content.setting.pace;
     if (answer === undefined || pace?.by !== 'wire') continue;
-    const name = `${answer.filler ?? 'wire'} ${pace.wireDiameterMm} mm`;
-    const before = found.get(name) ?? { metres: 0, kilograms: 0 };
-    found.set(name, {
-      metres: before.metres + (pace.wireSpeedMmS / 1000) * use.lightOn * pieces,
-      kilograms: before.kilograms + use.wire * pieces,
+    const wire = { filler: answer.filler, diameterMm: pace.wireDiameterMm };
+    const key = `${wire.filler ?? ''} ${wire.diameterMm}`;
+    const before = found.get(key);
+    found.set(key, {
+      ...wire,
+      metres: (before?.metres ?? 0) + (pace.wireSpeedMmS / 1000) * use.lightOn * pieces,
+      kilograms: (before?.kilograms ?? 0) + use.wire * pieces,
     });
   }
-  return [...found].map(([name, amount]) => ({ name, ...amount }));
+  return [...found.values()];
 }
 
 function gasOf(
@@ -260,10 +262,10 @@ function gasOf(
   byMark: ReadonlyMap<string, WeldAnswer>,
   pieces: number,
 ): TakesOf['gas'] {
-  const found = new Map<string, number>();
+  const found = new Map<ShieldingGas, number>();
   for (const { mark, use } of welds) {
     const gas = byMark.get(mark)?.content.setting.gas;
     if (gas !== undefined) found.set(gas, (found.get(gas) ?? 0) + use.gas * 1000 * pieces);
   }
-  return [...found].map(([gas, litres]) => ({ name: gasTable[gas as keyof typeof gasTable].name, litres }));
+  return [...found].map(([gas, litres]) => ({ gas, litres }));
 }
