@@ -36,12 +36,6 @@ export function JobsScreen() {
       {board.map((column) => (
         <Column key={column.name} column={column} now={now} minutes={minutes} done={done} />
       ))}
-      {done.size > 0 && (
-        <p className="text-sm text-soft">
-          When a job would be done goes by the learned times, one after the other on its machine, at eight
-          hours a day, Monday to Friday.
-        </p>
-      )}
       {closed.length > 0 && (
         <section className="flex flex-col gap-2" aria-label="Done and taken back">
           <button
@@ -54,6 +48,13 @@ export function JobsScreen() {
           </button>
           {isAll && <Rows jobs={closed} now={now} minutes={minutes} done={done} />}
         </section>
+      )}
+      {/* Last, and there from the start: what comes in later would move a key from under the finger. */}
+      {board.length > 0 && (
+        <p className="text-sm text-soft">
+          When a job would be done goes by the learned times, one after the other on its machine, at eight
+          hours a day, Monday to Friday.
+        </p>
       )}
     </div>
   );
