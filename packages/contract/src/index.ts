@@ -209,6 +209,7 @@ export { arcBeside, type ArcBeside } from './jobs/rules/arcBeside.js';
 export { jobMaterials } from './jobs/rules/jobMaterials.js';
 export { weldTacks } from './jobs/rules/weldTacks.js';
 export { weldedMm } from './jobs/rules/weldedLength.js';
+export { usualClosing } from './jobs/rules/readWeldLine.js';
 export { readWeldLines, type WeldLine } from './jobs/rules/readWeldLines.js';
 export {
   seamKey,

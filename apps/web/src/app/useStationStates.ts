@@ -4,7 +4,7 @@ import { useSelector } from 'react-redux';
 import { useMachinesQuery, useWindowsQuery } from '../shared/api/heronApi.js';
 import { selectDialSearch } from '../shared/memory/deskSlice.js';
 import { readAddress } from '../dial/dialAddress.js';
-import { readSentence } from '../dial/readSentence.js';
+import { readSentence } from '../shared/saidJoint/readSentence.js';
 import { metalName } from '../shared/vocabulary/metalNames.js';
 import { typedText } from '../shared/figures/spoken.js';
 import type { StationPath } from './stations.js';

@@ -12,7 +12,7 @@ import { LoadFailed } from '../shared/page/LoadFailed.js';
 import { logOpened, selectOpenLog } from '../shared/memory/couponDraftSlice.js';
 import type { DialOutcome } from './dialOutcome.js';
 import { inUse } from '../shared/machines/inUse.js';
-import { dialledMachines } from './readMachine.js';
+import { dialledMachines } from '../shared/saidJoint/readMachine.js';
 import { useRecentJoints } from './history/useRecentJoints.js';
 import { Expectation } from './odds/Expectation.js';
 import { FootBar } from './odds/FootBar.js';

@@ -4,7 +4,7 @@ import { readAddress, writeAddress, type DialAddress } from './dialAddress.js';
 import { noHand } from './dialOutcome.js';
 import { houseStarts } from '@lone-heron/contract';
 import { speakIn } from '../shared/figures/shopUnits.js';
-import { firstWords, pickedWords, wordNames, type DialWords } from './dialWords.js';
+import { firstWords, pickedWords, wordNames, type DialWords } from '../shared/saidJoint/dialWords.js';
 
 const read = (search: string) => readAddress(new URLSearchParams(search));
 

@@ -1,6 +1,12 @@
 import { knobs, type Alternative, type Knob } from '@lone-heron/core';
 import { shopUnits } from '../shared/figures/shopUnits.js';
-import { firstWords, pickedWords, wordNames, type DialWords, type WordName } from './dialWords.js';
+import {
+  firstWords,
+  pickedWords,
+  wordNames,
+  type DialWords,
+  type WordName,
+} from '../shared/saidJoint/dialWords.js';
 
 /** Knobs with where the hand put them, in SI. */
 export type HandTurns = Readonly<Partial<Record<Knob, number>>>;

@@ -40,7 +40,7 @@ import type { Learn, LearnedEvidence } from '../shared/evidence/learnFrom.js';
 import type { DialAddress, HandTurns } from './dialAddress.js';
 import type { HandMath } from './handMath.js';
 import { standsAt } from './plate/standsAt.js';
-import type { Said } from './readSentence.js';
+import type { Said } from '../shared/saidJoint/readSentence.js';
 
 /** What the core makes of a sentence and of the knobs turned by hand. */
 export interface DialOutcome extends SuggestedOutcome {

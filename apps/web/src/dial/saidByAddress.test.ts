@@ -3,7 +3,7 @@ import { seamKinds, seamRow } from '@lone-heron/core';
 import { sampleMachine } from '../testing/sampleMachine.js';
 import { dialAddressOf } from '../shared/sentences/dialAddressOf.js';
 import { readAddress } from './dialAddress.js';
-import { readSentence } from './readSentence.js';
+import { readSentence } from '../shared/saidJoint/readSentence.js';
 
 describe('a joint of a job that Dial is asked about', () => {
   it.each(seamKinds)('is said by its address as it is recorded: %s', (kind) => {

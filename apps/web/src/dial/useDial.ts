@@ -10,11 +10,11 @@ import { dialMoved } from '../shared/memory/deskSlice.js';
 import { allKnobs } from './allKnobs.js';
 import { mostPins, readAddress, writeAddress, type DialAddress, type HandTurns } from './dialAddress.js';
 import { dialOutcome, noHand, suggestFor, type DialOutcome } from './dialOutcome.js';
-import { firstWords, pickedWords, type DialWords, type WordName } from './dialWords.js';
+import { firstWords, pickedWords, type DialWords, type WordName } from '../shared/saidJoint/dialWords.js';
 import { useBehind } from './evidence/useBehind.js';
 import { dialChanged, dialRedone, dialUndone, selectRedo, selectUndo } from './history/dialHistorySlice.js';
 import { useFirstStand, usePlate, type Plate } from './plate/usePlate.js';
-import { readSentence, type SentenceReading } from './readSentence.js';
+import { readSentence, type SentenceReading } from '../shared/saidJoint/readSentence.js';
 
 /** Dial as its parts see it. */
 export interface Dial {

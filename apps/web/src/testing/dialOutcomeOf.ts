@@ -1,9 +1,9 @@
 import { houseStarts, type HouseContent } from '@lone-heron/contract';
 import { readAddress } from '../dial/dialAddress.js';
 import { dialOutcome, noHand, suggestFor, type DialOutcome, type Hand } from '../dial/dialOutcome.js';
-import type { DialWords } from '../dial/dialWords.js';
+import type { DialWords } from '../shared/saidJoint/dialWords.js';
 import { handMath } from '../dial/handMath.js';
-import { readSentence } from '../dial/readSentence.js';
+import { readSentence } from '../shared/saidJoint/readSentence.js';
 import { sampleMachine } from './sampleMachine.js';
 
 const { words } = readAddress(new URLSearchParams()).address;

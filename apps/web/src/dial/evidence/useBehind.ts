@@ -3,7 +3,7 @@ import type { ThunkDispatch, UnknownAction } from '@reduxjs/toolkit';
 import { useEffect, useMemo, useState } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
 import type { Behind } from '../dialOutcome.js';
-import type { Said } from '../readSentence.js';
+import type { Said } from '../../shared/saidJoint/readSentence.js';
 
 const fetchBehind = async () => {
   const [{ learnFrom }, { handMath }, { askRelevant, selectRelevant }] = await Promise.all([

@@ -3,7 +3,7 @@ import { sampleCoupon } from '../../testing/sampleCoupon.js';
 import { sampleMachine } from '../../testing/sampleMachine.js';
 import { readAddress } from '../dialAddress.js';
 import { dialOutcome, noHand, suggestFor } from '../dialOutcome.js';
-import { readSentence, type Said } from '../readSentence.js';
+import { readSentence, type Said } from '../../shared/saidJoint/readSentence.js';
 import { learnFrom, type Learn } from '../../shared/evidence/learnFrom.js';
 
 const { words } = readAddress(new URLSearchParams('wire=none')).address;

@@ -2,8 +2,8 @@ import { wireDiameterMm, type Machine } from '@lone-heron/contract';
 import { inDegrees, type JobChange } from '@lone-heron/core';
 import { spokenLength } from '../../shared/figures/spoken.js';
 import { figure } from '../../shared/figures/figures.js';
-import type { DialWords } from '../dialWords.js';
-import { dialledMachines } from '../readMachine.js';
+import type { DialWords } from '../../shared/saidJoint/dialWords.js';
+import { dialledMachines } from '../../shared/saidJoint/readMachine.js';
 
 /** The words of the sentence that a remedy changes, so that it is tried at once; null where none of them can say it. */
 export function wordsOfChange(

@@ -13,7 +13,7 @@ import { OutcomeMark } from '../../shared/coupons/OutcomeMark.js';
 import { figure } from '../../shared/figures/figures.js';
 import { outcomeOfLook, wordsOfLooks } from '../../shared/vocabulary/looks.js';
 import { metalName } from '../../shared/vocabulary/metalNames.js';
-import type { Said } from '../readSentence.js';
+import type { Said } from '../../shared/saidJoint/readSentence.js';
 import { isSameJoint } from './isSameJoint.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
 

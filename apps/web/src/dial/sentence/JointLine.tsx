@@ -1,8 +1,8 @@
 import { ChevronDown, ChevronUp } from 'lucide-react';
 import { jointInWords } from '../../shared/sentences/settingInWords.js';
 import { wireInWords } from '../../shared/sentences/wireInWords.js';
-import type { Said } from '../readSentence.js';
-import type { Spoken } from './Spoken.js';
+import type { Said } from '../../shared/saidJoint/readSentence.js';
+import type { Spoken } from '../../shared/saidJoint/Spoken.js';
 
 interface JointLineProps {
   spoken: Spoken;

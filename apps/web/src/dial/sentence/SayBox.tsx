@@ -2,7 +2,7 @@ import type { Machine } from '@lone-heron/contract';
 import { lazy, Suspense, useLayoutEffect, useRef, useState, type KeyboardEvent, type RefObject } from 'react';
 import { forgetTyping } from '../../shared/typing/keptTyping.js';
 import { useKept } from '../../shared/typing/useKept.js';
-import type { Spoken } from './Spoken.js';
+import type { Spoken } from '../../shared/saidJoint/Spoken.js';
 
 /** Fetched when it is asked for; the box is there before it and keeps the keys. */
 const SayOffers = lazy(() => import('./SayOffers.js'));

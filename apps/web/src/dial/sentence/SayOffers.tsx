@@ -5,9 +5,9 @@ import { useSelector } from 'react-redux';
 import { selectRecentJoints } from '../../shared/memory/deskSlice.js';
 import { jointInWords } from '../../shared/sentences/settingInWords.js';
 import { readAddress } from '../dialAddress.js';
-import type { DialWords } from '../dialWords.js';
-import { readSentence } from '../readSentence.js';
-import type { Spoken } from './Spoken.js';
+import type { DialWords } from '../../shared/saidJoint/dialWords.js';
+import { readSentence } from '../../shared/saidJoint/readSentence.js';
+import type { Spoken } from '../../shared/saidJoint/Spoken.js';
 
 interface SayOffersProps {
   text: string;

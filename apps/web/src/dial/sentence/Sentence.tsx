@@ -2,19 +2,17 @@ import type { Machine } from '@lone-heron/contract';
 import { Redo2, Undo2 } from 'lucide-react';
 import { lazy, memo, Suspense, useId, useMemo, useRef, useState } from 'react';
 import { useKey } from '../../shared/keys/useKey.js';
-import { metalChoices } from '../../shared/vocabulary/metalNames.js';
-import { aimsFirst } from '../aims.js';
-import { saysBevel, saysSides, saysSize } from '../readKind.js';
-import { dialledMachines } from '../readMachine.js';
+import { aimsFirst } from '../../shared/saidJoint/aims.js';
+import { dialledMachines } from '../../shared/saidJoint/readMachine.js';
 import type { Dial } from '../useDial.js';
-import type { Spoken } from './Spoken.js';
-import { PickWord } from './PickWord.js';
+import type { Spoken } from '../../shared/saidJoint/Spoken.js';
+import { PickWord } from '../../shared/saidJoint/PickWord.js';
 import { JointLine } from './JointLine.js';
 import { SayBox } from './SayBox.js';
-import { walkWords } from './walkWords.js';
-import { wireChoices, fillerChoices } from './wireChoices.js';
-import { kindChoices, sideChoices } from './words.js';
-import { useWords, type Words } from './useWords.js';
+import { walkWords } from '../../shared/saidJoint/walkWords.js';
+import { fillerChoices } from '../../shared/saidJoint/wireChoices.js';
+import { JointWords, SideAndWireWords } from '../../shared/saidJoint/JointWords.js';
+import { useWords, type Words } from '../../shared/saidJoint/useWords.js';
 
 /** Comes right behind the page. */
 const SmallWords = lazy(() => import('./SmallWords.js'));
@@ -81,49 +79,6 @@ const SpokenSentence = memo(function SpokenSentence({
   );
 });
 
-/** What is joined: metal, sheets, kind, its sizes, gap. */
-function JointWords({ words: { pick, length }, spoken }: { words: Words; spoken: Spoken }) {
-  const { kind, bevel } = spoken.words;
-  return (
-    <>
-      <span>Weld </span>
-      {pick('metal', 'Metal', metalChoices)}
-      <span>, </span>
-      {length('first', 'Thickness of the first sheet')}
-      <span> to </span>
-      {length('second', 'Thickness of the second sheet')}
-      <span>, as </span>
-      {pick('kind', 'Joint', kindChoices)}
-      {saysSize(kind, 'tubeRadius') && (
-        <>
-          <span> of tube </span>
-          {length('tube', 'Outside diameter of the tube')}
-        </>
-      )}
-      {saysSize(kind, 'leg') && (
-        <>
-          <span> with a leg of </span>
-          {length('leg', 'Leg of the fillet')}
-        </>
-      )}
-      {saysSize(kind, 'holeDiameter') && (
-        <>
-          <span> of </span>
-          {length('hole', 'Diameter of the hole')}
-        </>
-      )}
-      {saysBevel(kind) && bevel !== 'square' && (
-        <>
-          <span>, bevelled to a land of </span>
-          {length('land', 'Land of the bevel')}
-        </>
-      )}
-      <span> with a gap of </span>
-      {length('gap', 'Gap')}
-    </>
-  );
-}
-
 /** How it is joined: sides, wire, machine, aim. */
 function HowWords({
   words: { pick },
@@ -138,14 +93,7 @@ function HowWords({
   const dialled = dialledMachines(machines);
   return (
     <>
-      {saysSides(words.kind) && (
-        <>
-          <span>, from </span>
-          {pick('sides', 'Sides', sideChoices)}
-        </>
-      )}
-      <span>, </span>
-      {pick('wire', 'Wire', wireChoices(spoken))}
+      <SideAndWireWords words={{ pick }} spoken={spoken} />
       {words.wire !== 'none' && (
         <>
           <span> of </span>

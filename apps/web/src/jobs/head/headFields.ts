@@ -1,4 +1,6 @@
 import type { HouseContent, JobDraft, Machine } from '@lone-heron/contract';
+import type { TypedValue } from '../../shared/figures/readTyped.js';
+import { readWhole } from '../../shared/figures/readWhole.js';
 
 /** What is typed of a job apart from its welds. */
 export interface TypedHead {
@@ -36,11 +38,7 @@ export function firstHead(machines: readonly Machine[], { acceptance }: HouseCon
 }
 
 /** A whole number of pieces, or why it is none. */
-export function readQuantity(text: string): { readonly value: number } | { readonly fault: string } {
-  const value = Number(text.trim());
-  if (/^\d+$/.test(text.trim()) && value >= 1 && value <= 10_000) return { value };
-  return { fault: `how many “${text}”: allowed is a whole number from 1 to 10000.` };
-}
+export const readQuantity = (text: string): TypedValue => readWhole('how many', text, 10_000);
 
 /** @param levels of the shop, and the one the job has, which may be gone from the shop since */
 export function readHead(typed: TypedHead, levels: readonly JobDraft['level'][]): ReadHead | null {

@@ -1,6 +1,6 @@
 import type { JobPaper } from '@lone-heron/contract';
 import { format } from 'date-fns';
-import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces.js';
+import type { Content, CustomTableLayout, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces.js';
 import { cautionBox, factTable, heading, ruledLayout } from '../../shared/paper/pageParts.js';
 import type { PageFrame } from '../../shared/paper/papers.js';
 import { printed } from '../../shared/paper/printable.js';
@@ -81,22 +81,36 @@ function tablePart(
 ): Content {
   const fontSize = 9.5 * scale;
   const { columns, rows } = withoutEmpty(table);
-  const above = heading(words, width, 12 * scale);
-  if (rows.length === 0) return [above, printed('Nothing is written down.', { fontSize })];
+  if (rows.length === 0)
+    return [heading(words, width, 12 * scale), printed('Nothing is written down.', { fontSize })];
   const head = columns.map((name): TableCell => printed(name, { bold: true, fontSize }));
   const body = rows.map((row) =>
     row.map((cell, i): TableCell => printed(cell, { fontSize, noWrap: columns[i] === 'When' })),
   );
   const widths = columns.map((name) => (narrow.has(name) ? 'auto' : '*'));
+  const none = columns.slice(1).map((): TableCell => ({ text: '' }));
+  // Its heading is a row of the table: alone at the foot of a page it would head nothing.
+  const title: TableCell = {
+    ...printed(words, { bold: true, fontSize: 12 * scale }),
+    colSpan: columns.length,
+  };
   return {
-    stack: [
-      above,
-      {
-        table: { headerRows: 1, dontBreakRows: true, widths, body: [head, ...body] },
-        layout: ruledLayout(scale),
-      },
-    ],
+    table: {
+      ...{ headerRows: 2, keepWithHeaderRows: 1, dontBreakRows: true, widths },
+      body: [[title, ...none], head, ...body],
+    },
+    layout: headedLayout(scale),
+    margin: [0, 8 * scale, 0, 0],
     unbreakable: rows.length <= keptTogether,
+  };
+}
+
+/** A heavy line over the heading that a table begins with, thin ones under its rows. */
+function headedLayout(scale: number): CustomTableLayout {
+  return {
+    ...ruledLayout(scale),
+    hLineWidth: (line) => (line === 0 ? 1.5 : 0.5),
+    hLineColor: (line) => (line === 0 ? '#000000' : '#777777'),
   };
 }
 

@@ -1,6 +1,8 @@
 import type { ArcBeside } from '@lone-heron/contract';
 import { Link } from 'react-router';
 import { figure } from '../../shared/figures/figures.js';
+import type { TypedValue } from '../../shared/figures/readTyped.js';
+import { readWhole } from '../../shared/figures/readWhole.js';
 import { TypedField } from '../../shared/form/TypedField.js';
 
 interface PaybackLineProps {
@@ -10,11 +12,7 @@ interface PaybackLineProps {
 }
 
 /** Parts a month, or why it is no number of them. */
-export function readPartsPerMonth(text: string): { readonly value: number } | { readonly fault: string } {
-  const value = Number(text.trim());
-  if (/^\d+$/.test(text.trim()) && value >= 1 && value <= 100_000) return { value };
-  return { fault: `parts “${text}”: allowed is a whole number from 1 to 100000.` };
-}
+export const readPartsPerMonth = (text: string): TypedValue => readWhole('parts', text, 100_000);
 
 /** When the machine has paid against the arc, with what the band of time makes of it. */
 export function PaybackLine({ payback, partsPerMonth, onType }: PaybackLineProps) {

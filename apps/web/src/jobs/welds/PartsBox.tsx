@@ -2,8 +2,12 @@ import type { JobPart } from '@lone-heron/contract';
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { TextField } from '../../shared/form/TextField.js';
+import { readWhole } from '../../shared/figures/readWhole.js';
 import { TypedField } from '../../shared/form/TypedField.js';
 import { PartPick } from './PartPick.js';
+
+/** So often a part can go into one of what it goes into. */
+const mostOfPart = 500;
 
 interface PartsBoxProps {
   parts: readonly JobPart[];
@@ -56,7 +60,7 @@ interface PartRowProps {
 
 function PartRow({ part, parts, onChange, onRemove }: PartRowProps) {
   const [count, setCount] = useState(String(part.count));
-  const read = readCount(count);
+  const read = readWhole('how many', count, mostOfPart);
   return (
     <div className="grid grid-cols-2 items-end gap-3 border-t border-base-300 pt-2 sm:grid-cols-[2fr_1fr_2fr_auto]">
       <TextField label="Part" text={part.name} longest={60} onType={(name) => onChange({ ...part, name })} />
@@ -67,7 +71,7 @@ function PartRow({ part, parts, onChange, onRemove }: PartRowProps) {
         read={read}
         onType={(text) => {
           setCount(text);
-          const typed = readCount(text);
+          const typed = readWhole('how many', text, mostOfPart);
           if ('value' in typed) onChange({ ...part, count: typed.value });
         }}
       />
@@ -87,12 +91,6 @@ function PartRow({ part, parts, onChange, onRemove }: PartRowProps) {
       </button>
     </div>
   );
-}
-
-function readCount(text: string): { readonly value: number } | { readonly fault: string } {
-  const value = Number(text.trim());
-  if (/^\d+$/.test(text.trim()) && value >= 1 && value <= 500) return { value };
-  return { fault: `how many “${text}”: allowed is a whole number from 1 to 500.` };
 }
 
 function freeKey(parts: readonly JobPart[]): string {

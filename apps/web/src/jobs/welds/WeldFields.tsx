@@ -1,4 +1,4 @@
-import type { JobPart, JobWeld } from '@lone-heron/contract';
+import type { JobPart } from '@lone-heron/contract';
 import { useCardsQuery } from '../../shared/api/cardsApi.js';
 import { bareUnitOf } from '../../shared/figures/readTyped.js';
 import { PickField } from '../../shared/form/PickField.js';
@@ -8,15 +8,19 @@ import { PartPick } from './PartPick.js';
 import { weldQuantities, type ReadWeld, type TypedWeld } from './typedWeld.js';
 
 interface WeldFieldsProps {
-  weld: JobWeld;
   parts: readonly JobPart[];
   typed: TypedWeld;
   read: ReadWeld;
   onSay: (change: Partial<TypedWeld>) => void;
 }
 
+const ends = [
+  { value: 'open', label: 'where it ends' },
+  { value: 'closed', label: 'where it began: round and closed' },
+] as const;
+
 /** The fields of a weld. */
-export function WeldFields({ weld, parts, typed, read, onSay: say }: WeldFieldsProps) {
+export function WeldFields({ parts, typed, read, onSay: say }: WeldFieldsProps) {
   const { data: cards = [] } = useCardsQuery(undefined);
   const figureField = (name: keyof typeof weldQuantities, label: string) => (
     <TypedField
@@ -29,12 +33,6 @@ export function WeldFields({ weld, parts, typed, read, onSay: say }: WeldFieldsP
   );
   return (
     <div className="grid gap-3 sm:grid-cols-2">
-      <TextField
-        label="Say the joint anew, such as 304 1.5 T"
-        text={typed.joint}
-        longest={120}
-        onType={(joint) => say({ joint })}
-      />
       <TextField label="Mark" text={typed.mark} longest={12} onType={(mark) => say({ mark })} />
       {figureField('length', 'Length of one seam')}
       <TypedField
@@ -55,7 +53,8 @@ export function WeldFields({ weld, parts, typed, read, onSay: say }: WeldFieldsP
       />
       {figureField('gap', 'Widest gap to be let be')}
       {figureField('misalignment', 'Most misalignment')}
-      {weld.closing !== null && figureField('lap', 'Lap past its start')}
+      <PickField label="It ends" value={typed.end} choices={ends} onPick={(end) => say({ end })} />
+      {typed.end === 'closed' && figureField('lap', 'Lap past its start')}
       <TextField
         label="Before it, cleaning or fit-up"
         text={typed.preparation}

@@ -4,7 +4,8 @@ import { Modal } from '../../shared/page/Modal.js';
 import { jointInWords } from '../../shared/sentences/settingInWords.js';
 import { TestsAsked } from './TestsAsked.js';
 import { WeldFields } from './WeldFields.js';
-import { typedWeld, readWeld, type TypedWeld } from './typedWeld.js';
+import { WeldSentence } from './WeldSentence.js';
+import { typedWeld, readWeld, withWords, type TypedWeld } from './typedWeld.js';
 import type { EditedWelds, FilledField } from './weldEdits.js';
 
 interface WeldSheetProps {
@@ -30,8 +31,17 @@ export function WeldSheet({ weld, edited, machine, onClose, onChange, onFill }: 
           if (read.weld !== null) onChange(read.weld);
         }}
       >
-        <p className="text-soft">{jointInWords(read.weld?.joint ?? weld.joint)}</p>
-        <WeldFields weld={weld} parts={edited.parts} typed={typed} read={read} onSay={say} />
+        {machine === null || read.reading === null ? (
+          <p className="text-soft">{jointInWords(weld.joint)}</p>
+        ) : (
+          <WeldSentence
+            words={typed.words}
+            reading={read.reading}
+            machine={machine}
+            onSay={(words) => say(withWords(typed, words))}
+          />
+        )}
+        <WeldFields parts={edited.parts} typed={typed} read={read} onSay={say} />
         <TestsAsked tests={typed.tests} onChange={(tests) => say({ tests })} />
         {read.problems.map((problem) => (
           <p key={problem} role="alert" className="fault">

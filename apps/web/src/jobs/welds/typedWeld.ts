@@ -1,13 +1,20 @@
-import { jobWeldSchema, readWeldLines, weldRanges, type JobWeld, type Machine } from '@lone-heron/contract';
+import { seamKinds, seamRow } from '@lone-heron/core';
+import { jobWeldSchema, usualClosing, weldRanges, type JobWeld, type Machine } from '@lone-heron/contract';
 import { shopUnits } from '../../shared/figures/shopUnits.js';
 import { readTypedOver, type TypedQuantity, type TypedValue } from '../../shared/figures/readTyped.js';
 import { typedText } from '../../shared/figures/spoken.js';
+import { readWhole } from '../../shared/figures/readWhole.js';
+import { firstWords, wordNames, type DialWords } from '../../shared/saidJoint/dialWords.js';
+import { readSentence, type SentenceReading } from '../../shared/saidJoint/readSentence.js';
+import { wordsOfJoint } from '../../shared/sentences/dialAddressOf.js';
 import type { EditedWelds } from './weldEdits.js';
 
 /** What is typed of a weld. */
 export interface TypedWeld {
-  /** The joint said anew; empty where it stays. */
-  readonly joint: string;
+  /** The joint, as Dial's sentence says it. */
+  readonly words: DialWords;
+  /** Whether a seam is taken past where it began. */
+  readonly end: 'open' | 'closed';
   readonly mark: string;
   readonly length: string;
   readonly count: string;
@@ -36,18 +43,39 @@ export const weldQuantities = {
 } as const;
 type Figure = keyof typeof weldQuantities;
 const decimals = 2;
+const mostSeams = 500;
 
 const figureText = (mm: number | null) => (mm === null ? '' : typedText(mm, 'mm', decimals));
 
 export function typedWeld(weld: JobWeld): TypedWeld {
   const { mark, where, pose, preparation, notes, tests } = weld;
   return {
-    ...{ joint: '', mark, where, pose, preparation, notes, tests },
+    ...{
+      words: recordedWords(weld),
+      end: weld.closing === null ? 'open' : 'closed',
+      mark,
+      where,
+      pose,
+      preparation,
+      notes,
+      tests,
+    },
     ...{ length: figureText(weld.lengthMm), count: String(weld.count), part: weld.part ?? '' },
     ...{ after: weld.after.join(', '), cardId: weld.cardId ?? '' },
     ...{ gap: figureText(weld.mostGapMm), misalignment: figureText(weld.mostMisalignmentMm) },
-    lap: figureText(weld.closing?.lapMm ?? null),
+    lap: figureText((weld.closing ?? usualClosing).lapMm),
   };
+}
+
+/** With words of its sentence said anew: a seam that goes round from now on is taken past its start. */
+export function withWords(
+  { words, end }: TypedWeld,
+  said: Partial<DialWords>,
+): Pick<TypedWeld, 'words' | 'end'> {
+  const isRound = (kind: string) => seamKinds.some((each) => each === kind && seamRow(each).isRound);
+  const next = { ...words, ...said };
+  if (isRound(next.kind) === isRound(words.kind)) return { words: next, end };
+  return { words: next, end: isRound(next.kind) ? 'closed' : 'open' };
 }
 
 /** What was read of a weld that is typed. */
@@ -56,6 +84,8 @@ export interface ReadWeld {
   readonly weld: JobWeld | null;
   readonly reads: Readonly<Record<Figure, TypedValue | null>>;
   readonly count: TypedValue;
+  /** What was made of the sentence; null where the job's machine is gone. */
+  readonly reading: SentenceReading | null;
   /** What is wrong that no field says, in sentences. */
   readonly problems: readonly string[];
 }
@@ -77,15 +107,15 @@ export function readWeld(typed: TypedWeld, was: JobWeld, context: ReadContext): 
     misalignment: over('misalignment', was.mostMisalignmentMm),
     lap: over('lap', was.closing?.lapMm ?? null),
   };
-  const count = readCount(typed.count);
-  const said = saidJoint(typed, was, context);
+  const count = readWhole('how many', typed.count, mostSeams);
+  const said = saidJoint(typed, was, context.machine);
+  const { reading } = said;
   const others = context.edited.welds.filter(({ mark }) => mark !== was.mark);
   const after = typed.after.split(/[\s,]+/).filter((mark) => mark !== '');
   const found = after.map(
     (mark) => others.find((each) => each.mark.toLowerCase() === mark.toLowerCase())?.mark,
   );
   const problems = [
-    ...said.problems,
     ...after.flatMap((mark, i) =>
       found[i] === undefined ? [`after “${mark}”: allowed is marks of other welds of this job.`] : [],
     ),
@@ -94,48 +124,52 @@ export function readWeld(typed: TypedWeld, was: JobWeld, context: ReadContext): 
       : []),
   ];
   const isRead = Object.values(reads).every((read) => read === null || 'value' in read) && 'value' in count;
-  if (problems.length > 0 || !isRead || reads.length === null) return { weld: null, reads, count, problems };
+  if (problems.length > 0 || !isRead || reads.length === null || said.joint === null)
+    return { weld: null, reads, count, reading, problems };
   const figure = (name: Figure) =>
     reads[name] !== null && 'value' in reads[name] ? reads[name].value : null;
   const parsed = jobWeldSchema.safeParse({
-    ...{ ...was, ...said.changes, mark: typed.mark.trim(), lengthMm: figure('length'), count: count.value },
+    ...{ ...was, joint: said.joint, wireDiameterMm: said.wireDiameterMm },
+    ...{ mark: typed.mark.trim(), lengthMm: figure('length'), count: count.value },
     ...{ part: typed.part === '' ? null : typed.part, where: typed.where, pose: typed.pose },
     ...{ after: found, mostGapMm: figure('gap'), mostMisalignmentMm: figure('misalignment') },
-    closing: was.closing === null ? null : { ...was.closing, lapMm: figure('lap') ?? 0 },
+    closing: typed.end === 'open' ? null : { ...(was.closing ?? usualClosing), lapMm: figure('lap') ?? 0 },
     ...{ preparation: typed.preparation, notes: typed.notes, tests: typed.tests },
     cardId: typed.cardId === '' ? null : typed.cardId,
   });
-  if (parsed.success) return { weld: parsed.data, reads, count, problems };
+  if (parsed.success) return { weld: parsed.data, reads, count, reading, problems };
   return {
     weld: null,
     reads,
     count,
+    reading,
     problems: parsed.error.issues.map(({ message }) => `Allowed is ${message}.`),
   };
 }
 
-/** The joint said anew, with what it leaves out as it was. */
-function saidJoint(
-  typed: TypedWeld,
-  was: JobWeld,
-  { machine }: ReadContext,
-): { readonly changes: Partial<JobWeld>; readonly problems: readonly string[] } {
-  if (typed.joint.trim() === '') return { changes: {}, problems: [] };
-  const context = { length: shopUnits().length, machine, there: [was], part: was.part };
-  const [line] = readWeldLines(`${typed.joint}, ${was.lengthMm} mm long`, context);
-  if (line?.weld == null)
-    return {
-      changes: {},
-      problems: (line?.problems ?? []).map(
-        ({ field, given, allowed }) => `${field} ${given}: allowed is ${allowed}.`,
-      ),
-    };
-  const { joint, wireDiameterMm, closing } = line.weld;
-  return { changes: { joint, wireDiameterMm, closing }, problems: [] };
+/** The joint as the sentence says it now; as it was, to the last digit, where no word was touched. */
+function saidJoint(typed: TypedWeld, was: JobWeld, machine: Machine | null): SaidJoint {
+  const { joint, wireDiameterMm } = was;
+  if (machine === null) return { reading: null, joint, wireDiameterMm };
+  const reading = readSentence(typed.words, [machine], shopUnits().length);
+  if (isAsRecorded(typed.words, was)) return { reading, joint, wireDiameterMm };
+  if (reading.said === null) return { reading, joint: null, wireDiameterMm };
+  return { reading, joint: reading.said.joint, wireDiameterMm: reading.said.wireDiameterMm };
 }
 
-function readCount(text: string): TypedValue {
-  const value = Number(text.trim());
-  if (/^\d+$/.test(text.trim()) && value >= 1 && value <= 500) return { value };
-  return { fault: `how many “${text}”: allowed is a whole number from 1 to 500.` };
+interface SaidJoint {
+  readonly reading: SentenceReading | null;
+  /** Null where a word is to be mended. */
+  readonly joint: JobWeld['joint'] | null;
+  readonly wireDiameterMm: number | null;
+}
+
+/** The sentence of a weld as it is recorded. */
+function recordedWords({ joint, wireDiameterMm }: JobWeld): DialWords {
+  return { ...firstWords, ...wordsOfJoint({ joint, wireDiameterMm, machineId: '' }) };
+}
+
+function isAsRecorded(words: DialWords, was: JobWeld): boolean {
+  const recorded = recordedWords(was);
+  return wordNames.every((name) => words[name] === recorded[name]);
 }

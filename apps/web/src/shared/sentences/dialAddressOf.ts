@@ -9,11 +9,16 @@ interface AskedJoint {
 }
 
 /** The address of Dial with a joint said, as it is recorded, lengths in mm. */
-export function dialAddressOf({ joint, wireDiameterMm, machineId }: AskedJoint): string {
+export function dialAddressOf(asked: AskedJoint): string {
+  return `/dial?${new URLSearchParams(wordsOfJoint(asked)).toString()}`;
+}
+
+/** What Dial's sentence says of a joint as it is recorded, lengths in mm; the words that are left out are as they always are. */
+export function wordsOfJoint({ joint, wireDiameterMm, machineId }: AskedJoint): Record<string, string> {
   const { conditions = plainConditions, tack } = joint;
   const { stitches } = conditions;
   const mm = (value: number) => `${value} mm`;
-  const search = new URLSearchParams({
+  return {
     ...{ metal: joint.metal, kind: joint.kind, machine: machineId },
     ...{ first: mm(joint.firstThicknessMm), second: mm(joint.secondThicknessMm), gap: mm(joint.gapMm) },
     ...(joint.secondMetal === undefined ? {} : { secondMetal: joint.secondMetal }),
@@ -35,6 +40,5 @@ export function dialAddressOf({ joint, wireDiameterMm, machineId }: AskedJoint):
     ...(tack === undefined
       ? {}
       : { run: 'tack', tackLength: mm(tack.lengthMm), tackTime: `${tack.lightOnS} s` }),
-  });
-  return `/dial?${search.toString()}`;
+  };
 }

@@ -31,7 +31,7 @@ interface LineContext extends WeldLineContext {
 /** A gap that fit-up leaves where nobody said one, mm. */
 const usualGapMm = 0.1;
 /** How far a closed seam is taken past its start, and the ramp out there: common practice. */
-const usualClosing = { lapMm: 5, rampDownS: 0.3 };
+export const usualClosing = { lapMm: 5, rampDownS: 0.3 };
 
 /** Reads one weld; everything that is wrong with it is said at once. */
 export function readWeldLine(text: string, context: LineContext): Omit<WeldLine, 'line' | 'text'> {

@@ -1,7 +1,7 @@
 import type { Machine } from '@lone-heron/contract';
 import type { ReactNode } from 'react';
-import type { WordName } from '../dialWords.js';
-import { readSentence } from '../readSentence.js';
+import type { WordName } from './dialWords.js';
+import { readSentence } from './readSentence.js';
 import { LengthWord } from './LengthWord.js';
 import type { Spoken } from './Spoken.js';
 import { PickWord, type Choice } from './PickWord.js';

@@ -1,6 +1,6 @@
 import { wireDiametersMm, type Machine } from '@lone-heron/contract';
 import { describeFault, describeRange, parseQuantity, wireSizes } from '@lone-heron/core';
-import { inUse } from '../shared/machines/inUse.js';
+import { inUse } from '../machines/inUse.js';
 import type { Read } from './readWord.js';
 
 /** Machines in use that Dial has a model for: a lamp's pulses are set by the hint beside its knobs under Shop. */

@@ -10,8 +10,8 @@ import {
   surfaceTable,
   type Practice,
 } from '@lone-heron/core';
-import { isCorner } from '../readKind.js';
-import { bevels, runs, type Run } from '../dialWords.js';
+import { isCorner } from './readKind.js';
+import { bevels, runs, type Run } from './dialWords.js';
 import type { Choice } from './PickWord.js';
 
 /** What each picked word of the sentence can say. */
@@ -45,6 +45,9 @@ const runWords: Readonly<Record<Run, string>> = {
   tack: 'as a tack',
 };
 const runChoices = choices(runs, runWords);
+
+/** How a weld of a job is run: pulses are its setting's. */
+export const jobRuns = runChoices.filter(({ value }) => value !== 'pulsed');
 
 /** The runs, with pulses first on a corner where the shop welds corners slow and pulsed. */
 export function runsFirst(kind: string, corners: Practice['corners']): readonly Choice[] {

@@ -1,9 +1,9 @@
 import { wireDiameterMm, wireDiametersMm } from '@lone-heron/contract';
 import { mm, wireDiameterFor, wireSizes } from '@lone-heron/core';
-import { wireInWords } from '../../shared/sentences/wireInWords.js';
+import { wireInWords } from '../sentences/wireInWords.js';
 import type { Choice } from './PickWord.js';
 import type { Spoken } from './Spoken.js';
-import { spokenMass } from '../../shared/figures/spoken.js';
+import { spokenMass } from '../figures/spoken.js';
 
 /** Every diameter the shop may have, in the system it buys in, those on the shelf first, with the usual one for this sheet marked. */
 export function wireChoices({ reading, house, suggested, words }: Spoken): readonly Choice[] {

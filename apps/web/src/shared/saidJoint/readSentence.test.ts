@@ -1,12 +1,12 @@
 import { startingProfiles, type MachineProfile } from '@lone-heron/contract';
-import { sampleMachine } from '../testing/sampleMachine.js';
+import { sampleMachine } from '../../testing/sampleMachine.js';
 import { houseStarts, jointSchema } from '@lone-heron/contract';
 import { seamKinds } from '@lone-heron/core';
-import { readAddress } from './dialAddress.js';
-import { dialOutcome, noHand, suggestFor, type Hand } from './dialOutcome.js';
-import { handMath } from './handMath.js';
+import { readAddress } from '../../dial/dialAddress.js';
+import { dialOutcome, noHand, suggestFor, type Hand } from '../../dial/dialOutcome.js';
+import { handMath } from '../../dial/handMath.js';
 import type { WordName } from './dialWords.js';
-import { watchFor } from './odds/watchFor.js';
+import { watchFor } from '../../dial/odds/watchFor.js';
 import { readSentence, type Said } from './readSentence.js';
 
 const { words } = readAddress(new URLSearchParams()).address;

@@ -1,7 +1,7 @@
 import { useId, useState } from 'react';
 import type { HouseUnits } from '@lone-heron/contract';
-import { figure } from '../../shared/figures/figures.js';
-import { lengthFigure, mmPerInch } from '../../shared/figures/houseUnits.js';
+import { figure } from '../figures/figures.js';
+import { lengthFigure, mmPerInch } from '../figures/houseUnits.js';
 
 interface LengthWordProps {
   /** What the word says, for those who cannot see the sentence. */
