@@ -203,9 +203,9 @@ export {
 export { judgedWelds, type JudgedWeld } from './jobs/rules/judgedWelds.js';
 export { weldAnswer, type WeldAnswer, type WeldRefusal, type WeldStanding } from './jobs/rules/weldAnswer.js';
 export { couponsToWeld, type CouponToWeld } from './jobs/rules/couponsToWeld.js';
-export { jobOrder, type JobOrder, type OrderChange } from './jobs/rules/jobOrder.js';
+export { jobOrder, type JobOrder, type OrderChange, type WeldedOrder } from './jobs/rules/jobOrder.js';
 export { jobTakes, type JobTakes, type TakesOf, type TimePart } from './jobs/rules/jobTakes.js';
-export { arcBeside, type ArcBeside } from './jobs/rules/arcBeside.js';
+export { arcBeside, type ArcBeside, type BroughtIn } from './jobs/rules/arcBeside.js';
 export { jobMaterials } from './jobs/rules/jobMaterials.js';
 export { weldTacks } from './jobs/rules/weldTacks.js';
 export { weldedMm } from './jobs/rules/weldedLength.js';

@@ -1,9 +1,9 @@
-import type { HouseContent } from '@lone-heron/contract';
+import { houseStarts, type HouseContent } from '@lone-heron/contract';
 import type { EntityManager } from 'typeorm';
 import { HouseSheetEntity } from '../house/houseSheet.entity.js';
 
-/** What stands on the shelf of the sample workshop and lies in its drawer. */
-export const sampleHouse: Pick<HouseContent, 'wire' | 'nozzles'> = {
+/** What stands on the shelf of the sample workshop, lies in its drawer, and what an hour and its machine cost it. */
+export const sampleHouse: Pick<HouseContent, 'wire' | 'nozzles' | 'jobRates'> = {
   wire: [
     { filler: '308L', diameterMm: 0.8, kilograms: 4.2, batch: 'R 118' },
     { filler: '308L', diameterMm: 1, kilograms: 0.9, batch: 'R 96' },
@@ -17,11 +17,16 @@ export const sampleHouse: Pick<HouseContent, 'wire' | 'nozzles'> = {
     { shape: 'vee', isGrooved: true, boreMm: 6, count: 2 },
     { shape: 'notched', isGrooved: true, boreMm: 6, count: 1 },
   ],
+  // What a made-up machine costs, so that it can be seen when it has paid.
+  jobRates: {
+    ...houseStarts.jobRates,
+    ...{ overheadPerHour: 9, machine: { price: 9400, keepPerYear: 700, moneyPercentPerYear: 6 } },
+  },
 };
 
 /** Puts the sample workshop's shelf and drawer into the database. */
 export async function seedHouse(manager: EntityManager, madeAt: string): Promise<void> {
-  for (const sheet of ['wire', 'nozzles'] as const) {
+  for (const sheet of ['wire', 'nozzles', 'jobRates'] as const) {
     const content = sampleHouse[sheet];
     await manager.insert(HouseSheetEntity, { sheet, revision: 1, content, madeAt, madeBy: 'ines' });
   }

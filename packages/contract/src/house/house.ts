@@ -102,6 +102,9 @@ const jobRatesSchema = z.strictObject(
     slotMin: minutes('recalling or dialling another setting', 60),
     turnMin: minutes('turning the part', 240),
     tackS: boundedNumber({ quantity: 'a tack', min: 0, max: 600, unit: 's' }),
+    /** Light near the machine's limit after which the nozzle is let cool; 0 for never. */
+    nozzleLightS: boundedNumber({ quantity: 'light before the nozzle cools', min: 0, max: 3600, unit: 's' }),
+    nozzleRestMin: minutes('letting the nozzle cool', 60),
     dressMinPerM: minutes('dressing a metre', 600),
     /** The room, the machine, what is paid whether it welds or not. */
     overheadPerHour: price('an hour of everything else', 1000),
@@ -143,7 +146,7 @@ const jobRatesSchema = z.strictObject(
   },
   {
     error:
-      'rates with lightSharePercent, nozzleMin, wireMin, gasMin, slotMin, turnMin, tackS, dressMinPerM, overheadPerHour, arc and machine',
+      'rates with lightSharePercent, nozzleMin, wireMin, gasMin, slotMin, turnMin, tackS, nozzleLightS, nozzleRestMin, dressMinPerM, overheadPerHour, arc and machine',
   },
 );
 export type JobRates = z.infer<typeof jobRatesSchema>;
@@ -258,7 +261,7 @@ export const houseStarts: HouseContent = {
   },
   jobRates: {
     ...{ lightSharePercent: 20, nozzleMin: 2, wireMin: 6, gasMin: 3, slotMin: 0.5, turnMin: 1.5 },
-    ...{ tackS: 5, dressMinPerM: 2, overheadPerHour: 0 },
+    ...{ tackS: 5, nozzleLightS: 60, nozzleRestMin: 2, dressMinPerM: 2, overheadPerHour: 0 },
     arc: {
       ...{ name: 'TIG', travelMmS: 2, lightSharePercent: 30, dressMinPerM: 10 },
       ...{ straightenMinPerPart: 10, consumablesPerM: 1.5 },

@@ -4,7 +4,7 @@ export { seamCost, type SeamCost, type SeamUse } from './seamCost.js';
 export { metreOfSeam } from './metreOfSeam.js';
 export { planWeldOrder, orderCost, type OrderInput } from './weldOrder.js';
 export { cycleIn } from './precedence.js';
-export { payback } from './payback.js';
+export { broughtInAfter, payback, type PaybackInput } from './payback.js';
 export { seamWork } from './seamWork.js';
 export { tackPlan, tackSpacing } from './tackPlan.js';
 export {

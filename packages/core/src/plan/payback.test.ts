@@ -1,4 +1,4 @@
-import { payback } from './index.js';
+import { broughtInAfter, payback } from './index.js';
 
 const part = {
   price: 12_000,
@@ -32,6 +32,17 @@ describe('when a machine has paid', () => {
     expect(payback({ ...part, newMinutesPerPart: 30 }).months).toBeNull();
     expect(payback({ ...part, perYear: 740 * 12 + 1200 })).toEqual({ savedPerMonth: 0, months: null });
     expect(payback({ ...part, price: 0, partsPerMonth: 0 }).months).toBe(0);
+  });
+
+  it.each([0, 0.06, 0.4])('has brought in its price by then, at %d a year for money', (discountPerYear) => {
+    const input = { ...part, discountPerYear };
+    const months = payback(input).months!;
+    expect(broughtInAfter(input, 0)).toBe(-12_000);
+    expect(broughtInAfter(input, months)).toBeCloseTo(0, 6);
+    expect(broughtInAfter(input, months * 1.1)).toBeGreaterThan(0);
+    // Of money that costs nothing every month brings the same.
+    if (discountPerYear === 0) expect(broughtInAfter(input, 10)).toBe(7400 - 12_000);
+    expect(() => broughtInAfter(input, -1)).toThrow('months -1: allowed is 0 to 10000.');
   });
 
   it.each([

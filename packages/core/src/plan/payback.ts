@@ -57,10 +57,31 @@ export function payback(input: PaybackInput): Payback {
   return { savedPerMonth, months: monthsToSave(input.price, savedPerMonth, input.discountPerYear) };
 }
 
+/**
+ * What a machine has brought in after so many months, its price taken off: savings of equal months, each discounted to the day it was
+ * bought, less the price. Nought where {@link payback} says it has paid.
+ *
+ * @param months 0 or more
+ * @returns the shop's own money, below 0 until it has paid
+ * @throws RangeFault as {@link payback}, and for months below 0
+ */
+export function broughtInAfter(input: PaybackInput, months: number): number {
+  requireWithin(months, { quantity: 'months', min: 0, max: 1e4, unit: '' });
+  const { savedPerMonth } = payback(input);
+  const monthly = monthlyRate(input.discountPerYear);
+  const worth = monthly === 0 ? months : -Math.expm1(-months * Math.log1p(monthly)) / monthly;
+  return savedPerMonth * worth - input.price;
+}
+
+/** What money costs a month, compounded to a year's. */
+function monthlyRate(perYear: number): number {
+  return (1 + perYear) ** (1 / 12) - 1;
+}
+
 function monthsToSave(price: number, saved: number, discountPerYear: number): number | null {
   if (price === 0) return 0;
   if (saved <= 0) return null;
-  const monthly = (1 + discountPerYear) ** (1 / 12) - 1;
+  const monthly = monthlyRate(discountPerYear);
   if (monthly === 0) return price / saved;
   const left = 1 - (price * monthly) / saved;
   return left <= 0 ? null : -Math.log(left) / Math.log1p(monthly);

@@ -34,7 +34,7 @@ function Bench({ job }: { job: Job }) {
   if (order === null)
     return fault === null ? <Loading what="the order" /> : <p className="fault p-6">{fault}</p>;
   const place = benchPlace(job, { order, here, personId: person?.id ?? null, wanted });
-  const { now, seams, at } = place;
+  const { now } = place;
   return (
     <div className="mx-auto flex max-w-2xl flex-col gap-3 px-3 py-2">
       <BenchHead job={job} place={place} onGo={setWanted} />
@@ -47,7 +47,6 @@ function Bench({ job }: { job: Job }) {
           plan={plan}
           seam={now}
           here={here}
-          before={at > 0 ? (seams[at - 1] ?? null) : null}
           onWrite={async (draft, words) => {
             if (person === null) return false;
             setWanted(null);

@@ -17,7 +17,7 @@ import { BenchNumbers } from './BenchNumbers.js';
 import { ChangeFirst } from './ChangeFirst.js';
 import { GoReason, type Reason } from './GoReason.js';
 import { SeamNotes } from './SeamNotes.js';
-import { standingsHere, type GoHere } from './seamNow.js';
+import { lastWelded, standingsHere, type GoHere } from './seamNow.js';
 import { useBenchClock } from './useBenchClock.js';
 import { useSeamGo } from './useSeamGo.js';
 import { WhichSeam } from './WhichSeam.js';
@@ -28,8 +28,6 @@ interface BenchSeamProps {
   seam: JobSeam;
   /** What waits in this browser. */
   here: readonly GoHere[];
-  /** The seam before it in the order; null for the first. */
-  before: JobSeam | null;
   /** Whether it is kept. */
   onWrite: (draft: WeldRunDraft, words: string) => Promise<boolean>;
   /** Somebody else has it. */
@@ -37,7 +35,7 @@ interface BenchSeamProps {
 }
 
 /** One seam: which, what to change first, its numbers, the clock, and what came of it. */
-export function BenchSeam({ job, plan, seam, here, before, onWrite, onTaken }: BenchSeamProps) {
+export function BenchSeam({ job, plan, seam, here, onWrite, onTaken }: BenchSeamProps) {
   const sheet = `seam ${seamKey(seam)} of job ${job.id}`;
   const clock = useBenchClock(sheet);
   const [dialled, setDialled] = useKept<Setting | null>(sheet, 'dialled', () => null);
@@ -63,7 +61,7 @@ export function BenchSeam({ job, plan, seam, here, before, onWrite, onTaken }: B
   if (weld === undefined) return null;
   return (
     <>
-      <ChangeFirst plan={plan} weld={weld} before={before} job={job} />
+      <ChangeFirst plan={plan} weld={weld} last={lastWelded(job, here)} job={job} />
       <WhichSeam
         weld={weld}
         seam={seam}

@@ -1,6 +1,6 @@
 import type { Job } from '@lone-heron/contract';
 import { jobDraft, jobWeld, weldRunDraft } from '@lone-heron/contract/testing';
-import { benchPlace, type GoHere } from './seamNow.js';
+import { benchPlace, lastWelded, type GoHere } from './seamNow.js';
 
 const id = '019a0000-0000-7000-8000-000000000001';
 const job = (changes: Partial<Job> = {}): Job => ({
@@ -97,5 +97,25 @@ describe('the seam that is next at the bench', () => {
     expect(placeOf(job(), all)).toEqual([null, 6, 0]);
     const wanted = { mark: 'W1', seam: 2, piece: 1 };
     expect(benchPlace(job(), { order, here: all, personId: 'ines', wanted }).now).toEqual(wanted);
+  });
+});
+
+describe('what was welded last', () => {
+  const skipped: GoHere = { mark: 'W2', seam: 2, outcome: 'skipped' };
+
+  it('is nothing before the first, and no seam that was left out', () => {
+    expect(lastWelded(job(), [])).toBeNull();
+    expect(lastWelded(job(), [skipped])).toBeNull();
+  });
+
+  it('is the newest go of anybody, and what waits here once it is not known there', () => {
+    const runs = [run('W2', 1), run('W1', 1, 'slipped', 1)];
+    expect(lastWelded(job({ runs }), [])).toBe('W1');
+    expect(lastWelded(job({ runs }), [{ mark: 'W2', seam: 1, outcome: 'welded' }])).toBe('W1');
+    expect(lastWelded(job({ runs }), [{ mark: 'W2', seam: 2, outcome: 'welded' }, skipped])).toBe('W2');
+  });
+
+  it('is none of another machine’s', () => {
+    expect(lastWelded(job({ runs: [{ ...run('W2', 1), machineId: 'barrow' }] }), [])).toBeNull();
   });
 });

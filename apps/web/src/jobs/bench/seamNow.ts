@@ -22,6 +22,17 @@ export function standingsHere(job: Job, here: readonly GoHere[]): ReadonlyMap<st
   return standings;
 }
 
+/** Mark of what was welded last on the job's machine, in order or not; null before the first. What is on the gun is by it. */
+export function lastWelded({ draft, runs }: Job, here: readonly GoHere[]): string | null {
+  const isKnown = (go: GoHere) =>
+    runs.some((run) => seamKey(run) === seamKey(go) && run.outcome === go.outcome);
+  const waiting = here.filter((go) => go.outcome !== 'skipped' && !isKnown(go));
+  const welded = runs.filter(
+    ({ outcome, machineId }) => outcome !== 'skipped' && machineId === draft.machineId,
+  );
+  return (waiting.at(-1) ?? welded.at(-1))?.mark ?? null;
+}
+
 /** Where the bench stands. */
 export interface BenchPlace {
   readonly seams: readonly JobSeam[];

@@ -71,8 +71,8 @@ export function traveller(of: PaperContext): JobPaper {
     const weld = weldOf(job, mark);
     const planned = plan.welds.find((each) => each.mark === mark);
     const setUp =
-      i === 0 || changes.some(({ kind }) => kind !== 'turn' && kind !== 'cool')
-        ? (setUpWords(plan, mark)?.words ?? '')
+      i === 0 || changes.some(({ kind }) => kind !== 'turn' && kind !== 'cool' && kind !== 'rest')
+        ? (setUpWords(plan, mark) ?? '')
         : '';
     const dialled =
       planned === undefined

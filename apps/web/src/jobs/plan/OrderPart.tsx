@@ -12,7 +12,7 @@ import {
   sortableKeyboardCoordinates,
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
-import { brokenLink, seamStandings, type Job, type OrderChange } from '@lone-heron/contract';
+import { brokenLink, seamStandings, type Job } from '@lone-heron/contract';
 import { ArrowDown, ArrowUp, type LucideIcon } from 'lucide-react';
 import { figure } from '../../shared/figures/figures.js';
 import { Failure } from '../../shared/form/Failure.js';
@@ -20,6 +20,8 @@ import { useAsSomebody } from '../../shared/door/useAsSomebody.js';
 import { toastFailure } from '../../shared/say/toast.js';
 import { useSaveJob } from '../useSaveJob.js';
 import { KeepUpTo } from './KeepUpTo.js';
+import { OrdersBeside } from './OrdersBeside.js';
+import { changeWords, lostWords } from './orderWords.js';
 import { OrderRow } from './OrderRow.js';
 import { setUpWords } from './setUpWords.js';
 import type { ShownPlan } from './useJobPlan.js';
@@ -66,11 +68,10 @@ export function OrderPart({ job, shown, looked, onLook }: OrderPartProps) {
       )}
       {plan === null && fault === null && <p className="text-soft">Working it out.</p>}
       {plan !== null && (
-        <OrderAdvice
-          order={plan.order}
-          onTake={() => setOrder(null, 'The computed order is taken.')}
-          onKeep={() => setOrder(marks, 'This order is kept as yours.')}
-        />
+        <>
+          <OrderAdvice order={plan.order} onKeep={() => setOrder(marks, 'This order is kept as yours.')} />
+          <OrdersBeside job={now} order={plan.order} computed={plan.order.computed} onTake={setOrder} />
+        </>
       )}
       <Failure error={error} />
       {looked !== null && <MoveKeys mark={looked} isBusy={isSaving} onMove={(by) => move(looked, by)} />}
@@ -117,7 +118,7 @@ function OrderRows({ job, plan, marks, looked, onLook }: OrderRowsProps) {
             planned={plan?.welds.find((each) => each.mark === mark) ?? null}
             setUp={
               i === 0
-                ? setUpWords(plan, mark)
+                ? firstWords(plan, mark)
                 : changeWords(plan, mark, plan?.order.steps.find((step) => step.mark === mark)?.changes ?? [])
             }
             standings={standings}
@@ -128,6 +129,12 @@ function OrderRows({ job, plan, marks, looked, onLook }: OrderRowsProps) {
       </ol>
     </SortableContext>
   );
+}
+
+/** What is fitted for the first weld of all. */
+function firstWords(plan: ShownPlan['plan'], mark: string) {
+  const words = setUpWords(plan, mark);
+  return words === null ? null : { words, isTurn: false };
 }
 
 /** Dragged by a finger that moves a little first, or by keys. */
@@ -171,49 +178,14 @@ function MoveKey({ name, icon: Icon, isBusy, onPress }: MoveKeyProps) {
 
 type Order = NonNullable<ShownPlan['plan']>['order'];
 
-function lostWords({ steps, minutes }: Order): string {
-  const count = (kind: OrderChange['kind']) =>
-    steps.filter(({ changes }) => changes.some((each) => each.kind === kind)).length;
-  const said = [
-    [count('nozzle'), 'nozzle change'],
-    [count('wire'), 'wire change'],
-    [count('turn'), 'turn'],
-  ] as const;
-  const words = said
-    .filter(([times]) => times > 0)
-    .map(([times, what]) => `${times} ${what}${times === 1 ? '' : 's'}`);
-  return [...words, `${figure(minutes, 1)} min lost`].join(' · ');
-}
-
-interface OrderAdviceProps {
-  order: Order;
-  onTake: () => void;
-  onKeep: () => void;
-}
-
-/** Why this order, and what another would save. */
-function OrderAdvice({ order, onTake, onKeep }: OrderAdviceProps) {
-  const { isByHand, minutes, leastMinutes, computed } = order;
-  if (computed !== null && isByHand) {
-    const saved = minutes - computed.minutes;
-    return (
-      <p className="flex flex-wrap items-center gap-x-3 gap-y-1 text-soft">
-        <span>
-          Your order.{' '}
-          {saved < 0.05
-            ? 'None loses less by the shop’s times.'
-            : `The computed one would save ${figure(saved, 1)} min.`}
-        </span>
-        <button type="button" className="btn touch-always btn-sm" onClick={onTake}>
-          Take the computed one
-        </button>
-      </p>
-    );
-  }
+/** Why this order, and how good another could be. */
+function OrderAdvice({ order, onKeep }: { order: Order; onKeep: () => void }) {
+  const { isByHand, minutes, leastMinutes } = order;
   const bound =
     minutes - leastMinutes < 0.05
       ? 'No order loses less by the shop’s times.'
       : `No order loses less than ${figure(leastMinutes, 1)} min.`;
+  if (isByHand) return <p className="text-soft">Your order. {bound}</p>;
   return (
     <p className="flex flex-wrap items-center gap-x-3 gap-y-1 text-soft">
       <span>Computed: fewest set-ups and turns. {bound} Drag a weld to make it yours.</span>
@@ -222,24 +194,4 @@ function OrderAdvice({ order, onTake, onKeep }: OrderAdviceProps) {
       </button>
     </p>
   );
-}
-
-/** What is changed for a weld, in words; null where nothing is. */
-function changeWords(
-  plan: ShownPlan['plan'],
-  mark: string,
-  changes: readonly OrderChange[],
-): { readonly words: string; readonly isTurn: boolean } | null {
-  if (changes.length === 0) return null;
-  const turn = changes.some(({ kind }) => kind === 'turn');
-  const isSetUp = changes.some(({ kind }) => kind !== 'turn' && kind !== 'cool');
-  const cool = changes.find(({ kind }) => kind === 'cool');
-  const words = [
-    ...(turn ? ['turn the part'] : []),
-    ...(isSetUp ? [setUpWords(plan, mark)?.words ?? ''] : []),
-    ...(cool === undefined
-      ? []
-      : [`the seam beside it is warm: wait ${figure(cool.minutes, 1)} min or go on elsewhere`]),
-  ].filter((each) => each !== '');
-  return words.length === 0 ? null : { words: words.join('; '), isTurn: turn };
 }

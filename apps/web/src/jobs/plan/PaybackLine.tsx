@@ -1,9 +1,13 @@
 import type { ArcBeside } from '@lone-heron/contract';
+import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
 import { figure } from '../../shared/figures/figures.js';
 import type { TypedValue } from '../../shared/figures/readTyped.js';
 import { readWhole } from '../../shared/figures/readWhole.js';
 import { TypedField } from '../../shared/form/TypedField.js';
+
+/** Charts come behind the page. */
+const PaybackChart = lazy(() => import('./PaybackChart.js'));
 
 interface PaybackLineProps {
   payback: ArcBeside['payback'];
@@ -42,6 +46,9 @@ export function PaybackLine({ payback, partsPerMonth, onType }: PaybackLineProps
         </span>
         .
       </p>
+      <Suspense fallback={<div className="h-56" />}>
+        <PaybackChart curve={payback.curve} />
+      </Suspense>
     </div>
   );
 }

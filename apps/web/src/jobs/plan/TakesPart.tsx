@@ -7,7 +7,7 @@ import { spokenFigure, spokenMoney } from '../../shared/figures/spoken.js';
 import { sentenceStart } from '../../shared/sentences/sentenceStart.js';
 import { minutesInWords } from '../jobWords.js';
 import { takenWireInWords } from '../materialInWords.js';
-import { CostBar } from './CostBar.js';
+import { CostBars } from './CostBars.js';
 import { PaybackLine } from './PaybackLine.js';
 import type { ShownPlan } from './useJobPlan.js';
 
@@ -74,7 +74,7 @@ export function TakesPart({
           isStrong
         />
       </dl>
-      <CostBar cost={shown.cost} />
+      <CostBars cost={shown.cost} />
       <p className="border-t border-base-300 pt-2 text-soft">
         By the arc ({arc.name}): <strong className="text-base-content">{minutesInWords(arc.minutes)}</strong>{' '}
         a piece, {spokenMoney(arc.cost)}; {figure(arc.partsPerDay, 1)} a day against{' '}

@@ -105,7 +105,7 @@ function PlannedWords({ weld, planned, plan }: PlannedWordsProps) {
   return (
     <>
       <p className="text-soft">
-        {setUpWords(plan, weld.mark)?.words} {spokenFlow(planned.content.setting.gasFlowLMin)}
+        {setUpWords(plan, weld.mark)} {spokenFlow(planned.content.setting.gasFlowLMin)}
         {planned.passes > 1 && `, ${planned.passes} passes`}
       </p>
       {[tackWords(weld, house), rollWords(weld, planned.travelMmS)].map(

@@ -1,20 +1,24 @@
 import { gasTable } from '@lone-heron/core';
 import { nozzleInWords } from '../../shared/sentences/nozzleInWords.js';
 import { wireInWords } from '../../shared/sentences/wireInWords.js';
+import type { PlannedWeld } from './planJob.js';
 import type { ShownPlan } from './useJobPlan.js';
 
-/** What is on the gun for a weld: nozzle, wire and gas. */
-export function setUpWords(
-  plan: ShownPlan['plan'],
-  mark: string,
-): { readonly words: string; readonly isTurn: boolean } | null {
-  const planned = plan?.welds.find((each) => each.mark === mark);
-  if (planned === undefined) return null;
-  const { content, filler } = planned;
+/** What is on the gun for a weld, each in words. */
+export function fittedFor({ content, filler }: Pick<PlannedWeld, 'content' | 'filler'>) {
   const { pace, gas } = content.setting;
-  const wire =
-    pace.by === 'hand'
-      ? 'no wire'
-      : [`${wireInWords(pace.wireDiameterMm)} wire`, filler ?? ''].filter(Boolean).join(' ');
-  return { words: `${nozzleInWords(content.nozzle)}, ${wire}, ${gasTable[gas].short}`, isTurn: false };
+  return {
+    nozzle: nozzleInWords(content.nozzle),
+    wire:
+      pace.by === 'hand'
+        ? 'no wire'
+        : [`${wireInWords(pace.wireDiameterMm)} wire`, filler ?? ''].filter(Boolean).join(' '),
+    gas: gasTable[gas].short,
+  };
+}
+
+/** Nozzle, wire and gas of a weld in one line; null where it is not worked out. */
+export function setUpWords(plan: ShownPlan['plan'], mark: string): string | null {
+  const planned = plan?.welds.find((each) => each.mark === mark);
+  return planned === undefined ? null : Object.values(fittedFor(planned)).join(', ');
 }

@@ -18,6 +18,8 @@ export const work = {
   slotMin: minutes('dialling another setting', 60),
   turnMin: minutes('turning the part', 240),
   tackS: plain('a tack', 0, 600, 's'),
+  nozzleLightS: plain('light before the nozzle cools', 0, 3600, 's'),
+  nozzleRestMin: minutes('letting the nozzle cool', 60),
   dressMinPerM: minutes('dressing', 600),
   overheadPerHour: money('an hour of everything else', 1000),
 } as const;
@@ -49,6 +51,8 @@ export const workLabels = (): Readonly<Record<keyof typeof work, string>> => ({
   slotMin: 'Another setting',
   turnMin: 'Turning the part',
   tackS: 'A tack',
+  nozzleLightS: 'Light near the limit before the nozzle cools, 0 for never',
+  nozzleRestMin: 'Letting the nozzle cool',
   dressMinPerM: `Dressing a ${perLength().name}`,
   overheadPerHour: 'An hour of room and machine',
 });

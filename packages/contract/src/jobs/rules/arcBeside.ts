@@ -1,4 +1,4 @@
-import { payback } from '@lone-heron/core';
+import { broughtInAfter, payback, type PaybackInput } from '@lone-heron/core';
 import type { HouseContent } from '../../house/house.js';
 import type { JobTakes } from './jobTakes.js';
 
@@ -16,7 +16,17 @@ export interface ArcBeside {
     readonly middle: number | null;
     readonly soonest: number | null;
     readonly latest: number | null;
+    /** What it has brought in less its price, month by month, with the same band. */
+    readonly curve: readonly BroughtIn[];
   } | null;
+}
+
+/** After so many months, in the shop's money. */
+export interface BroughtIn {
+  readonly months: number;
+  readonly middle: number;
+  readonly least: number;
+  readonly most: number;
 }
 
 const dayMinutes = 480;
@@ -38,14 +48,13 @@ export function arcBeside(
   const hourly = prices.labourPerHour + overheadPerHour;
   const consumables = arc.consumablesPerM * metres;
   const lightConsumables = piece.cost.total - piece.cost.labour - piece.cost.overhead;
-  const paid = (newMinutes: number) =>
-    payback({
-      price: machine?.price ?? 0,
-      perYear: machine?.keepPerYear ?? 0,
-      ...{ oldMinutesPerPart: minutes, newMinutesPerPart: newMinutes, partsPerMonth, ratePerHour: hourly },
-      ...{ oldConsumablesPerPart: consumables, newConsumablesPerPart: lightConsumables },
-      discountPerYear: (machine?.moneyPercentPerYear ?? 0) / 100,
-    }).months;
+  const inputAt = (newMinutesPerPart: number): PaybackInput => ({
+    price: machine?.price ?? 0,
+    perYear: machine?.keepPerYear ?? 0,
+    ...{ oldMinutesPerPart: minutes, newMinutesPerPart, partsPerMonth, ratePerHour: hourly },
+    ...{ oldConsumablesPerPart: consumables, newConsumablesPerPart: lightConsumables },
+    discountPerYear: (machine?.moneyPercentPerYear ?? 0) / 100,
+  });
   return {
     ...{ name: arc.name, minutes, partsPerDay: dayMinutes / minutes },
     lightPartsPerDay: dayMinutes / piece.time.middle,
@@ -54,8 +63,33 @@ export function arcBeside(
     payback:
       machine === null
         ? null
-        : { middle: paid(piece.time.middle), soonest: paid(piece.time.least), latest: paid(piece.time.most) },
+        : paybackOf({
+            middle: inputAt(piece.time.middle),
+            soonest: inputAt(piece.time.least),
+            latest: inputAt(piece.time.most),
+          }),
   };
+}
+
+/** Months that a curve shows where nothing is paid back, at least, and at most; and how many points it has. */
+const shown = { unpaid: 36, least: 3, most: 120, points: 25 };
+
+function paybackOf(
+  inputs: Readonly<Record<'middle' | 'soonest' | 'latest', PaybackInput>>,
+): NonNullable<ArcBeside['payback']> {
+  const months = {
+    middle: payback(inputs.middle).months,
+    soonest: payback(inputs.soonest).months,
+    latest: payback(inputs.latest).months,
+  };
+  const known = months.latest ?? months.middle ?? months.soonest ?? shown.unpaid;
+  const last = Math.ceil(Math.min(shown.most, Math.max(shown.least, known * 1.3)));
+  const curve = Array.from({ length: shown.points }, (_, i) => {
+    const after = (last * i) / (shown.points - 1);
+    const at = (name: keyof typeof inputs) => broughtInAfter(inputs[name], after);
+    return { months: after, middle: at('middle'), least: at('latest'), most: at('soonest') };
+  });
+  return { ...months, curve };
 }
 
 /** The part is turned and tacked whatever melts it. */

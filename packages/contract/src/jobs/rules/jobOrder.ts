@@ -12,11 +12,13 @@ import type { JobRates } from '../../house/house.js';
 import type { JobDraft } from '../job.js';
 import { weldsBefore } from '../jobLinks.js';
 import type { JobWeld } from '../jobWeld.js';
+import { seamsInPiece } from './jobSeams.js';
+import { nozzleRests } from './nozzleRests.js';
 import { weldedMm } from './weldedLength.js';
 import type { WeldAnswer } from './weldAnswer.js';
 
 /** What is changed between one weld and the next, and the minutes each costs. */
-type ChangeKind = 'nozzle' | 'wire' | 'gas' | 'setting' | 'turn' | 'cool';
+type ChangeKind = 'nozzle' | 'wire' | 'gas' | 'setting' | 'turn' | 'cool' | 'rest';
 export interface OrderChange {
   readonly kind: ChangeKind;
   readonly minutes: number;
@@ -28,17 +30,21 @@ interface OrderStep {
   readonly changes: readonly OrderChange[];
 }
 
-/** The order a job is welded in, and what it loses between welds. */
-export interface JobOrder {
+/** Welds one after the other, and what they lose between them. */
+export interface WeldedOrder {
   readonly steps: readonly OrderStep[];
-  /** Minutes lost between welds in one go through them. */
+  /** Minutes lost between welds in one go through them, without what the nozzle rests. */
   readonly minutes: number;
+}
+
+/** The order a job is welded in. */
+export interface JobOrder extends WeldedOrder {
   /** No order loses less; equal to the minutes where this one is proved best. */
   readonly leastMinutes: number;
   /** Whether somebody made it. */
   readonly isByHand: boolean;
-  /** The computed order and its minutes, beside one that was made by hand; null where it is that. */
-  readonly computed: { readonly order: readonly string[]; readonly minutes: number } | null;
+  /** The computed order, beside one that was made by hand; null where it is that. */
+  readonly computed: WeldedOrder | null;
 }
 
 /** A rise of this much beside a seam is let be: warm, and no longer warping what is welded next. */
@@ -69,12 +75,50 @@ export function jobOrder(
   const isByHand = job.order !== null && kept.length === 0;
   const order = isByHand ? (job.order ?? []).map((mark) => indexOf(welds, mark)) : best.order;
   const cost = isByHand ? orderCost(input, order) : best.cost;
-  const marks = (indices: readonly number[]) => indices.flatMap((i) => welds[i]?.mark ?? []);
+  const stepsOf = (indices: readonly number[]) =>
+    rested(
+      indices.map((at, i) => stepAt(welds, indices, at, i, between)),
+      { job, answers, rates },
+    );
   return {
-    steps: order.map((at, i) => stepAt(welds, order, at, i, between)),
+    steps: stepsOf(order),
     ...{ minutes: cost, leastMinutes: best.lowerBound, isByHand },
-    computed: isByHand ? { order: marks(best.order), minutes: best.cost } : null,
+    computed: isByHand ? { steps: stepsOf(best.order), minutes: best.cost } : null,
   };
+}
+
+/** From this share of the machine's most on, a nozzle gets hot. */
+const nearLimit = 0.8;
+
+/** With the rests of the nozzle, which hang on all that went before and so are no part of what the order is chosen by. */
+function rested(
+  steps: readonly OrderStep[],
+  { job, answers, rates }: { job: JobDraft; answers: readonly WeldAnswer[]; rates: JobRates },
+): readonly OrderStep[] {
+  const hot = steps.map(({ mark, changes }) => {
+    const answer = answers.find((each) => each.mark === mark);
+    const weld = job.welds.find((each) => each.mark === mark);
+    const lightS =
+      answer === undefined || weld === undefined ? 0 : weldedMm(weld) / 1000 / answer.forecast.travel;
+    return {
+      isNear: answer !== undefined && shareOfMost(answer) >= nearLimit,
+      lightS,
+      seams: weld === undefined ? 0 : seamsInPiece(weld, job.parts),
+      liningUpS: lightS * (100 / rates.lightSharePercent - 1),
+      changesMin: sumOf(changes),
+      isOtherNozzle: changes.some(({ kind }) => kind === 'nozzle'),
+    };
+  });
+  const rests = nozzleRests(hot, { after: rates.nozzleLightS, minutes: rates.nozzleRestMin });
+  return steps.map(({ mark, changes }, i) => {
+    const minutes = rests[i] ?? 0;
+    return { mark, changes: minutes === 0 ? changes : [...changes, { kind: 'rest', minutes }] };
+  });
+}
+
+/** Mean power of a setting over the most that its machine gives. */
+function shareOfMost({ content: { setting }, job }: WeldAnswer): number {
+  return (setting.powerW * setting.dutyPercent) / 100 / job.machine.power.most;
 }
 
 type Between = (from: JobWeld, to: JobWeld) => readonly OrderChange[];

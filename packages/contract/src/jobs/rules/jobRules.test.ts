@@ -293,5 +293,10 @@ describe('what a job takes', () => {
     const paid = arcBeside(takes, priced, 400).payback;
     expect(paid?.soonest).toBeLessThan(paid?.middle as number);
     expect(paid?.middle).toBeLessThan(paid?.latest as number);
+    const { curve, latest } = paid!;
+    expect(curve[0]).toEqual({ months: 0, middle: -9000, least: -9000, most: -9000 });
+    expect(curve.every(({ least, middle, most }) => least <= middle && middle <= most)).toBe(true);
+    expect(curve.at(-1)?.months).toBeGreaterThan(latest as number);
+    expect(curve.at(-1)?.least).toBeGreaterThan(0);
   });
 });

@@ -187,7 +187,7 @@ function takesOf({ job, welds, byMark, order, hands, context }: Taken, pieces: n
   const fixed = {
     setUps: lost(['nozzle', 'wire', 'gas', 'setting']) * throughs,
     turns: lost(['turn']) * pieces,
-    cooling: lost(['cool']) * throughs,
+    cooling: lost(['cool']) * throughs + lost(['rest']) * pieces,
     tacks: (sum(({ tacks }) => tacks) * jobRates.tackS) / 60,
     dressing: sum(({ dressMin }) => dressMin),
   };

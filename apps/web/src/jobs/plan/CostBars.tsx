@@ -1,0 +1,43 @@
+import type { TakesOf } from '@lone-heron/contract';
+import { percentFigure } from '../../shared/figures/figures.js';
+import { spokenMoney } from '../../shared/figures/spoken.js';
+
+type Item = Exclude<keyof TakesOf['cost'], 'total' | 'perMetre'>;
+
+const names: Readonly<Record<Item, string>> = {
+  labour: 'work',
+  overhead: 'room and machine',
+  gas: 'gas',
+  wire: 'wire',
+  mains: 'power',
+  window: 'glass',
+};
+
+/** What the money is made of, the most first: each with a bar as long as its share. */
+export function CostBars({ cost }: { cost: TakesOf['cost'] }) {
+  if (cost.total === 0) return null;
+  const items = (Object.keys(names) as Item[])
+    .map((item) => ({ item, amount: cost[item], share: cost[item] / cost.total }))
+    .filter(({ amount }) => amount > 0)
+    .toSorted((one, other) => other.amount - one.amount);
+  return (
+    <ul className="flex flex-col gap-1.5" aria-label="What the money is made of">
+      {items.map(({ item, amount, share }) => (
+        <li
+          key={item}
+          className="grid grid-cols-[7rem_1fr_4rem_4.5rem] items-center gap-2 text-sm leading-tight"
+        >
+          <span>{names[item]}</span>
+          <span className="h-3 rounded-sm bg-base-300" aria-hidden="true">
+            <span
+              className="block h-full min-w-px rounded-sm bg-primary"
+              style={{ width: `${share * 100}%` }}
+            />
+          </span>
+          <span className="figure text-right">{spokenMoney(amount)}</span>
+          <span className="figure text-right text-soft">{percentFigure(share)}</span>
+        </li>
+      ))}
+    </ul>
+  );
+}
