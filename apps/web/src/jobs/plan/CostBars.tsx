@@ -23,19 +23,17 @@ export function CostBars({ cost }: { cost: TakesOf['cost'] }) {
   return (
     <ul className="flex flex-col gap-1.5" aria-label="What the money is made of">
       {items.map(({ item, amount, share }) => (
-        <li
-          key={item}
-          className="grid grid-cols-[7rem_1fr_4rem_4.5rem] items-center gap-2 text-sm leading-tight"
-        >
+        <li key={item} className="flex flex-wrap justify-between gap-x-3 text-sm leading-tight">
           <span>{names[item]}</span>
-          <span className="h-3 rounded-sm bg-base-300" aria-hidden="true">
+          <span className="figure">
+            {spokenMoney(amount)} <span className="text-soft">{percentFigure(share)}</span>
+          </span>
+          <span className="mt-0.5 h-2 w-full rounded-sm bg-base-300" aria-hidden="true">
             <span
               className="block h-full min-w-px rounded-sm bg-primary"
               style={{ width: `${share * 100}%` }}
             />
           </span>
-          <span className="figure text-right">{spokenMoney(amount)}</span>
-          <span className="figure text-right text-soft">{percentFigure(share)}</span>
         </li>
       ))}
     </ul>

@@ -10,6 +10,7 @@ import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { Loading } from '../../shared/page/Loading.js';
 import { PageHeader } from '../../shared/page/PageHeader.js';
 import { dueInWords } from '../jobWords.js';
+import { ArcPart } from './ArcPart.js';
 import { BeforeLight } from './BeforeLight.js';
 import { JobProgress } from './JobProgress.js';
 import { OrderPart } from './OrderPart.js';
@@ -79,13 +80,11 @@ function Whole({ job }: { job: Job }) {
           <BeforeLight job={job} shown={shown} />
           <div className="grid items-start gap-3 md:grid-cols-2 xl:grid-cols-[minmax(0,5fr)_minmax(0,5fr)_minmax(0,4fr)]">
             <OrderPart job={job} shown={shown} looked={looked} onLook={setMark} />
-            <WeldPart job={job} shown={shown} mark={looked} />
-            <TakesPart
-              job={job}
-              shown={shown}
-              partsPerMonth={partsPerMonth}
-              onPartsPerMonth={setPartsPerMonth}
-            />
+            <div className="flex flex-col gap-3">
+              <WeldPart job={job} shown={shown} mark={looked} />
+              <ArcPart shown={shown} partsPerMonth={partsPerMonth} onPartsPerMonth={setPartsPerMonth} />
+            </div>
+            <TakesPart job={job} shown={shown} />
           </div>
           <JobProgress job={job} shown={shown} />
         </>

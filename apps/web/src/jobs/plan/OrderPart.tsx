@@ -109,7 +109,7 @@ function OrderRows({ job, plan, marks, looked, onLook }: OrderRowsProps) {
   const standings = seamStandings(job.runs);
   return (
     <SortableContext items={[...marks]} strategy={verticalListSortingStrategy}>
-      <ol className="flex flex-col md:max-h-[32rem] md:overflow-y-auto">
+      <ol className="flex flex-col md:max-h-[46rem] md:overflow-y-auto">
         {marks.map((mark, i) => (
           <OrderRow
             key={mark}

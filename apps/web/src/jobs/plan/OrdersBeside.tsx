@@ -82,13 +82,13 @@ function OrderLine({ name, order, onTake }: { name: string; order: WeldedOrder; 
   const { nozzles, wires, turns, minutes } = orderCounts(order);
   return (
     <tr>
-      <th scope="row" className="font-normal">
+      <th scope="row" className="text-sm font-normal">
         {name}
       </th>
-      <td className="figure">{nozzles}</td>
-      <td className="figure">{wires}</td>
-      <td className="figure">{turns}</td>
-      <td className="figure">{figure(minutes, 1)}</td>
+      <td className="figure text-base">{nozzles}</td>
+      <td className="figure text-base">{wires}</td>
+      <td className="figure text-base">{turns}</td>
+      <td className="figure text-base">{figure(minutes, 1)}</td>
       <td className="text-right">
         {onTake !== undefined && (
           <button

@@ -66,7 +66,7 @@ function chartOption(curve: readonly BroughtIn[], ink: ChartInk) {
         markLine: {
           ...{ silent: true, symbol: 'none', data: [{ yAxis: 0 }] },
           lineStyle: { color: token('--melt-edge'), width: 2, type: 'solid' as const },
-          label: { ...text, formatter: 'paid', position: 'insideEndTop' as const },
+          label: { ...text, formatter: 'paid', position: 'insideStartTop' as const },
         },
       },
     ],

@@ -8,7 +8,6 @@ import { sentenceStart } from '../../shared/sentences/sentenceStart.js';
 import { minutesInWords } from '../jobWords.js';
 import { takenWireInWords } from '../materialInWords.js';
 import { CostBars } from './CostBars.js';
-import { PaybackLine } from './PaybackLine.js';
 import type { ShownPlan } from './useJobPlan.js';
 
 const partNames: Readonly<Record<TimePart, string>> = {
@@ -24,21 +23,13 @@ const partNames: Readonly<Record<TimePart, string>> = {
 interface TakesPartProps {
   job: Job;
   shown: ShownPlan;
-  /** As it is typed. */
-  partsPerMonth: string;
-  onPartsPerMonth: (text: string) => void;
 }
 
-/** What the job takes, a piece or the batch, with its band, and the arc beside it. */
-export function TakesPart({
-  job,
-  shown: { plan, isUnderWay },
-  partsPerMonth,
-  onPartsPerMonth,
-}: TakesPartProps) {
+/** What the job takes, a piece or the batch, with its band. */
+export function TakesPart({ job, shown: { plan, isUnderWay } }: TakesPartProps) {
   const [isBatch, setBatch] = useState(false);
   if (plan === null) return null;
-  const { takes, arc } = plan;
+  const { takes } = plan;
   const shown = isBatch ? takes.batch : takes.piece;
   const { quantity } = job.draft;
   const { measured } = takes.hands;
@@ -75,12 +66,6 @@ export function TakesPart({
         />
       </dl>
       <CostBars cost={shown.cost} />
-      <p className="border-t border-base-300 pt-2 text-soft">
-        By the arc ({arc.name}): <strong className="text-base-content">{minutesInWords(arc.minutes)}</strong>{' '}
-        a piece, {spokenMoney(arc.cost)}; {figure(arc.partsPerDay, 1)} a day against{' '}
-        {figure(arc.lightPartsPerDay, 1)} by light.
-      </p>
-      <PaybackLine payback={arc.payback} partsPerMonth={partsPerMonth} onType={onPartsPerMonth} />
       <p className="text-sm text-soft">
         Planning figures by the times and prices of{' '}
         <Link className="link" to="/shop/stock">
