@@ -133,7 +133,9 @@ export {
   largestExchange,
   type CardRow,
   type Exchange,
+  exchangedJobSchema,
   type ExchangedCard,
+  type ExchangedJob,
   type ExchangedMachine,
   type ExchangedNoun,
   type ExchangedVersion,
@@ -179,7 +181,15 @@ export {
   type JobPart,
   type JobState,
 } from './jobs/job.js';
-export { jobFileSchema, type JobFile, type JobPaper, type JobPaperName } from './jobs/jobFile.js';
+export {
+  jobFileFormat,
+  jobFileJsonSchema,
+  jobFileSchema,
+  jobFileVersion,
+  type JobFile,
+  type JobPaper,
+  type JobPaperName,
+} from './jobs/jobFile.js';
 export { materialKey, type JobMaterial } from './jobs/jobMaterial.js';
 export { brokenLink } from './jobs/jobLinks.js';
 export { jobWeldSchema, weldMarkSchema, weldRanges, type JobWeld } from './jobs/jobWeld.js';

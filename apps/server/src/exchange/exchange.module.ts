@@ -1,11 +1,12 @@
 import { Module } from '@nestjs/common';
 import { CouponsModule } from '../coupons/coupons.module.js';
+import { JobsModule } from '../jobs/jobs.module.js';
 import { MachinesModule } from '../machines/machines.module.js';
 import { ExchangeService } from './exchange.service.js';
 
 /** Its routes stand in FileWorkModule, for a thread has none. */
 @Module({
-  imports: [CouponsModule, MachinesModule],
+  imports: [CouponsModule, JobsModule, MachinesModule],
   providers: [ExchangeService],
   exports: [ExchangeService],
 })

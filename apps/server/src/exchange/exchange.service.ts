@@ -4,6 +4,7 @@ import {
   type Coupon,
   type ExchangeFileFormat,
   type ExchangePreview,
+  type ExchangedJob,
   type ExchangeStored,
   type FiledCoupon,
   type Machine,
@@ -19,6 +20,8 @@ import type { TellProgress } from '../fileWork/FileWork.js';
 import { tellTaken } from '../fileWork/tellTaken.js';
 import { conflict } from '../http/problem.js';
 import { refuseFile } from '../http/refuseFile.js';
+import { readPlans } from '../jobs/face/readPlans.js';
+import { JobsService } from '../jobs/jobs.service.js';
 import { MachinesService } from '../machines/machines.service.js';
 import { readPeople } from '../people/face/readPeople.js';
 import { hashOf } from '../photos/face/photoFiles.js';
@@ -26,6 +29,7 @@ import { RecordKit } from '../kit/recordKit.js';
 import { Clock } from '../time/clock.js';
 import { judgeCardRows, judgeCards, type KnownToCards } from './judgeCards.js';
 import { judgeExchangedCoupons } from './judgeExchangedCoupons.js';
+import { judgeJobs, withoutPictures, type JobToStore } from './judgeJobs.js';
 import { judgeMachines, type MachineToStore } from './judgeMachines.js';
 import { shownParts, toStore, type JudgedPart } from './JudgedPart.js';
 import { readExchange, type ReadExchange } from './readExchange.js';
@@ -56,11 +60,12 @@ export class ExchangeService {
     private readonly kit: RecordKit,
     private readonly machines: MachinesService,
     private readonly coupons: CouponsService,
+    private readonly jobs: JobsService,
     private readonly clock: Clock,
   ) {}
 
   /**
-   * The shop's machines, cards and coupons, oldest first; where cards were named, those with their machines and coupons
+   * The shop's machines, cards, coupons and jobs, oldest first; where cards were named, those with their machines and coupons
    * alone. As a table: the cards, each by its newest version.
    */
   async write({ format, cards: ids, by }: ExchangeToWrite): Promise<Readable> {
@@ -77,6 +82,7 @@ export class ExchangeService {
         machines: machines.filter(({ id }) => isNeeded(id)),
         cards,
         coupons: ids === null ? couponsMatching(manager, {}) : provenBy(manager, cards),
+        jobs: ids === null ? await this.plannedJobs(manager) : [],
         nameOf: (personId) => people.find(({ id }) => id === personId)?.name ?? personId,
         writtenAt: this.clock.now().toISOString(),
       }),
@@ -85,7 +91,7 @@ export class ExchangeService {
 
   /** What would become of a file, part by part. Nothing is stored. */
   async preview(sent: SentExchange, tell: TellProgress): Promise<ExchangePreview> {
-    const { machines, cards, coupons } = await this.judge(
+    const { machines, cards, coupons, jobs } = await this.judge(
       this.dataSource.manager,
       readSent(sent),
       sent,
@@ -93,7 +99,7 @@ export class ExchangeService {
     );
     return {
       hash: hashOf(sent.bytes),
-      rows: [...shownParts(machines), ...shownParts(cards), ...shownParts(coupons)],
+      rows: [...shownParts(machines), ...shownParts(cards), ...shownParts(coupons), ...shownParts(jobs)],
     };
   }
 
@@ -110,7 +116,7 @@ export class ExchangeService {
       // Others wait by now, so that what was found out before holds where nobody wrote meanwhile.
       const isAsBefore = this.kit.count === count + 1;
       const judged = isAsBefore ? before : await this.judge(manager, read, sent, tell);
-      const { machines, cards, coupons } = judged;
+      const { machines, cards, coupons, jobs } = judged;
       for (const { id, revision, name, profile } of toStore(machines)) {
         const draft = { name, profile, note: 'read in from a file' };
         await this.machines.reviseWithin(entry, id, revision, draft);
@@ -119,13 +125,16 @@ export class ExchangeService {
         tell({ phase: 'storing', done, of }),
       );
       await storeCards(manager, toStore(cards), by, at);
+      for (const { id, revision, draft } of toStore(jobs))
+        await this.jobs.writeWithin(entry, id, revision, draft);
       const counts = {
         machines: toStore(machines).length,
         cards: toStore(cards).length,
         coupons: stored,
+        jobs: toStore(jobs).length,
       };
-      if (counts.machines + counts.cards + counts.coupons > 0) {
-        const what = `read ${counts.machines} machines, ${counts.cards} cards and ${counts.coupons} coupons in from a file`;
+      if (counts.machines + counts.cards + counts.coupons + counts.jobs > 0) {
+        const what = `read ${counts.machines} machines, ${counts.cards} cards, ${counts.coupons} coupons and ${counts.jobs} jobs in from a file`;
         await entry.tell('exchange', hash.slice(0, 12), what);
       }
       return counts;
@@ -151,7 +160,17 @@ export class ExchangeService {
         ...judgeCardRows(read.cardRows, known, by.name, this.clock.now().toISOString()),
       ],
       coupons: await judgeExchangedCoupons(manager, read.coupons, machineOf, by, tell),
+      jobs: judgeJobs(read.jobs, { jobs: await readPlans(manager), machineOf, taken }),
     };
+  }
+
+  /** Jobs as they are planned, oldest first, those that were taken back left out. */
+  private async plannedJobs(manager: EntityManager): Promise<ExchangedJob[]> {
+    const plans = await readPlans(manager);
+    return plans
+      .filter(({ withdrawnAt }) => withdrawnAt === null)
+      .map(({ id, draft }) => ({ id, draft: withoutPictures(draft) }))
+      .toReversed();
   }
 }
 
@@ -165,7 +184,7 @@ function readSent({ format, bytes }: SentExchange): ReadExchange {
 }
 
 function takenInWords(format: ExchangeFileFormat, cards: number | null) {
-  const whole = format === 'csv' ? 'the cards' : 'machines, cards and coupons';
+  const whole = format === 'csv' ? 'the cards' : 'machines, cards, coupons and jobs';
   const what = cards === null ? whole : `${cards} ${cards === 1 ? 'card' : 'cards'} with what they need`;
   return {
     noun: 'exchange',
@@ -196,4 +215,5 @@ interface Judged {
   readonly machines: readonly JudgedPart<MachineToStore>[];
   readonly cards: readonly JudgedPart<CardToStore>[];
   readonly coupons: readonly JudgedPart<FiledCoupon>[];
+  readonly jobs: readonly JudgedPart<JobToStore>[];
 }

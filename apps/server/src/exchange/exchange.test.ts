@@ -6,10 +6,11 @@ import {
   type ExchangedCard,
   type ExchangePreview,
   type ExchangeStored,
+  type Job,
   type Machine,
   type Problem,
 } from '@lone-heron/contract';
-import { buttOf, cardOf, generatedCards } from '@lone-heron/contract/testing';
+import { buttOf, cardOf, generatedCards, jobDraft, jobWeld } from '@lone-heron/contract/testing';
 import fc from 'fast-check';
 import { newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
 import { readExchange } from './readExchange.js';
@@ -66,6 +67,7 @@ describe('an exchange', () => {
           machines: 0,
           cards: fresh.length,
           coupons: 0,
+          jobs: 0,
         });
         const back = await written(`?cards=${fresh.map(({ id }) => id).join(',')}`);
         expect(back.cards).toEqual(fresh);
@@ -78,7 +80,10 @@ describe('an exchange', () => {
     await written();
     const { body } = await server.http.get('/api/changes').expect(200);
     expect(body).toContainEqual(
-      expect.objectContaining({ personId: 'ines', what: 'took machines, cards and coupons out as JSON' }),
+      expect.objectContaining({
+        personId: 'ines',
+        what: 'took machines, cards, coupons and jobs out as JSON',
+      }),
     );
   });
 
@@ -87,7 +92,7 @@ describe('an exchange', () => {
     expect(file.machines.length).toBeGreaterThan(1);
     expect(file.coupons.length).toBeGreaterThan(5);
     expect(new Set((await preview(file)).rows.map(({ standing }) => standing))).toEqual(new Set(['here']));
-    expect(await store(file)).toEqual({ machines: 0, cards: 0, coupons: 0 });
+    expect(await store(file)).toEqual({ machines: 0, cards: 0, coupons: 0, jobs: 0 });
   });
 
   it('brings cards with who signed them there, and signs nothing here', async () => {
@@ -139,6 +144,43 @@ describe('an exchange', () => {
     expect(await revision()).toBe(bench.revision);
     await store(file, 'bench');
     expect(await revision()).toBe(bench.revision + 1);
+  });
+
+  it('carries jobs as they are planned, without their pictures, and goes on from ours only where that is chosen', async () => {
+    const photoId = newId();
+    const place = { photoId, from: { x: 0, y: 0 }, to: { x: 1, y: 1 } };
+    const pictures = [{ photoId, name: 'front', heightShare: 1, widthMm: 600 }];
+    const ours = jobDraft({ pictures, welds: [jobWeld('W1', { place }), jobWeld('W2')] });
+    const jobId = newId();
+    await server.http.put(`/api/jobs/${jobId}/revisions/1`).send(ours).expect(200);
+    const sent = (await written()).jobs?.find(({ id }) => id === jobId);
+    expect(sent?.draft).toMatchObject({ pictures: [], welds: [{ mark: 'W1', place: null }, { mark: 'W2' }] });
+    expect(standings(await preview({ ...empty, jobs: [sent] }))).toEqual(['job here']);
+    const strange = { id: newId(), draft: { ...jobDraft(), name: 'gate' } };
+    const wider = { id: jobId, draft: { ...jobDraft(), name: 'locker frame, wider' } };
+    const lost = { id: newId(), draft: { ...jobDraft(), machineId: 'nowhere' } };
+    const file = { ...empty, jobs: [strange, wider, lost, { id: 7 }] };
+    const shown = await preview(file);
+    expect(standings(shown)).toEqual(['job new', 'job conflict', 'job wrong', 'job wrong']);
+    expect(shown.rows[2]?.reasons).toEqual(['its machine “nowhere” is neither here nor in this file']);
+    expect(await store(file)).toMatchObject({ jobs: 1 });
+    expect(await store(file, jobId)).toMatchObject({ jobs: 1 });
+    const job = (await server.http.get(`/api/jobs/${jobId}`).expect(200)).body as Job;
+    expect(job).toMatchObject({ revision: 2, draft: { name: 'locker frame, wider', pictures } });
+    expect(job.draft.welds[0]?.place).toEqual(place);
+    expect(await store(file)).toMatchObject({ jobs: 0 });
+  });
+
+  it('reads a job as its papers save it, its plan alone', async () => {
+    const job = { id: newId(), draft: jobDraft({ name: 'their gate' }), runs: ['whatever'] };
+    const file = { format: 'lone-heron-job', version: 1, job };
+    expect(standings(await preview(file))).toEqual(['job new']);
+    expect(await store(file)).toMatchObject({ jobs: 1 });
+    const read = (await server.http.get(`/api/jobs/${job.id}`).expect(200)).body as Job;
+    expect(read).toMatchObject({ state: 'planned', revision: 1, runs: [], draft: { name: 'their gate' } });
+    expect(standings(await preview({ ...file, job: 3 }))).toEqual(['job wrong']);
+    const newer = await send('json/preview', JSON.stringify({ ...file, version: 2 })).expect(422);
+    expect((newer.body as Problem).detail).toContain('a job of version 2');
   });
 
   it('says part by part what is wrong and stores the rest', async () => {

@@ -1,6 +1,7 @@
 import {
   cardRowSchema,
   exchangedCardSchema,
+  exchangedJobSchema,
   exchangedMachineSchema,
   exchangeFormat,
   exchangeVersion,
@@ -8,6 +9,9 @@ import {
   withoutGaps,
   type CardRow,
   type ExchangedCard,
+  jobFileFormat,
+  jobFileVersion,
+  type ExchangedJob,
   type ExchangedMachine,
   type ExchangeFileFormat,
   type FiledCoupon,
@@ -34,9 +38,10 @@ export interface ReadExchange {
   readonly cards: readonly ReadPart<ExchangedCard>[];
   readonly cardRows: readonly ReadPart<CardRow>[];
   readonly coupons: readonly ReadPart<FiledCoupon>[];
+  readonly jobs: readonly ReadPart<ExchangedJob>[];
 }
 
-const nothing: ReadExchange = { machines: [], cards: [], cardRows: [], coupons: [] };
+const nothing: ReadExchange = { machines: [], cards: [], cardRows: [], coupons: [], jobs: [] };
 
 /** Reads a file part by part; one that cannot be read as a whole, or is newer than what is read here, is refused. */
 export function readExchange(format: ExchangeFileFormat, bytes: Buffer): ReadExchange {
@@ -45,20 +50,16 @@ export function readExchange(format: ExchangeFileFormat, bytes: Buffer): ReadExc
 }
 
 function readWhole(text: string): ReadExchange {
-  const { format, version, machines, cards, coupons } = parsed(text);
+  const read = parsed(text);
+  const { format, version, machines, cards, coupons, jobs = [] } = read;
+  if (format === jobFileFormat) return readJobFile(read);
   if (format !== exchangeFormat) {
     throw refuseFile(
       `a file of the format ${said(format)}`,
-      `${exchangeFormat}, an object with format, version, machines, cards and coupons`,
+      `${exchangeFormat}, an object with format, version, machines, cards, coupons and jobs, or a job as its papers save it`,
     );
   }
-  if (typeof version === 'number' && version > exchangeVersion) {
-    throw refuseFile(
-      `an exchange of version ${version}`,
-      `up to version ${exchangeVersion}: it was written by a newer Lone Heron. Update this one, or have it written by an older one`,
-    );
-  }
-  if (version !== exchangeVersion) throw refuseFile(`version ${said(version)}`, String(exchangeVersion));
+  requireVersion('an exchange', version, exchangeVersion);
   return {
     ...nothing,
     machines: listOf('machines', machines).map((each, i) =>
@@ -66,7 +67,26 @@ function readWhole(text: string): ReadExchange {
     ),
     cards: listOf('cards', cards).map((each, i) => partOf(exchangedCardSchema, each, i + 1)),
     coupons: listOf('coupons', coupons).map((each, i) => couponPart(each, i + 1)),
+    jobs: listOf('jobs', jobs).map((each, i) => partOf(exchangedJobSchema, each, i + 1)),
   };
+}
+
+/** A job as its own papers save it: its plan is read, what was welded of it stays with the shop that welded it. */
+function readJobFile({ version, job }: Record<string, unknown>): ReadExchange {
+  requireVersion('a job', version, jobFileVersion);
+  const { id, draft } = typeof job === 'object' && job !== null ? (job as Record<string, unknown>) : {};
+  return { ...nothing, jobs: [partOf(exchangedJobSchema, { id, draft }, 1)] };
+}
+
+/** @throws a refusal for a version that is not read here */
+function requireVersion(what: string, version: unknown, newest: number): void {
+  if (typeof version === 'number' && version > newest) {
+    throw refuseFile(
+      `${what} of version ${version}`,
+      `up to version ${newest}: it was written by a newer Lone Heron. Update this one, or have it written by an older one`,
+    );
+  }
+  if (version !== newest) throw refuseFile(`version ${said(version)}`, String(newest));
 }
 
 function parsed(text: string): Record<string, unknown> {

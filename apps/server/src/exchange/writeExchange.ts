@@ -5,6 +5,7 @@ import {
   type Card,
   type Exchange,
   type ExchangedCard,
+  type ExchangedJob,
   type Machine,
 } from '@lone-heron/contract';
 import { filedCoupon, type CouponPages } from '../couponFiles/face/writeCouponFile.js';
@@ -15,6 +16,7 @@ interface ToWrite {
   readonly machines: readonly Machine[];
   readonly cards: readonly Card[];
   readonly coupons: CouponPages;
+  readonly jobs: readonly ExchangedJob[];
   readonly nameOf: (personId: string) => string;
   readonly writtenAt: string;
 }
@@ -24,6 +26,7 @@ export async function* exchangeAsJson({
   machines,
   cards,
   coupons,
+  jobs,
   nameOf,
   writtenAt,
 }: ToWrite): AsyncGenerator<string> {
@@ -31,6 +34,7 @@ export async function* exchangeAsJson({
     ...{ format: exchangeFormat, version: exchangeVersion, writtenAt },
     machines: machines.map(({ id, name, profile }) => ({ id, name, profile })),
     cards: cards.map((card) => exchangedCard(card, nameOf)),
+    ...(jobs.length === 0 ? {} : { jobs: [...jobs] }),
   };
   yield `${JSON.stringify(head).slice(0, -1)},"coupons":[`;
   let isFirst = true;

@@ -1,5 +1,6 @@
 import {
   jobDraftSchema,
+  jobFileJsonSchema,
   jobLineSchema,
   jobSchema,
   jobStateChangeSchema,
@@ -27,6 +28,12 @@ export class JobsController {
   @AnswersMany(jobLineSchema)
   list(): Promise<JobLine[]> {
     return this.jobs.list();
+  }
+
+  @Get('schema')
+  @ApiOperation({ summary: 'The JSON Schema of a job in a file' })
+  schema(): object {
+    return jobFileJsonSchema();
   }
 
   @Get(':id')

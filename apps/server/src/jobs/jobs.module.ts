@@ -13,5 +13,6 @@ import { WeldRunsService } from './weldRuns.service.js';
   imports: [MachinesModule, WindowsModule],
   controllers: [JobsController, WeldRunsController, WeldChecksController],
   providers: [JobsService, WeldRunsService, WeldClaimsService, WeldChecksService],
+  exports: [JobsService],
 })
 export class JobsModule {}

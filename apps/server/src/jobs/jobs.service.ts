@@ -3,6 +3,7 @@ import { Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
 import { conflict, notFound, refused } from '../http/problem.js';
 import { ClientRecords } from '../kit/ClientRecords.js';
+import type { Entry } from '../kit/Entry.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { RevisionLog } from '../kit/RevisionLog.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
@@ -52,22 +53,27 @@ export class JobsService {
   /** Writes the next revision, the first of which makes the job. Repeating it is the same save; where somebody was quicker it is a conflict. */
   write(id: string, revision: number, draft: JobDraft, by: Person): Promise<Job> {
     return this.kit.enter(by, async (entry) => {
-      const { manager, at } = entry;
-      await plans.write(entry, { subject: id, revision, draft }, async (before) => {
-        if ((await this.machines.find(draft.machineId, manager)) === null)
-          throw refused([unknownMachine(draft.machineId)]);
-        if (before === null) {
-          const newest = await manager.maximum(JobEntity, 'number');
-          await manager.insert(JobEntity, {
-            ...{ id, number: (newest ?? 0) + 1, state: 'planned', revision, settled: 0, lightOnS: 0 },
-            ...{ madeAt: at, madeBy: by.id, changedAt: at, withdrawnAt: null },
-          });
-        }
-        await manager.insert(JobRevisionEntity, { jobId: id, revision, draft, madeAt: at, madeBy: by.id });
-        await manager.update(JobEntity, { id }, { revision, changedAt: at });
-        if (before !== null) await entry.tell('job', id, `changed job ${draft.name}, revision ${revision}`);
-      });
-      return this.readWithin(manager, id);
+      await this.writeWithin(entry, id, revision, draft);
+      return this.readWithin(entry.manager, id);
+    });
+  }
+
+  /** {@link write} inside a save that is under way. */
+  async writeWithin(entry: Entry, id: string, revision: number, draft: JobDraft): Promise<void> {
+    const { manager, at, by } = entry;
+    await plans.write(entry, { subject: id, revision, draft }, async (before) => {
+      if ((await this.machines.find(draft.machineId, manager)) === null)
+        throw refused([unknownMachine(draft.machineId)]);
+      if (before === null) {
+        const newest = await manager.maximum(JobEntity, 'number');
+        await manager.insert(JobEntity, {
+          ...{ id, number: (newest ?? 0) + 1, state: 'planned', revision, settled: 0, lightOnS: 0 },
+          ...{ madeAt: at, madeBy: by.id, changedAt: at, withdrawnAt: null },
+        });
+      }
+      await manager.insert(JobRevisionEntity, { jobId: id, revision, draft, madeAt: at, madeBy: by.id });
+      await manager.update(JobEntity, { id }, { revision, changedAt: at });
+      if (before !== null) await entry.tell('job', id, `changed job ${draft.name}, revision ${revision}`);
     });
   }
 

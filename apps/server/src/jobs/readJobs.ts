@@ -10,6 +10,7 @@ import {
 import { IsNull, MoreThan, type EntityManager } from 'typeorm';
 import { notFound } from '../http/problem.js';
 import { windowNumbersOf } from '../windows/face/windowNumbersOf.js';
+import { readPlans } from './face/readPlans.js';
 import { JobEntity } from './job.entity.js';
 import { JobRevisionEntity } from './jobRevision.entity.js';
 import { WeldCheckEntity } from './weldCheck.entity.js';
@@ -22,11 +23,7 @@ export const claimLasts = 30 * 60_000;
 /** Every job with how far it is, newest first, those that were taken back among them. */
 export async function readJobLines(manager: EntityManager): Promise<JobLine[]> {
   const rows = await manager.find(JobEntity, { order: { number: 'DESC' } });
-  const revisions = await manager
-    .createQueryBuilder(JobRevisionEntity, 'it')
-    .innerJoin(JobEntity, 'job', 'job.id = it.jobId AND job.revision = it.revision')
-    .getMany();
-  const drafts = new Map(revisions.map(({ jobId, draft }) => [jobId, draft]));
+  const drafts = new Map((await readPlans(manager)).map(({ id, draft }) => [id, draft]));
   return rows.flatMap((row) => {
     const draft = drafts.get(row.id);
     if (draft === undefined) return [];

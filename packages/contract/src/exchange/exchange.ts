@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { clientId, moment } from '../wire/bounded.js';
 import { cardContentSchema, cardDraftSchema } from '../cards/card.js';
 import { filedCouponSchema } from '../couponFiles/couponFile.js';
+import { jobDraftSchema } from '../jobs/job.js';
 import { machineId, machineProfileSchema, machineSchema } from '../machines/machine.js';
 
 /** What an exchange file says it is, and the newest version that is read here. */
@@ -57,7 +58,14 @@ export const exchangedMachineSchema = z.strictObject(
 );
 export type ExchangedMachine = z.infer<typeof exchangedMachineSchema>;
 
-/** Machines, cards and coupons of a shop in one file. */
+/** A job as it is planned now. Its pictures do not travel in it, nor what was welded of it: a job's own papers and a backup carry those. */
+export const exchangedJobSchema = z.strictObject(
+  { id: clientId, draft: jobDraftSchema },
+  { error: 'a job with id and draft' },
+);
+export type ExchangedJob = z.infer<typeof exchangedJobSchema>;
+
+/** Machines, cards, coupons and jobs of a shop in one file. */
 export const exchangeSchema = z.strictObject(
   {
     format: z.literal(exchangeFormat),
@@ -66,8 +74,10 @@ export const exchangeSchema = z.strictObject(
     machines: z.array(exchangedMachineSchema),
     cards: z.array(exchangedCardSchema),
     coupons: z.array(filedCouponSchema),
+    /** Left out in files from before there were any. */
+    jobs: z.array(exchangedJobSchema).optional(),
   },
-  { error: `an object with format ${exchangeFormat}, version, writtenAt, machines, cards and coupons` },
+  { error: `an object with format ${exchangeFormat}, version, writtenAt, machines, cards, coupons and jobs` },
 );
 export type Exchange = z.infer<typeof exchangeSchema>;
 
@@ -85,7 +95,7 @@ export function exchangeJsonSchema(): object {
   };
 }
 
-const exchangedNouns = ['machine', 'card', 'coupon'] as const;
+const exchangedNouns = ['machine', 'card', 'coupon', 'job'] as const;
 export type ExchangedNoun = (typeof exchangedNouns)[number];
 
 /**
@@ -118,5 +128,6 @@ export const exchangeStoredSchema = z.strictObject({
   machines: z.int().nonnegative(),
   cards: z.int().nonnegative(),
   coupons: z.int().nonnegative(),
+  jobs: z.int().nonnegative(),
 });
 export type ExchangeStored = z.infer<typeof exchangeStoredSchema>;

@@ -12,7 +12,7 @@ describe('what is published of an exchange', () => {
   // Moments and ids are held to their patterns; the names of formats need a package of their own.
   const validate = new Ajv2020({ strict: false, validateFormats: false }).compile(published as object);
 
-  it('is the schema that is read by: run tools/exchange-schema.mjs where it is not', () => {
+  it('is the schema that is read by: run tools/publishedSchemas.mjs where it is not', () => {
     expect(published).toEqual(JSON.parse(JSON.stringify(exchangeJsonSchema())));
   });
 

@@ -99,11 +99,12 @@ function useExchangeLook(send: SendFile) {
   return { shown, look, forget, isLoading, error };
 }
 
-function storedInWords({ machines, cards, coupons }: ExchangeStored): string {
+function storedInWords({ machines, cards, coupons, jobs }: ExchangeStored): string {
   const counts = [
     ['machine', machines],
     ['card', cards],
     ['coupon', coupons],
+    ['job', jobs],
   ] as const;
   return counts
     .filter(([, count]) => count > 0)

@@ -1,5 +1,5 @@
 import type { JobLine } from '@lone-heron/contract';
-import { Plus } from 'lucide-react';
+import { FileInput, Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useJobsQuery } from '../../shared/api/jobsApi.js';
@@ -28,6 +28,9 @@ export function JobsScreen() {
         <h1 className="mr-auto text-2xl font-semibold">
           Jobs <span className="font-normal text-soft">{jobs.length - closed.length} open</span>
         </h1>
+        <Link className="btn touch-always btn-ghost" to="/cards/exchange">
+          <FileInput className="size-5" aria-hidden="true" /> From a file
+        </Link>
         <Link className="btn touch-always btn-primary" to="/jobs/new">
           <Plus className="size-5" aria-hidden="true" /> New job
         </Link>

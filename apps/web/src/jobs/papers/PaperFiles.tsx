@@ -1,4 +1,4 @@
-import { FileJson, FileSpreadsheet, FolderArchive } from 'lucide-react';
+import { Download, FileJson, FileSpreadsheet, FolderArchive } from 'lucide-react';
 import { useState } from 'react';
 import { inFileName, saveFile } from '../../shared/files/saveFile.js';
 import { toastFailure } from '../../shared/say/toast.js';
@@ -48,6 +48,9 @@ export function PaperFiles({ context, printedAt }: PaperFilesProps) {
       >
         <FileJson className="size-5" aria-hidden="true" /> Save JSON
       </button>
+      <a className="btn touch-always btn-ghost" href="/api/jobs/schema" download="job-1.schema.json">
+        <Download className="size-5" aria-hidden="true" /> Its JSON Schema
+      </a>
       <button
         type="button"
         className="btn touch-always"
