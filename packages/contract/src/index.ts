@@ -210,18 +210,20 @@ export {
   type WeldCheck,
   type WeldCheckDraft,
 } from './jobs/weldCheck.js';
-export { judgedWelds, type JudgedWeld } from './jobs/rules/judgedWelds.js';
+export { judgedWelds, type JudgedWeld, type OpenTest } from './jobs/rules/judgedWelds.js';
 export { weldAnswer, type WeldAnswer, type WeldRefusal, type WeldStanding } from './jobs/rules/weldAnswer.js';
 export { couponsToWeld, type CouponToWeld } from './jobs/rules/couponsToWeld.js';
 export { jobOrder, type JobOrder, type OrderChange, type WeldedOrder } from './jobs/rules/jobOrder.js';
 export { jobTakes, type JobTakes, type TakesOf, type TimePart } from './jobs/rules/jobTakes.js';
 export { arcBeside, type ArcBeside, type BroughtIn } from './jobs/rules/arcBeside.js';
+export { samePose } from './jobs/rules/samePose.js';
 export { jobMaterials } from './jobs/rules/jobMaterials.js';
 export { weldTacks } from './jobs/rules/weldTacks.js';
 export { weldedMm } from './jobs/rules/weldedLength.js';
 export { usualClosing } from './jobs/rules/readWeldLine.js';
 export { readWeldLines, type WeldLine } from './jobs/rules/readWeldLines.js';
 export {
+  isSettled,
   seamKey,
   seamsInOrder,
   seamsInPiece,

@@ -1,4 +1,5 @@
 import {
+  isSettled,
   beyondMachine,
   seamsInPiece,
   seamStandings,
@@ -128,7 +129,7 @@ const seamsOf = (weld: JobWeld, { parts, quantity }: JobDraft) => seamsInPiece(w
 async function countAnew({ manager, at }: Entry, jobId: string): Promise<void> {
   const all = await runsOf(manager, jobId);
   const standings = [...seamStandings(all.map(runFromRow)).values()];
-  const settled = standings.filter((each) => each === 'welded' || each === 'skipped').length;
+  const settled = standings.filter(isSettled).length;
   const lightOnS = all.reduce((sum, run) => sum + (run.lightOnS ?? 0), 0);
   await manager.update(JobEntity, { id: jobId }, { settled, lightOnS, changedAt: at });
   const isBegun = all.some(({ outcome }) => outcome !== 'skipped');

@@ -1,5 +1,5 @@
 import type { JobDraft } from '@lone-heron/contract';
-import type { PointerEventHandler } from 'react';
+import type { KeyboardEventHandler, PointerEventHandler } from 'react';
 import { useJobPhotosQuery } from '../shared/api/jobsApi.js';
 import { pictureAddress } from '../shared/api/photosApi.js';
 import { useShopPhotosQuery } from '../shared/api/shopPhotosApi.js';
@@ -26,6 +26,9 @@ interface MarkedPictureProps {
     readonly move: PointerEventHandler<HTMLElement>;
     readonly up: PointerEventHandler<HTMLElement>;
   };
+  /** Where keys hold a cross; null for none. */
+  cross?: Stroke['from'] | null;
+  keys?: { readonly onKeyDown: KeyboardEventHandler<HTMLElement>; readonly onBlur: () => void };
 }
 
 /** A picture of the part with the welds that are placed on it: done ones thin, the one that is looked at thick and ringed. */
@@ -38,6 +41,8 @@ export function MarkedPicture({
   isSmall = false,
   drawn = null,
   onPointer,
+  cross = null,
+  keys,
 }: MarkedPictureProps) {
   const picture = job.pictures.find((each) => each.photoId === photoId);
   const hash = useHashOf(photoId, jobId, job.machineId);
@@ -64,6 +69,9 @@ export function MarkedPicture({
       onPointerDown={onPointer?.down}
       onPointerMove={onPointer?.move}
       onPointerUp={onPointer?.up}
+      {...(keys === undefined
+        ? {}
+        : { ...keys, tabIndex: 0, role: 'application', 'aria-label': 'The picture, to draw on by keys' })}
     >
       <img
         src={pictureAddress(hash)}
@@ -82,6 +90,13 @@ export function MarkedPicture({
         {tagged.map(({ words, ...each }, i) => (
           <Tag key={each.mark} words={words} at={tags[i] as TagPlace} isLooked={each.isLooked} />
         ))}
+        {cross !== null && (
+          <path
+            d={`M${cross.x * 100 - 3} ${cross.y * height}h6M${cross.x * 100} ${cross.y * height - 3}v6`}
+            stroke="var(--ember)"
+            strokeWidth={0.7}
+          />
+        )}
         {drawn !== null && (
           <line
             {...ends(drawn, height)}

@@ -1,8 +1,9 @@
-import type { JobLine, JobState, JobWeld, WeldStanding } from '@lone-heron/contract';
+import type { JobLine, JobState, JobWeld, JudgedWeld, OpenTest, WeldStanding } from '@lone-heron/contract';
 import { seamRow } from '@lone-heron/core';
 import { differenceInCalendarDays, format, isSameYear, parseISO } from 'date-fns';
 import { spokenLength } from '../shared/figures/spoken.js';
 import { metalName } from '../shared/vocabulary/metalNames.js';
+import { testWords } from '../shared/vocabulary/testWords.js';
 import { jointInWords } from '../shared/sentences/settingInWords.js';
 
 /** How far a job is, in a word. */
@@ -83,6 +84,17 @@ export function minutesInWords(minutes: number): string {
   const whole = Math.round(minutes);
   if (minutes < 480) return `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, '0')}`;
   return `${Math.round(minutes / 60)} h`;
+}
+
+/** A test that is open, with the seams that wait for it where others have had it: "look (seams 2, 3)". */
+export function openInWords({ kind, seams }: OpenTest, { welded }: Pick<JudgedWeld, 'welded'>): string {
+  const { name } = testWords[kind];
+  return seams.length === welded ? name : `${name} (${seamsInWords(seams)})`;
+}
+
+/** "seam 2", "seams 2, 3". */
+export function seamsInWords(seams: readonly number[]): string {
+  return `${seams.length === 1 ? 'seam' : 'seams'} ${seams.join(', ')}`;
 }
 
 /** What a verdict on a weld says nothing of yet; nothing once all its seams are welded. */

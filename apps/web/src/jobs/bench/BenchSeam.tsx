@@ -95,6 +95,7 @@ export function BenchSeam({ job, plan, seam, here, onWrite, onTaken }: BenchSeam
       />
       {reason !== null && (
         <GoReason
+          sheet={sheet}
           reason={reason}
           mark={seam.mark}
           onClose={() => setReason(null)}

@@ -1,4 +1,4 @@
-import type { Job, JobWeld } from '@lone-heron/contract';
+import { samePose, type Job, type JobWeld } from '@lone-heron/contract';
 import { Replace } from 'lucide-react';
 import type { JobPlan } from '../plan/planJob.js';
 import { fittedFor } from '../plan/setUpWords.js';
@@ -36,7 +36,9 @@ function changesFor({ job, plan, weld, last }: ChangeFirstProps): readonly strin
   const [to, from] = [plannedOf(weld.mark), last === null ? undefined : plannedOf(last)];
   const poseBefore = last === null ? null : job.draft.welds.find(({ mark }) => mark === last)?.pose;
   const turn =
-    poseBefore !== undefined && poseBefore !== weld.pose && weld.pose !== '' ? [`Part: ${weld.pose}`] : [];
+    poseBefore !== undefined && !samePose(poseBefore ?? '', weld.pose) && weld.pose !== ''
+      ? [`Part: ${weld.pose}`]
+      : [];
   if (to === undefined) return turn;
   const [now, then] = [fittedFor(to), from === undefined ? null : fittedFor(from)];
   const changed = (Object.keys(names) as (keyof typeof names)[]).flatMap((name) =>

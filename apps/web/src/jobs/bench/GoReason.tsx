@@ -1,10 +1,12 @@
-import { useState } from 'react';
 import { TextField } from '../../shared/form/TextField.js';
 import { Modal } from '../../shared/page/Modal.js';
+import { useKept } from '../../shared/typing/useKept.js';
 
 export type Reason = 'skip' | 'repair';
 
 interface GoReasonProps {
+  /** What is typed is kept with. */
+  sheet: string;
   reason: Reason;
   mark: string;
   onClose: () => void;
@@ -17,8 +19,9 @@ const usual: Readonly<Record<Reason, readonly string[]>> = {
 };
 
 /** Why a seam is left out, or welded again: a usual reason by one press, or in one's own words. */
-export function GoReason({ reason, mark, onClose, onSay }: GoReasonProps) {
-  const [words, setWords] = useState('');
+export function GoReason({ sheet, reason, mark, onClose, onSay }: GoReasonProps) {
+  // Kept: where somebody has to sign in first, what was typed is still there.
+  const [words, setWords] = useKept(sheet, `why ${reason}`, () => '');
   const title = reason === 'skip' ? `Why is ${mark} left out?` : `Why is ${mark} welded again?`;
   return (
     <Modal title={title} onClose={onClose}>

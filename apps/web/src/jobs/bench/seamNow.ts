@@ -1,4 +1,5 @@
 import {
+  isSettled,
   seamKey,
   seamsInOrder,
   seamStandings,
@@ -58,13 +59,9 @@ interface BenchContext {
 export function benchPlace(job: Job, { order, here, personId, wanted }: BenchContext): BenchPlace {
   const seams = seamsInOrder(job.draft, order);
   const standings = standingsHere(job, here);
-  const isSettled = (seam: JobSeam) => {
-    const standing = standings.get(seamKey(seam));
-    return standing === 'welded' || standing === 'skipped';
-  };
   const isElsewhere = ({ mark, seam }: JobSeam) =>
     job.claims.some((claim) => claim.mark === mark && claim.seam === seam && claim.personId !== personId);
-  const left = seams.filter((seam) => !isSettled(seam));
+  const left = seams.filter((seam) => !isSettled(standings.get(seamKey(seam))));
   const asked = wanted === null ? undefined : seams.find((each) => seamKey(each) === seamKey(wanted));
   const now = asked ?? left.find((seam) => !isElsewhere(seam)) ?? null;
   return {

@@ -9,7 +9,7 @@ import { Loading } from '../../shared/page/Loading.js';
 import { PageHeader } from '../../shared/page/PageHeader.js';
 import { criterionWords } from '../../shared/vocabulary/criteria.js';
 import { testWords } from '../../shared/vocabulary/testWords.js';
-import { stillToWeld, weldInWords } from '../jobWords.js';
+import { openInWords, seamsInWords, stillToWeld, weldInWords } from '../jobWords.js';
 import { JobPhotos } from '../photos/JobPhotos.js';
 import { WeldMark } from '../WeldMark.js';
 import { CheckSheet } from './CheckSheet.js';
@@ -86,8 +86,15 @@ function photosOf({ runs }: Job, { mark }: JobWeld): readonly string[] {
   return runs.filter((run) => run.mark === mark).flatMap(({ photoIds }) => photoIds);
 }
 
-function standingOf({ standing, open, verdicts, failed, toWeld }: JudgedWeld): string {
-  const tests = open.map((kind) => testWords[kind].name.toLowerCase()).join(', ');
+function standingOf(judged: JudgedWeld): string {
+  const { leftOut } = judged;
+  const out = leftOut.length === 0 ? '' : `; ${seamsInWords(leftOut)} left out`;
+  return `${verdictOn(judged)}${out}`;
+}
+
+function verdictOn(judged: JudgedWeld): string {
+  const { standing, open, verdicts, failed, toWeld } = judged;
+  const tests = open.map((each) => openInWords(each, judged).toLowerCase()).join(', ');
   if (standing === 'notWelded') return 'not welded yet';
   if (standing === 'accepted') return `accepted${stillToWeld(toWeld)}`;
   if (standing === 'open') return `open: ${tests}${stillToWeld(toWeld)}`;

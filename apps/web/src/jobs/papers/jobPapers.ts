@@ -21,7 +21,15 @@ import { spokenFigure, spokenFlow, spokenLength, spokenMoney } from '../../share
 import { panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
 import { testWords } from '../../shared/vocabulary/testWords.js';
 import { checkInWords } from '../checkInWords.js';
-import { minutesInWords, standingWords, stateWords, stillToWeld, weldInWords } from '../jobWords.js';
+import {
+  minutesInWords,
+  openInWords,
+  seamsInWords,
+  standingWords,
+  stateWords,
+  stillToWeld,
+  weldInWords,
+} from '../jobWords.js';
 import { materialInWords } from '../materialInWords.js';
 import type { PaperPicture } from './markedPictureSvg.js';
 import type { JobPlan } from '../plan/planJob.js';
@@ -200,7 +208,8 @@ function partName({ draft }: Job, { part }: JobWeld): string {
 /** What was asked of each weld, what was found, and what is open. */
 export function inspectionRecord(of: PaperContext): JobPaper {
   const { job, nameOf } = of;
-  const rows = judgedWelds(job, shopUnits()).map(({ mark, standing, open, verdicts, toWeld }) => {
+  const rows = judgedWelds(job, shopUnits()).map((judged) => {
+    const { mark, standing, open, verdicts, toWeld, leftOut } = judged;
     const weld = weldOf(job, mark);
     const level = weld.level ?? job.draft.level;
     const said = { notWelded: 'not welded', open: 'open', accepted: 'accepted', failed: 'failed' }[standing];
@@ -211,8 +220,12 @@ export function inspectionRecord(of: PaperContext): JobPaper {
       mark,
       weldInWords(weld),
       level.name,
-      open.map((kind) => testWords[kind].name).join(', '),
-      [`${said}${standing === 'notWelded' ? '' : stillToWeld(toWeld)}`, ...beyond].join('; '),
+      open.map((each) => openInWords(each, judged)).join(', '),
+      [
+        `${said}${standing === 'notWelded' ? '' : stillToWeld(toWeld)}`,
+        ...beyond,
+        ...(leftOut.length === 0 ? [] : [`${seamsInWords(leftOut)} left out`]),
+      ].join('; '),
     ];
   });
   const checks = job.checks.map((check) => [

@@ -3,6 +3,7 @@ import { Ruler } from 'lucide-react';
 import { useState, type PointerEvent } from 'react';
 import { spokenLength } from '../../shared/figures/spoken.js';
 import { MarkedPicture } from '../MarkedPicture.js';
+import { crossInWords, useKeyStroke } from './useKeyStroke.js';
 import { MeasureSheet } from './MeasureSheet.js';
 import { isStroke, nextToPlace, readLengthMm, widthByMeasure, type Stroke } from './placeOnPicture.js';
 
@@ -20,7 +21,7 @@ export function PlaceWelds({ jobId, draft, photoId, onChange }: PlaceWeldsProps)
   const [known, setKnown] = useState<Stroke | null>(null);
   const picture = draft.pictures.find((each) => each.photoId === photoId);
   const weld = draft.welds.find(({ mark }) => mark === picked);
-  const { drawn, onPointer } = useStroke((stroke) => {
+  const place = (stroke: Stroke) => {
     if (picture === undefined || !isStroke(stroke, picture)) return;
     if (isMeasuring) {
       setKnown(stroke);
@@ -32,7 +33,9 @@ export function PlaceWelds({ jobId, draft, photoId, onChange }: PlaceWeldsProps)
     );
     onChange({ welds });
     setPicked(nextToPlace(welds, picked) ?? picked);
-  });
+  };
+  const { drawn, onPointer } = useStroke(place);
+  const byKeys = useKeyStroke(place);
   if (picture === undefined) return null;
   const setWeld = (changes: Partial<JobDraft['welds'][number]>) =>
     onChange({ welds: draft.welds.map((each) => (each.mark === picked ? { ...each, ...changes } : each)) });
@@ -50,9 +53,16 @@ export function PlaceWelds({ jobId, draft, photoId, onChange }: PlaceWeldsProps)
         photoId={photoId}
         mark={picked}
         done={nobodyDone}
-        drawn={drawn}
+        drawn={drawn ?? byKeys.drawn}
         onPointer={onPointer}
+        cross={byKeys.cross}
+        keys={byKeys.keys}
       />
+      <p className="text-sm text-soft" role="status">
+        {byKeys.cross === null
+          ? 'Without a pointer: Tab to the picture, arrows move a cross, Shift further, Enter begins and ends a seam.'
+          : crossInWords(byKeys.cross, byKeys.drawn !== null)}
+      </p>
       {known !== null && (
         <MeasureSheet
           onClose={() => setKnown(null)}

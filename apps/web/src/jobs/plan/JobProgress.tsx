@@ -1,4 +1,4 @@
-import { seamsOfJob, seamStandings, weldedTwice, type Job } from '@lone-heron/contract';
+import { isSettled, seamsOfJob, seamStandings, weldedTwice, type Job } from '@lone-heron/contract';
 import { minutesInWords } from '../jobWords.js';
 import { Progress } from '../Progress.js';
 import type { ShownPlan } from './useJobPlan.js';
@@ -7,7 +7,7 @@ import type { ShownPlan } from './useJobPlan.js';
 export function JobProgress({ job, shown: { plan } }: { job: Job; shown: ShownPlan }) {
   const seams = seamsOfJob(job.draft);
   const standings = [...seamStandings(job.runs).values()];
-  const settled = standings.filter((each) => each === 'welded' || each === 'skipped').length;
+  const settled = standings.filter(isSettled).length;
   const again = standings.filter((each) => each === 'again').length;
   const twice = weldedTwice(job.runs);
   const lightMin = job.runs.reduce((sum, { lightOnS }) => sum + (lightOnS ?? 0), 0) / 60;

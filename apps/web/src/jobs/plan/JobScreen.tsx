@@ -1,4 +1,4 @@
-import { seamKey, seamsInOrder, seamStandings, type Job } from '@lone-heron/contract';
+import { isSettled, seamKey, seamsInOrder, seamStandings, type Job } from '@lone-heron/contract';
 import { ClipboardCheck, FileText, Hammer, ImageIcon, ListPlus, Pencil } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -97,9 +97,7 @@ function Whole({ job }: { job: Job }) {
 function firstOpen({ draft, runs }: Job, order: readonly string[] | null): string | null {
   const marks = order ?? draft.welds.map(({ mark }) => mark);
   const standings = seamStandings(runs);
-  const open = seamsInOrder(draft, marks).find(
-    (seam) => !['welded', 'skipped'].includes(standings.get(seamKey(seam)) ?? 'open'),
-  );
+  const open = seamsInOrder(draft, marks).find((seam) => !isSettled(standings.get(seamKey(seam))));
   return open?.mark ?? marks[0] ?? null;
 }
 

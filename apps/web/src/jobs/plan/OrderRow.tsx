@@ -1,6 +1,6 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { seamKey, seamsInPiece, type Job, type SeamStanding } from '@lone-heron/contract';
+import { isSettled, seamKey, seamsInPiece, type Job, type SeamStanding } from '@lone-heron/contract';
 import { GripVertical, RotateCw } from 'lucide-react';
 import { WeldMark } from '../WeldMark.js';
 import { standingWords, weldInShort } from '../jobWords.js';
@@ -25,7 +25,7 @@ export function OrderRow({ job, mark, planned, setUp, standings, isLooked, onLoo
   const total = seamsInPiece(weld, job.draft.parts) * job.draft.quantity;
   const settled = Array.from({ length: total }, (_, i) => standings.get(seamKey({ mark, seam: i + 1 })));
   const isOfMany = new Set(job.draft.welds.map(({ joint }) => joint.metal)).size > 1;
-  const done = settled.filter((each) => each === 'welded' || each === 'skipped').length;
+  const done = settled.filter(isSettled).length;
   return (
     <li
       ref={setNodeRef}

@@ -14,6 +14,7 @@ import { weldsBefore } from '../jobLinks.js';
 import type { JobWeld } from '../jobWeld.js';
 import { seamsInPiece } from './jobSeams.js';
 import { nozzleRests } from './nozzleRests.js';
+import { samePose } from './samePose.js';
 import { weldedMm } from './weldedLength.js';
 import type { WeldAnswer } from './weldAnswer.js';
 
@@ -159,7 +160,7 @@ function betweenWelds(job: JobDraft, answers: readonly WeldAnswer[], rates: JobR
     const [one, other] = [byMark.get(from.mark), byMark.get(to.mark)];
     return [
       ...(one === undefined || other === undefined ? [] : setUpChanges(one, other, rates)),
-      ...(from.pose === to.pose ? [] : [{ kind: 'turn' as const, minutes: rates.turnMin }]),
+      ...(samePose(from.pose, to.pose) ? [] : [{ kind: 'turn' as const, minutes: rates.turnMin }]),
       ...(one === undefined ? [] : coolChange(job, from, to, one)),
     ];
   };

@@ -191,7 +191,7 @@ describe('the order', () => {
   });
 
   it('turns the part as seldom as poses allow', () => {
-    const welds = ['front', 'back', 'front', 'back', 'front'].map((pose, i) =>
+    const welds = ['front', 'back', 'Front ', 'back', 'front'].map((pose, i) =>
       jobWeld(`W${i + 1}`, { pose }),
     );
     expect(orderOf({ ...job, welds }).minutes).toBeCloseTo(rates.turnMin, 9);

@@ -50,6 +50,11 @@ export function seamsOfJob(job: Pick<Counted, 'parts' | 'welds' | 'quantity'>): 
 /** How a seam stands: by the newest go at it that counts; a slip leaves it to do again. */
 export type SeamStanding = 'open' | 'again' | 'welded' | 'skipped';
 
+/** Whether nothing is left to do at a seam: it is welded, or was left out with a reason. */
+export function isSettled(standing: SeamStanding | undefined): boolean {
+  return standing === 'welded' || standing === 'skipped';
+}
+
 /** The name of a seam among its job's. */
 export function seamKey({ mark, seam }: Pick<JobSeam, 'mark' | 'seam'>): string {
   return `${mark} ${seam}`;

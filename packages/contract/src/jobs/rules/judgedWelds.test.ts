@@ -34,7 +34,7 @@ const at = (hour: number) => `2026-11-28T${hour}:00:00.000Z`;
 const judged = (runs: readonly WeldRun[], checks: readonly WeldCheck[]) =>
   judgedWelds({ draft, runs, checks });
 const standings = (runs: readonly WeldRun[], checks: readonly WeldCheck[]) =>
-  judged(runs, checks).map(({ standing, open }) => [standing, open]);
+  judged(runs, checks).map(({ standing, open }) => [standing, open.map(({ kind }) => kind)]);
 
 describe('welds that are judged', () => {
   it('are open until what is asked for was done', () => {
@@ -70,6 +70,18 @@ describe('welds that are judged', () => {
     const [first] = judged([run('W1', 10)], [check('W1', 11, { undercutMm: 0.3 })]);
     expect(first?.standing).toBe('failed');
     expect(first?.verdicts.find(({ criterion }) => criterion === 'undercut')?.verdict).toBe('notMet');
+  });
+
+  it('name the seams that wait for a test, and those that were left out', () => {
+    const runs = [
+      run('W1', 9),
+      run('W1', 10, { seam: 2 }),
+      run('W1', 11, { seam: 3, outcome: 'skipped', remark: 'does not fit up' }),
+      run('W1', 12, { seam: 4 }),
+    ];
+    const [w1] = judged(runs, [check('W1', 13, { seam: 2 })]);
+    expect(w1).toMatchObject({ welded: 3, leftOut: [3], standing: 'open' });
+    expect(w1?.open[0]).toEqual({ kind: 'look', seams: [1, 4] });
   });
 
   it('are open again after a repair', () => {

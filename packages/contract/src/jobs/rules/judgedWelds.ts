@@ -12,21 +12,32 @@ import type { JobDraft } from '../job.js';
 import type { JobWeld } from '../jobWeld.js';
 import type { WeldCheck } from '../weldCheck.js';
 import type { WeldRun } from '../weldRun.js';
-import { seamsInPiece, seamStandings } from './jobSeams.js';
+import { seamKey, seamsInPiece, seamStandings } from './jobSeams.js';
 
 /** How a weld stands against what it must show. */
 export interface JudgedWeld {
   readonly mark: string;
-  /** Tests that are asked for and that some welded seam has not had since it was last welded. */
-  readonly open: readonly TestKind[];
+  /** Tests that are asked for, each with the welded seams that have not had it since they were last welded. */
+  readonly open: readonly OpenTest[];
   /** What its level asks and was measured, or is open. */
   readonly verdicts: readonly CriterionVerdict[];
   /** Checks that failed, or figures beyond the level, and no repair since. */
   readonly failed: readonly WeldCheck[];
   /** Seams of the batch that are still to weld: it says nothing of them. Those left out are not counted. */
   readonly toWeld: number;
+  /** Seams that are welded. */
+  readonly welded: number;
+  /** Seams that were left out. */
+  readonly leftOut: readonly number[];
   /** Of the seams that are welded. */
   readonly standing: 'notWelded' | 'open' | 'accepted' | 'failed';
+}
+
+/** A test that some seams still have to have. */
+export interface OpenTest {
+  readonly kind: TestKind;
+  /** None where none is welded yet. */
+  readonly seams: readonly number[];
 }
 
 interface JobRecord {
@@ -60,7 +71,9 @@ export function judgedWelds({ draft, runs, checks }: JobRecord, saidIn?: SaidUni
     const verdicts = judgeAcceptance(levelOnPart(weld, draft), foundOn(weld, since), saidIn);
     const isBeyond = verdicts.some(({ verdict }) => verdict === 'notMet');
     const failed = since.filter(({ result }) => result === 'fails');
-    const open = testsAsked(weld, draft).filter((kind) => !isDone(kind, standing, welded));
+    const open = testsAsked(weld, draft)
+      .map((kind) => ({ kind, seams: untested(kind, standing, welded) }))
+      .filter(({ seams }) => welded.length === 0 || seams.length > 0);
     const stands =
       welded.length === 0
         ? 'notWelded'
@@ -75,6 +88,8 @@ export function judgedWelds({ draft, runs, checks }: JobRecord, saidIn?: SaidUni
       verdicts,
       failed,
       toWeld: seamsToWeld(weld, draft, runs),
+      welded: new Set(welded.map(({ seam }) => seam)).size,
+      leftOut: seamsLeftOut(own),
       standing: stands,
     };
   });
@@ -86,22 +101,30 @@ function seamsToWeld(weld: JobWeld, draft: JobDraft, runs: readonly WeldRun[]): 
   return Math.max(0, seamsInPiece(weld, draft.parts) * draft.quantity - settled.length);
 }
 
+function seamsLeftOut(own: readonly WeldRun[]): readonly number[] {
+  const standings = seamStandings(own);
+  const out = own.filter((run) => standings.get(seamKey(run)) === 'skipped').map(({ seam }) => seam);
+  return [...new Set(out)].toSorted((one, other) => one - other);
+}
+
 /** Whether what a check found was welded again since: its own seam, or any where it was of all of them. */
 function isMended({ seam, doneAt }: WeldCheck, welded: readonly WeldRun[]): boolean {
   return welded.some((run) => run.isRepair && (seam === null || run.seam === seam) && run.weldedAt >= doneAt);
 }
 
-/** Whether every seam that was welded has had a test since. */
-function isDone(kind: TestKind, checks: readonly WeldCheck[], welded: readonly WeldRun[]): boolean {
+/** The seams that were welded and have not had a test since. */
+function untested(
+  kind: TestKind,
+  checks: readonly WeldCheck[],
+  welded: readonly WeldRun[],
+): readonly number[] {
   // A pressure test says whether it is tight, as a leak test does.
   const does = (check: WeldCheck) => check.kind === kind || (kind === 'leak' && check.kind === 'pressure');
   const clear = checks.filter((check) => does(check) && check.result !== 'unclear');
-  return (
-    welded.length > 0 &&
-    welded.every((run) =>
-      clear.some(({ seam, doneAt }) => (seam === null || seam === run.seam) && doneAt > run.weldedAt),
-    )
+  const open = welded.filter(
+    (run) => !clear.some(({ seam, doneAt }) => (seam === null || seam === run.seam) && doneAt > run.weldedAt),
   );
+  return [...new Set(open.map(({ seam }) => seam))].toSorted((one, other) => one - other);
 }
 
 /** What of a level is looked for on the part itself. */
