@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { strFromU8, unzipSync } from 'fflate';
 import type { Page } from 'puppeteer-core';
 import { openPage } from './support/browser.js';
+import { giveFile } from './support/giveFile.js';
 import { goTo } from './support/goTo.js';
 import { printedPages, wordsOf } from './support/printedPages.js';
 import { sampleShop } from './support/sampleShop.js';
@@ -45,13 +46,13 @@ const goto = (path: string) => goTo(page, `${shop.heron.url}/${path}`);
 
 describe('judging', () => {
   it('holds what was measured against the level, and takes a check back', async () => {
-    await goto(`jobs/${railing}/judge`);
+    await goto(`jobs/${locker}/judge`);
     await seeReading(page, 'Welds', /W1[\s\S]*open: look/);
     await press(page, 'Check W1');
     await fill(page, 'Deepest undercut', '0.9');
     await press(page, 'Write it down');
     await seeReading(page, 'Welds', /failed: Undercut|failed: undercut/);
-    expect((await ask<JobRead>(`jobs/${railing}`)).checks).toMatchObject([{ mark: 'W1', undercutMm: 0.9 }]);
+    expect((await ask<JobRead>(`jobs/${locker}`)).checks).toMatchObject([{ mark: 'W1', undercutMm: 0.9 }]);
     await press(page, 'Take the check of W1 back');
     await seeText(page, 'The check of W1 was taken back.');
     await press(page, 'Check W2');
@@ -63,19 +64,9 @@ describe('judging', () => {
 describe('a drawing of the part', () => {
   it('is added, measured, and a drag along a seam places it', async () => {
     await goto(`jobs/${railing}/pictures`);
-    const input = await page.waitForSelector('input[type="file"]');
     const svg =
       '<svg xmlns="http://www.w3.org/2000/svg" width="400" height="200"><path d="M10 100H390" stroke="black"/></svg>';
-    await page.evaluate(
-      (field, text) => {
-        const carried = new DataTransfer();
-        carried.items.add(new File([text], 'rail.svg', { type: 'image/svg+xml' }));
-        (field as HTMLInputElement).files = carried.files;
-        field?.dispatchEvent(new Event('change', { bubbles: true }));
-      },
-      input,
-      svg,
-    );
+    await giveFile(page, { name: 'rail.svg', type: 'image/svg+xml', bytes: Buffer.from(svg) });
     await named(page, 'Place the welds');
     const figure = await page.waitForSelector('figure img');
     await page.waitForFunction((image) => (image as HTMLImageElement).naturalWidth > 0, {}, figure);
@@ -92,12 +83,21 @@ describe('a drawing of the part', () => {
     await fill(page, 'Known length', '600');
     await press(page, 'Measure by it');
     await drag(0.2, 0.45);
+    // The next one without a pointer: begun at 49 % from the left, ended 5 % further.
+    await (await named(page, 'The picture, to draw on by keys')).focus();
+    for (const key of ['ArrowLeft', 'Enter'] as const) await page.keyboard.press(key);
+    await seeText(page, '49 % from the left, 50 % from the top. Enter ends the seam here.');
+    await page.keyboard.down('Shift');
+    await page.keyboard.press('ArrowRight');
+    await page.keyboard.up('Shift');
+    await page.keyboard.press('Enter');
     await press(page, 'Save the pictures');
     await seeText(page, 'The pictures are saved.');
     const { draft } = await ask<JobRead>(`jobs/${railing}`);
     expect(draft.pictures[0]?.widthMm).toBeGreaterThan(1100);
     expect(draft.pictures[0]?.widthMm).toBeLessThan(1300);
-    expect(draft.welds.filter(({ place }) => place !== null)).toHaveLength(1);
+    expect(draft.welds.filter(({ place }) => place !== null)).toHaveLength(2);
+    expect(draft.welds[1]?.place).toMatchObject({ from: { x: 0.49, y: 0.5 }, to: { x: 0.54, y: 0.5 } });
   });
 });
 
@@ -111,7 +111,7 @@ describe('the papers', () => {
     ['Traveller', ['Traveller', 'Locker frame', 'W26', 'as above', 'no certificate']],
     ['Weld map', ['Weld map', 'W14', '1 of 2', 'Maren', 'lifted off']],
     ['Inspection record', ['Inspection record', 'For the eye', 'open']],
-    ['Materials', ['Materials', '308L 0.8 mm', 'R 118', 'argon']],
+    ['Materials', ['Materials', '308L wire, 0.8 mm', 'argon', 'Protective windows']],
     ['Quote', ['Quote', 'Lining up', 'Four in five', 'By the arc (TIG)']],
   ])('%s prints black and white and says what it does not certify', async (name, shown) => {
     await goto(`jobs/${locker}/papers`);
@@ -125,6 +125,18 @@ describe('the papers', () => {
       expect(ink).toBeGreaterThan(0);
       expect(clearMm).toBeGreaterThan(4);
     }
+  });
+
+  it('have the heats and batches that were written down', async () => {
+    await goto(`jobs/${locker}/papers`);
+    await press(page, 'Materials');
+    await press(page, '308L wire, 0.8 mm: add R 118, which the shop has');
+    await fill(page, '304 stainless, 1.5 mm', 'heat 77');
+    await press(page, 'Save the heats and batches');
+    await seeText(page, 'The heats and batches are saved.');
+    await page.waitForNetworkIdle();
+    const words = wordsOf(await savedPdf());
+    for (const each of ['R 118', 'heat 77']) expect(words).toContain(each);
   });
 
   it('go to the customer in one ZIP with a contents page and no prices', async () => {

@@ -2,9 +2,10 @@ import type { Page } from 'puppeteer-core';
 import { openPage, phone } from './support/browser.js';
 import { openDesk } from './support/desk.js';
 import { goTo } from './support/goTo.js';
+import { giveFile } from './support/giveFile.js';
+import { waitUntil } from './support/waitFor.js';
 import { sampleShop } from './support/sampleShop.js';
 import {
-  patienceMs,
   fill,
   named,
   pick,
@@ -36,6 +37,7 @@ interface StoredJob {
     readonly seam: number;
     readonly outcome: string;
     readonly lightOnS: number | null;
+    readonly photoIds: readonly string[];
   }[];
   readonly draft: {
     readonly order: readonly string[] | null;
@@ -49,14 +51,13 @@ const jobNamed = async (name: string): Promise<StoredJob> => {
   if (found === undefined) throw new Error(`no job ${name}`);
   return ask<StoredJob>(`jobs/${found.id}`);
 };
-const until = async (job: string, holds: (job: StoredJob) => boolean): Promise<StoredJob> => {
-  for (const end = Date.now() + patienceMs; ;) {
-    const found = await jobNamed(job);
-    if (holds(found)) return found;
-    if (Date.now() > end) throw new Error(`${job} stays as it is: ${JSON.stringify(found).slice(0, 900)}`);
-    await new Promise((resolve) => setTimeout(resolve, 100));
-  }
-};
+const until = (job: string, holds: (job: StoredJob) => boolean) => waitUntil(() => jobNamed(job), holds);
+
+/** A PNG of one pixel. */
+const onePixel = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+  'base64',
+);
 
 async function typeLines(lines: string): Promise<void> {
   const box = await named(page, 'Type or paste welds, one a line');
@@ -89,23 +90,34 @@ describe('a job', () => {
     await press(page, 'Take W3 out');
     await press(page, 'Undo');
     await seeText(page, '4 welds');
+    // Said anew in Dial's own sentence, word by word.
+    await press(page, 'Open W4');
+    await pick(page, 'Joint', 'lap');
+    await pick(page, 'Run', 'stitched');
+    await fill(page, 'Thickness of the second sheet', '2');
+    await press(page, 'Change W4');
+    await seeText(page, '304 stainless 1.5 mm to 2 mm lap, gap 0.1 mm, stitches');
     await press(page, 'Save the welds');
     await seeText(page, 'The job has 4 welds.');
     expect((await jobNamed('gate')).draft.welds.map(({ mark }) => mark)).toEqual(['W1', 'W2', 'W3', 'W4']);
   });
 
   it('is worked out: settings, coupons first, what it takes', async () => {
-    await seeReading(page, 'Before the first light', /3 coupons first \(W\d, W\d, W\d\) for 4 welds/);
+    await seeReading(page, 'Before the first light', '4 coupons first (W1, W2, W3, W4) for 4 welds');
     await seeReading(page, 'The order', 'No order loses less by the shop’s times.');
     await seeReading(page, 'What it takes', 'Lining up');
-    await seeReading(page, 'What it takes', 'By the arc (TIG)');
+    await seeReading(page, 'Beside the arc', 'by TIG');
+    await seeReading(page, 'Beside the arc', 'The machine has paid after');
+    await seeReading(page, 'What the money is made of', 'work');
     await press(page, 'W3 out corner 1.5 mm, 300 mm coupon first');
     await seeReading(page, 'Weld W3', 'No card is near: the setting is computed.');
   });
 
   it('takes an order by keys, says what it costs, and keeps what must come first', async () => {
+    await press(page, 'Put this order aside to compare');
     await press(page, 'W3 later');
     await seeReading(page, 'The order', 'Your order.');
+    await seeReading(page, 'Orders beside each other', 'put aside');
     const { order } = (await until('gate', ({ draft }) => draft.order !== null)).draft;
     // By the handle alone: lifted, over the next row, put down.
     await (await named(page, 'Move W4 by dragging')).focus();
@@ -129,7 +141,7 @@ describe('a job', () => {
     }
     await press(page, 'W1 later');
     await seeText(page, 'W1 must be welded before W2: the order stays as it was.');
-    await press(page, 'Take the computed one');
+    await press(page, 'Take the order computed');
     await seeReading(page, 'The order', 'Computed: fewest set-ups and turns.');
   });
 });
@@ -192,6 +204,10 @@ describe('at the bench', () => {
     const before = (await jobNamed('gate')).runs.length;
     const seam = await textOf(bench, 'Which seam');
     await shop.heron.stop();
+    await giveFile(bench, { name: 'seam.svg', type: 'image/svg+xml', bytes: Buffer.from('<svg/>') });
+    await seeText(bench, 'seam.svg is image/svg+xml; allowed is JPEG, PNG, WebP or HEIC.');
+    await giveFile(bench, { name: 'seam.png', type: 'image/png', bytes: onePixel });
+    await named(bench, `Leave photo 1 of ${await markNow()} out`);
     await press(bench, 'done, next');
     await bench.waitForFunction(
       (was) => document.querySelector('[aria-label="Which seam"]')?.textContent !== was,
@@ -199,7 +215,9 @@ describe('at the bench', () => {
       seam,
     );
     await shop.startAgain();
-    await until('gate', (job) => job.runs.length === before + 1);
+    const { id, runs } = await until('gate', (job) => job.runs.length === before + 1);
+    const [photoId] = runs.flatMap((run) => run.photoIds);
+    expect((await ask<{ id: string }[]>(`jobs/${id}/photos`)).map((photo) => photo.id)).toEqual([photoId]);
     // Nothing of it waits any more, and it was stored once.
     await seeNoText(bench, 'Kept in this browser');
     expect((await jobNamed('gate')).runs).toHaveLength(before + 1);

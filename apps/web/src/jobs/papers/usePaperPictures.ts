@@ -39,6 +39,8 @@ async function jpegOf(address: string): Promise<string> {
   canvas.height = Math.round(bitmap.height * scale);
   const context = canvas.getContext('2d');
   if (context === null) throw new Error('The browser could not draw the picture.');
+  // A page is black and white: what is told by colour alone would be gone anyway.
+  context.filter = 'grayscale(1)';
   context.fillStyle = 'white';
   context.fillRect(0, 0, canvas.width, canvas.height);
   context.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
