@@ -13,6 +13,7 @@ describe('the help of a page', () => {
   it.each([
     ['/coupons/ladders/new', 'Ladders'],
     ['/coupons/0190', 'Coupons'],
+    ['/jobs/0190/bench', 'Jobs'],
     ['/shop/phones', 'On phones'],
     ['/shopping', 'Lone Heron'],
     ['/', 'Lone Heron'],

@@ -56,6 +56,14 @@ const helpOf: Readonly<Record<string, PageHelp>> = {
     ],
     chapter: '5-cards',
   },
+  '/jobs': {
+    title: 'Jobs',
+    know: [
+      'Type the welds of a part, one a line: “W3 304 1.5 T 240 mm x2”. Each gets its setting, its place in the order and its price.',
+      'To the bench shows one seam at a time, on a phone too, without the network. Its clock times; it switches nothing.',
+    ],
+    chapter: '5-jobs',
+  },
   '/optics': {
     title: 'Optics',
     know: [
