@@ -128,7 +128,7 @@ async function logHalfDone(page) {
 /** The job of the sample workshop that is at the bench, once it is worked out. */
 async function openHalfDoneJob(page) {
   await page.goto(`${address}/jobs/${await halfDoneJob()}`);
-  await page.waitForSelector('::-p-text(By the arc)');
+  await page.waitForSelector('::-p-text(Beside the arc)');
   await page.waitForSelector('figure img');
 }
 
