@@ -30,14 +30,26 @@ interface LineContext extends WeldLineContext {
 
 /** A gap that fit-up leaves where nobody said one, mm. */
 const usualGapMm = 0.1;
+/** What is given where a line says nothing of something that it must have. */
+export const nothingSaid = 'nothing';
+
 /** How far a closed seam is taken past its start, and the ramp out there: common practice. */
 export const usualClosing = { lapMm: 5, rampDownS: 0.3 };
 
+/** What a line may leave to the one above. */
+export type LeftToAbove = WeldLine['carried'][number] | 'pose';
+
+/** A weld of one line, with what it says itself of what it could have left to the line above. */
+export interface ReadLine extends Omit<WeldLine, 'line' | 'text'> {
+  readonly says: readonly LeftToAbove[];
+}
+
 /** Reads one weld; everything that is wrong with it is said at once. */
-export function readWeldLine(text: string, context: LineContext): Omit<WeldLine, 'line' | 'text'> {
+export function readWeldLine(text: string, context: LineContext): ReadLine {
   const reader = new Reader(context);
   const parts = weldLineParts(text);
   const understood = understandJoint(parts.rest);
+  const says = saidIn(parts, understood, context);
   if (understood.unknown.length > 0) {
     const allowed =
       'mark, metal, thickness, joint, length, count as x2, sides, gap, wire, leg, stitched 20 every 60, after W1, pose, and a place in “quotation marks”';
@@ -55,10 +67,26 @@ export function readWeldLine(text: string, context: LineContext): Omit<WeldLine,
     ...{ after: [...parts.after], mostGapMm: null, mostMisalignmentMm: null, preparation: '' },
     ...{ level: null, tests: [], cardId: null, notes: '' },
   };
-  if (reader.problems.length > 0) return { weld: null, problems: reader.problems, carried: reader.carried };
+  const { problems, carried } = reader;
+  if (problems.length > 0) return { weld: null, problems, carried, says };
   const parsed = jobWeldSchema.safeParse(weld);
-  if (parsed.success) return { weld: parsed.data, problems: [], carried: reader.carried };
-  return { weld: null, problems: fieldProblems(parsed.error, weld), carried: reader.carried };
+  if (parsed.success) return { weld: parsed.data, problems, carried, says };
+  return { weld: null, problems: fieldProblems(parsed.error, weld), carried, says };
+}
+
+function saidIn(
+  { pose }: WeldLineParts,
+  { metals, thicknesses, kind, wire }: UnderstoodJoint,
+  { length }: WeldLineContext,
+): readonly LeftToAbove[] {
+  const isSaid: Readonly<Record<LeftToAbove, boolean>> = {
+    metal: metals.length > 0,
+    thickness: thicknesses.some((text) => !isLong(text, length)),
+    joint: kind !== undefined,
+    wire: wire !== undefined,
+    pose: pose !== undefined,
+  };
+  return (Object.keys(isSaid) as LeftToAbove[]).filter((each) => isSaid[each]);
 }
 
 /** Reads the quantities of a line, and notes what is wrong and what was taken from the line above. */
@@ -142,7 +170,7 @@ class Reader {
     if (joint === null && this.problems.length > 0) return null;
     return this.refuse(
       'length',
-      'nothing',
+      nothingSaid,
       'how long one seam is, such as 240 mm; a short one as “10 mm long”',
     );
   }
@@ -164,7 +192,7 @@ function readJoint(parts: WeldLineParts, understood: UnderstoodJoint, reader: Re
   const kind =
     understood.kind ??
     (above === null
-      ? reader.refuse('joint', 'nothing', seamKinds.map((each) => seamRow(each).short).join(', '))
+      ? reader.refuse('joint', nothingSaid, seamKinds.map((each) => seamRow(each).short).join(', '))
       : reader.carry('joint', above.joint.kind));
   const [metal, secondMetal] = metalsOf(understood, reader);
   const [first, second] = sheetsOf(understood, metal, secondMetal, reader);
@@ -207,7 +235,7 @@ function metalsOf({ metals }: UnderstoodJoint, reader: Reader): [MetalId | null,
   if (first !== undefined) return [first, second ?? null];
   if (above === null) {
     const allowed = dialledMetals.map((id) => metalTable[id].name).join(', ');
-    return [reader.refuse('metal', 'nothing', allowed), null];
+    return [reader.refuse('metal', nothingSaid, allowed), null];
   }
   return reader.carry('metal', [above.joint.metal, above.joint.secondMetal ?? null]);
 }
@@ -227,7 +255,7 @@ function sheetsOf(
   }
   if (first === undefined) {
     if (context.above === null)
-      return [reader.refuse('thickness', 'nothing', `${describeRange(sheetRange)} of sheet`), null];
+      return [reader.refuse('thickness', nothingSaid, `${describeRange(sheetRange)} of sheet`), null];
     const { firstThicknessMm, secondThicknessMm } = context.above.joint;
     return reader.carry('thickness', [firstThicknessMm, secondThicknessMm]);
   }
@@ -244,7 +272,7 @@ function tubeOf({ tube }: UnderstoodJoint, kind: Joint['kind'], reader: Reader):
     return diameter === null ? null : diameter / 2;
   }
   if (above !== null && 'tubeRadiusMm' in above.joint) return above.joint.tubeRadiusMm;
-  return reader.refuse('tube', 'nothing', 'its outside diameter, such as “tube 40 mm”');
+  return reader.refuse('tube', nothingSaid, 'its outside diameter, such as “tube 40 mm”');
 }
 
 function feedOf(

@@ -134,4 +134,31 @@ describe('a line that is wrong', () => {
     expect(wrong).toHaveLength(31);
     expect(wrong.every(({ problems }) => problems.length > 0)).toBe(true);
   });
+
+  it('takes nothing from a line that is not understood, nor from the good one before that', () => {
+    const lines = read('W1 304 1.5 T 40\nW2 mild 2 butter 40\nW3 60\nW4 al 2 lap 50 wire 1.2\nW5 70');
+    expect(lines.map(({ weld }) => weld?.mark ?? null)).toEqual(['W1', null, null, 'W4', 'W5']);
+    expect(lines[2]?.problems).toEqual([
+      {
+        field: 'line above',
+        given: 'W2 mild 2 butter 40',
+        allowed: 'a line that is understood: this one takes what it leaves out from it',
+      },
+    ]);
+    expect(lines[4]?.weld?.joint.metal).toBe(lines[3]?.weld?.joint.metal);
+  });
+
+  it('says of a line that leans on a wrong one that alone, and what else is wrong with it', () => {
+    const [, second, third] = read('W1 304 1/16 T\nW2 1/16 butt 90 after W1\nW3 60 butter');
+    expect(second?.problems.map(({ field }) => field)).toEqual(['line above']);
+    expect(third?.problems.map(({ field }) => field)).toEqual(['words', 'line above']);
+    expect(third?.problems[1]?.given).toBe('W1 304 1/16 T');
+  });
+
+  it('takes no pose of the good line where the wrong one above had its own', () => {
+    const lines = read(
+      '304 1.5 T 40 wire 0.8 pose flat\n304 1.5 butter 40 pose standing\n304 1.5 T 40 wire 0.8',
+    );
+    expect(lines[2]?.problems.map(({ field }) => field)).toEqual(['line above']);
+  });
 });

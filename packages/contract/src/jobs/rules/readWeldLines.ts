@@ -3,7 +3,7 @@ import type { Machine } from '../../machines/machine.js';
 import type { FieldProblem } from '../../wire/problem.js';
 import type { JobWeld } from '../jobWeld.js';
 import { mostWelds } from '../jobWeld.js';
-import { readWeldLine } from './readWeldLine.js';
+import { nothingSaid, readWeldLine, type LeftToAbove, type ReadLine } from './readWeldLine.js';
 
 /** What lines are read by. */
 export interface WeldLineContext {
@@ -40,20 +40,53 @@ export function readWeldLines(text: string, context: WeldLineContext): readonly 
   const read: WeldLine[] = [];
   let there = [...context.there];
   let above = there.at(-1) ?? null;
+  let unclear: Unclear | null = null;
   for (const { line, text: typed } of lines) {
-    const one = there.length >= mostWelds ? full(typed) : readWeldLine(typed, { ...context, there, above });
-    if (one.weld !== null) {
-      there = [...there, one.weld];
-      above = one.weld;
+    const alone: ReadLine =
+      there.length >= mostWelds ? full(typed) : readWeldLine(typed, { ...context, there, above });
+    const one: ReadLine = unclear === null ? alone : unlessLeaning(alone, unclear);
+    const { weld, problems, carried } = one;
+    unclear = weld === null ? withUnclear(unclear, typed, one) : null;
+    if (weld !== null) {
+      there = [...there, weld];
+      above = weld;
     }
-    read.push({ line, text: typed, ...one });
+    read.push({ line, text: typed, weld, problems, carried });
   }
   return withAfterHeld(read, context.there);
 }
 
-function full(typed: string): Omit<WeldLine, 'line' | 'text'> {
+/** Lines that were not understood, one under the other: the first of them, and what they say. */
+interface Unclear {
+  readonly text: string;
+  readonly says: readonly LeftToAbove[];
+}
+
+function withUnclear(before: Unclear | null, text: string, { says }: ReadLine): Unclear {
+  return before === null ? { text, says } : { text: before.text, says: [...before.says, ...says] };
+}
+
+/**
+ * Where a line leaves out what a line above says that is not understood, nobody can say yet what it is, least of all by the good line
+ * before that.
+ */
+function unlessLeaning(one: ReadLine, unclear: Unclear): ReadLine {
+  const left = unclear.says.filter((each) => !one.says.includes(each));
+  if (left.length === 0) return one;
+  const own = one.problems.filter(
+    ({ field, given }) => given !== nothingSaid || !left.some((each) => each === field),
+  );
+  const problem = {
+    field: 'line above',
+    given: unclear.text,
+    allowed: 'a line that is understood: this one takes what it leaves out from it',
+  };
+  return { ...one, weld: null, problems: [...own, problem], carried: [] };
+}
+
+function full(typed: string): ReadLine {
   const problem = { field: 'line', given: typed, allowed: `up to ${mostWelds} welds in a job` };
-  return { weld: null, problems: [problem], carried: [] };
+  return { weld: null, problems: [problem], carried: [], says: [] };
 }
 
 /** Marks that a line comes after may stand further down: they are looked up once all are read. */
