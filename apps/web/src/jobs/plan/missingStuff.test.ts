@@ -35,6 +35,7 @@ const bottle: Bottle = {
   },
   ...{ machineId: 'bench', readAt: '2026-11-28T08:00:00.000Z', goneAt: null },
 };
+const windows = [{ machineId: 'bench', number: 4 }];
 const study = {
   fitted: [{ machineId: 'bench', number: 4, served: 1 }],
   life: { shape: 2, scale: 30 },
@@ -47,7 +48,7 @@ const worn = {
 type Context = Parameters<typeof missingStuff>[0];
 const missing = (changes: Partial<Context> = {}) =>
   missingStuff({
-    ...{ job: { runs: [], checks: [] }, plan, machineId: 'bench', bottles: [bottle], study, house },
+    ...{ job: { runs: [], checks: [] }, plan, machineId: 'bench', bottles: [bottle], windows, study, house },
     ...changes,
   }).map(({ words }) => words);
 
@@ -56,13 +57,21 @@ describe('what is missing before the first light', () => {
     expect(missing()).toEqual(['one coupon first (W1) for 2 welds without a signed card']);
   });
 
+  it('takes a window that no light went through for fitted, and knows no life of glass that never failed', () => {
+    const fresh = { ...worn, fitted: [] } as unknown as WindowStudy;
+    expect(missing({ study: fresh })).toEqual(missing());
+    const never = { ...worn, life: { ...worn.life, restsOn: 'noFailureYet' } } as unknown as WindowStudy;
+    expect(missing({ study: never })).toEqual(missing());
+    expect(missing({ windows: null, study: null })).toEqual(missing());
+  });
+
   it.each<[string, Partial<Context>, RegExp]>([
     ['wire', { house: { ...house, wire: [] } }, /^308L wire, 0\.8 mm: 0\.0\d+ kg needed, none on the shelf$/],
     ['gas', { bottles: [] }, /^argon: \d+ L needed, 0 L in bottles here$/],
     ['gas of another machine', { bottles: [{ ...bottle, machineId: 'barrow' }] }, /^argon: /],
     ['an empty bottle', { bottles: [{ ...bottle, pressureBar: 10 }] }, /^argon: /],
     ['a nozzle', { house: { ...house, nozzles: [] } }, /^no nozzle V, grooved, bore \d/],
-    ['a window', { study: { ...study, fitted: [] } }, /^no window is written down as fitted$/],
+    ['a window', { windows: [] }, /^no window is written down as fitted$/],
     ['glass that lasts', { study: worn }, /^window 4 lasts it with .* chance$/],
   ])('names %s', (_, changes, said) => {
     expect(missing(changes).some((words) => said.test(words))).toBe(true);

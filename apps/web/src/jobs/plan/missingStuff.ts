@@ -3,6 +3,7 @@ import {
   type Bottle,
   type HouseContent,
   type Job,
+  type ProtectiveWindow,
   type WindowStudy,
 } from '@lone-heron/contract';
 import { chanceToLast, gasTable } from '@lone-heron/core';
@@ -25,8 +26,10 @@ interface StuffContext {
   readonly plan: JobPlan;
   readonly machineId: string;
   readonly bottles: readonly Bottle[];
-  /** Null while it is not known. */
-  readonly study: WindowStudy | null;
+  /** Windows that are in; null while it is not known. */
+  readonly windows: readonly Pick<ProtectiveWindow, 'machineId' | 'number'>[] | null;
+  /** How long windows last here; null while it is not known. */
+  readonly study: Pick<WindowStudy, 'life' | 'fitted'> | null;
   readonly house: HouseContent;
 }
 
@@ -126,17 +129,16 @@ function nozzlesShort({ plan, house }: StuffContext): Missing[] {
   });
 }
 
-function windowShort({ plan, machineId, study, house }: StuffContext): Missing[] {
-  const fitted = study?.fitted.find((each) => each.machineId === machineId);
-  if (study === null) return [];
+function windowShort({ plan, machineId, windows, study, house }: StuffContext): Missing[] {
+  if (windows === null) return [];
+  const fitted = windows.find((each) => each.machineId === machineId);
   if (fitted === undefined)
     return [{ words: 'no window is written down as fitted', to: '/optics', isStop: true }];
-  if (study.life === null) return [];
-  const chance = chanceToLast(
-    study.life,
-    fitted.served,
-    plan.takes.batch.windowShare * house.prices.windowHours,
-  );
+  // Of glass that never failed here nobody knows how long it lasts.
+  if (study?.life == null || study.life.restsOn === 'noFailureYet') return [];
+  // One that no light went through yet is in no study.
+  const served = study.fitted.find((each) => each.machineId === machineId)?.served ?? 0;
+  const chance = chanceToLast(study.life, served, plan.takes.batch.windowShare * house.prices.windowHours);
   if (chance >= likely) return [];
   return [
     {

@@ -2,6 +2,7 @@ import { clearanceFor, type Job } from '@lone-heron/contract';
 import { format } from 'date-fns';
 import { useClearancesQuery } from '../../shared/api/clearancesApi.js';
 import { useLatestDaysQuery } from '../../shared/api/daysApi.js';
+import { useWindowsQuery } from '../../shared/api/heronApi.js';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
 import { useBottlesQuery } from '../../shared/api/supplyApi.js';
 import { useWindowStudyQuery } from '../../shared/api/windowStudyApi.js';
@@ -19,6 +20,7 @@ export function useReadinessOf(job: Job, plan: JobPlan | null): readonly Missing
   const { data: clearances } = useClearancesQuery(undefined);
   const { data: bottles } = useBottlesQuery(undefined);
   const { data: study } = useWindowStudyQuery({ measure: 'worn' });
+  const { data: windows } = useWindowsQuery(undefined);
   const { data: sheets } = useHouseQuery(undefined);
   const { machineId } = job.draft;
   if (plan === null || days === undefined || clearances === undefined || bottles === undefined) return null;
@@ -32,6 +34,9 @@ export function useReadinessOf(job: Job, plan: JobPlan | null): readonly Missing
     ...(mayWeld
       ? []
       : [{ words: `${person.name} is not cleared to weld on it`, to: '/shop/training', isStop: true }]),
-    ...missingStuff({ job, plan, machineId, bottles, study: study ?? null, house: houseContent(sheets) }),
+    ...missingStuff({
+      ...{ job, plan, machineId, bottles, windows: windows ?? null, study: study ?? null },
+      house: houseContent(sheets),
+    }),
   ];
 }

@@ -166,7 +166,12 @@ interface SaidJoint {
 
 /** The sentence of a weld as it is recorded. */
 function recordedWords({ joint, wireDiameterMm }: JobWeld): DialWords {
-  return { ...firstWords, ...wordsOfJoint({ joint, wireDiameterMm, machineId: '' }) };
+  return { ...firstWords, ...wordsOfJoint({ joint, wireDiameterMm, machineId: '' }, exactly) };
+}
+
+/** In the shop's unit, to where nobody could measure it. */
+function exactly(mm: number): string {
+  return shopUnits().length === 'in' ? `${Math.round((mm / 25.4) * 1e5) / 1e5} in` : `${mm} mm`;
 }
 
 function isAsRecorded(words: DialWords, was: JobWeld): boolean {

@@ -13,21 +13,27 @@ export function dialAddressOf(asked: AskedJoint): string {
   return `/dial?${new URLSearchParams(wordsOfJoint(asked)).toString()}`;
 }
 
-/** What Dial's sentence says of a joint as it is recorded, lengths in mm; the words that are left out are as they always are. */
-export function wordsOfJoint({ joint, wireDiameterMm, machineId }: AskedJoint): Record<string, string> {
+/**
+ * What Dial's sentence says of a joint as it is recorded; the words that are left out are as they always are.
+ *
+ * @param say a length in words, from mm
+ */
+export function wordsOfJoint(
+  { joint, wireDiameterMm, machineId }: AskedJoint,
+  say: (mm: number) => string = (mm) => `${mm} mm`,
+): Record<string, string> {
   const { conditions = plainConditions, tack } = joint;
   const { stitches } = conditions;
-  const mm = (value: number) => `${value} mm`;
   return {
     ...{ metal: joint.metal, kind: joint.kind, machine: machineId },
-    ...{ first: mm(joint.firstThicknessMm), second: mm(joint.secondThicknessMm), gap: mm(joint.gapMm) },
+    ...{ first: say(joint.firstThicknessMm), second: say(joint.secondThicknessMm), gap: say(joint.gapMm) },
     ...(joint.secondMetal === undefined ? {} : { secondMetal: joint.secondMetal }),
     wire: wireDiameterMm === null ? 'none' : String(wireDiameterMm),
-    ...('legMm' in joint ? { leg: mm(joint.legMm) } : {}),
-    ...('tubeRadiusMm' in joint ? { tube: mm(joint.tubeRadiusMm * 2) } : {}),
-    ...('holeDiameterMm' in joint ? { hole: mm(joint.holeDiameterMm) } : {}),
+    ...('legMm' in joint ? { leg: say(joint.legMm) } : {}),
+    ...('tubeRadiusMm' in joint ? { tube: say(joint.tubeRadiusMm * 2) } : {}),
+    ...('holeDiameterMm' in joint ? { hole: say(joint.holeDiameterMm) } : {}),
     ...('bevel' in joint && joint.bevel !== undefined
-      ? { bevel: String(joint.bevel.angleDeg), land: mm(joint.bevel.landMm) }
+      ? { bevel: String(joint.bevel.angleDeg), land: say(joint.bevel.landMm) }
       : {}),
     ...(joint.sides === 2 ? { sides: '2' } : {}),
     ...{ position: conditions.position, surface: conditions.surface, backing: conditions.backing },
@@ -35,10 +41,10 @@ export function wordsOfJoint({ joint, wireDiameterMm, machineId }: AskedJoint): 
       ? {}
       : {
           run: 'stitched',
-          ...{ stitch: mm(stitches.lengthMm), pitch: mm(stitches.pitchMm), offset: mm(stitches.offsetMm) },
+          ...{ stitch: say(stitches.lengthMm), pitch: say(stitches.pitchMm), offset: say(stitches.offsetMm) },
         }),
     ...(tack === undefined
       ? {}
-      : { run: 'tack', tackLength: mm(tack.lengthMm), tackTime: `${tack.lightOnS} s` }),
+      : { run: 'tack', tackLength: say(tack.lengthMm), tackTime: `${tack.lightOnS} s` }),
   };
 }

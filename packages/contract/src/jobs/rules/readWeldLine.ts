@@ -139,7 +139,10 @@ class Reader {
       return joint === null
         ? null
         : wireDiameterMm(
-            wireDiameterFor(mm(Math.min(joint.firstThicknessMm, joint.secondThicknessMm))).diameter,
+            wireDiameterFor(
+              mm(Math.min(joint.firstThicknessMm, joint.secondThicknessMm)),
+              this.context.length,
+            ).diameter,
           );
     }
     const parsed = parseQuantity(wire, 'length');
@@ -284,7 +287,8 @@ function feedOf(
   const { machine, above } = context;
   if (machine === null) return null;
   const parsed = typeof understood.wire === 'string' ? parseQuantity(understood.wire, 'length') : null;
-  const usual = above === null ? wireDiameterFor(mm(Math.min(firstMm, secondMm))).diameter : null;
+  const usual =
+    above === null ? wireDiameterFor(mm(Math.min(firstMm, secondMm)), context.length).diameter : null;
   const wireDiameter =
     understood.wire === null || machine.profile.wireSpeedMmS === null
       ? null

@@ -56,6 +56,10 @@ describe('a line of a weld list', () => {
     const weld = one('304 .06 T 10', { length: 'in' });
     expect([weld.lengthMm, weld.joint.firstThicknessMm]).toEqual([254, 1.524]);
     expect(one('304 1/16 T 3/4 long', { length: 'in' }).lengthMm).toBe(19.05);
+    // And a wire that is sold in it.
+    expect(
+      [one('304 1/16 T 10', { length: 'in' }), one('304 1.5 T 300')].map((each) => each.wireDiameterMm),
+    ).toEqual([0.889, 0.8]);
   });
 
   it('takes what it leaves out from the line above, and says so', () => {
