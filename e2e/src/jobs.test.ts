@@ -10,6 +10,7 @@ import {
   named,
   pick,
   press,
+  pressOnceReady,
   seeNoText,
   seeReading,
   seeText,
@@ -161,7 +162,7 @@ describe('at the bench', () => {
     await press(bench, 'Start the clock');
     await seeText(bench, 'Stop the clock');
     await bench.waitForFunction(() => /Stop the clock · (?!0 s)/.test(document.body.innerText));
-    await press(bench, 'done, next');
+    await pressOnceReady(bench, 'done, next');
     await bench.waitForFunction(
       (before) => document.querySelector('[aria-label="Which seam"]')?.textContent !== before,
       {},
@@ -174,10 +175,10 @@ describe('at the bench', () => {
 
   it('a slip stays to weld again; a seam that is left out says why', async () => {
     const before = await markNow();
-    await press(bench, 'slipped, again');
+    await pressOnceReady(bench, 'slipped, again');
     await until('gate', (job) => job.runs.length === 2);
     expect(await markNow()).toBe(before);
-    await press(bench, 'leave it out');
+    await pressOnceReady(bench, 'leave it out');
     await press(bench, 'does not fit up');
     await until('gate', (job) => job.runs.length === 3);
     expect((await ask<StoredJob[]>('jobs')).find(({ name }) => name === 'gate')?.settled).toBe(2);
@@ -208,7 +209,7 @@ describe('at the bench', () => {
     await seeText(bench, 'seam.svg is image/svg+xml; allowed is JPEG, PNG, WebP or HEIC.');
     await giveFile(bench, { name: 'seam.png', type: 'image/png', bytes: onePixel });
     await named(bench, `Leave photo 1 of ${await markNow()} out`);
-    await press(bench, 'done, next');
+    await pressOnceReady(bench, 'done, next');
     await bench.waitForFunction(
       (was) => document.querySelector('[aria-label="Which seam"]')?.textContent !== was,
       {},
@@ -223,9 +224,26 @@ describe('at the bench', () => {
     expect((await jobNamed('gate')).runs).toHaveLength(before + 1);
   });
 
+  it('a second tap is not for the next seam', async () => {
+    const { runs } = await jobNamed('gate');
+    await named(bench, 'done, next');
+    await bench.waitForFunction(() => document.querySelector('button.btn-success:not(:disabled)') !== null);
+    await bench.evaluate(async () => {
+      const tap = () => document.querySelector<HTMLButtonElement>('button.btn-success')?.click();
+      const seam = () => document.querySelector('[aria-label="Which seam"]')?.textContent;
+      const before = seam();
+      tap();
+      while (seam() === before) await new Promise((later) => setTimeout(later, 5));
+      tap();
+    });
+    await until('gate', (job) => job.runs.length === runs.length + 1);
+    await bench.waitForFunction(() => document.querySelector('button.btn-success:not(:disabled)') !== null);
+    expect((await jobNamed('gate')).runs).toHaveLength(runs.length + 1);
+  });
+
   it('what was done is taken back from its toast', async () => {
     const { runs } = await jobNamed('gate');
-    await press(bench, 'done, next');
+    await pressOnceReady(bench, 'done, next');
     await until('gate', (job) => job.runs.length === runs.length + 1);
     await press(bench, 'Undo');
     await until('gate', (job) => job.runs.length === runs.length);

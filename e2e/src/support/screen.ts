@@ -19,6 +19,11 @@ export async function press(page: Page, name: string, role = 'button'): Promise<
   await page.locator(byName(name, role)).setWaitForEnabled(false).setTimeout(patienceMs).click();
 }
 
+/** {@link press} once it takes presses: a key that waits a moment, so that no second tap meets it. */
+export async function pressOnceReady(page: Page, name: string, role = 'button'): Promise<void> {
+  await page.locator(byName(name, role)).setTimeout(patienceMs).click();
+}
+
 function byName(name: string, role?: string): string {
   return `::-p-aria([name="${name}"]${role === undefined ? '' : `[role="${role}"]`})`;
 }

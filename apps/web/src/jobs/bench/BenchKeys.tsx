@@ -6,6 +6,8 @@ interface BenchKeysProps {
   clock: ReturnType<typeof useBenchClock>;
   /** Whether it is known what was dialled. */
   canEnd: boolean;
+  /** Whether the seam was only just shown: a second tap is for the one before. */
+  isFresh: boolean;
   /** Whether its numbers cannot be worked out at all. */
   isRefused: boolean;
   onToggle: () => void;
@@ -15,7 +17,16 @@ interface BenchKeysProps {
 }
 
 /** The clock and what came of the seam, each as large as a glove. The clock times; nothing here switches the machine. */
-export function BenchKeys({ clock, canEnd, isRefused, onToggle, onDone, onSlip, onSkip }: BenchKeysProps) {
+export function BenchKeys({
+  clock,
+  canEnd,
+  isFresh,
+  isRefused,
+  onToggle,
+  onDone,
+  onSlip,
+  onSkip,
+}: BenchKeysProps) {
   return (
     <div className="sticky bottom-0 flex flex-col gap-2 bg-base-200 py-2 max-md:bottom-16">
       <button
@@ -41,8 +52,8 @@ export function BenchKeys({ clock, canEnd, isRefused, onToggle, onDone, onSlip, 
         <button
           type="button"
           className="btn h-16 border-base-300 px-1 text-base leading-tight"
-          disabled={!canEnd}
-          aria-busy={!canEnd && !isRefused}
+          disabled={!canEnd || isFresh}
+          aria-busy={(!canEnd && !isRefused) || isFresh}
           aria-describedby={isRefused ? 'bench-refused' : undefined}
           onClick={onSlip}
         >
@@ -51,6 +62,8 @@ export function BenchKeys({ clock, canEnd, isRefused, onToggle, onDone, onSlip, 
         <button
           type="button"
           className="btn h-16 border-base-300 px-1 text-base leading-tight"
+          disabled={isFresh}
+          aria-busy={isFresh}
           onClick={onSkip}
         >
           leave it out
@@ -58,8 +71,8 @@ export function BenchKeys({ clock, canEnd, isRefused, onToggle, onDone, onSlip, 
         <button
           type="button"
           className="btn h-16 text-lg btn-success"
-          disabled={!canEnd}
-          aria-busy={!canEnd && !isRefused}
+          disabled={!canEnd || isFresh}
+          aria-busy={(!canEnd && !isRefused) || isFresh}
           aria-describedby={isRefused ? 'bench-refused' : undefined}
           onClick={onDone}
         >

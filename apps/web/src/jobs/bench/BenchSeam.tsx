@@ -19,6 +19,7 @@ import { GoReason, type Reason } from './GoReason.js';
 import { SeamNotes } from './SeamNotes.js';
 import { lastWelded, standingsHere, type GoHere } from './seamNow.js';
 import { useBenchClock } from './useBenchClock.js';
+import { useIsFresh } from './useIsFresh.js';
 import { useSeamGo } from './useSeamGo.js';
 import { WhichSeam } from './WhichSeam.js';
 
@@ -43,6 +44,9 @@ export function BenchSeam({ job, plan, seam, here, onWrite, onTaken }: BenchSeam
   const [reason, setReason] = useState<Reason | null>(null);
   const { data: machines = [] } = useMachinesQuery(undefined);
   const asSomebody = useAsSomebody();
+  const goes = here.filter((go) => seamKey(go) === seamKey(seam)).length;
+  // A slip leaves the same seam, with another go before it.
+  const isFresh = useIsFresh(`${seamKey(seam)} ${goes}`);
   const weld = job.draft.welds.find(({ mark }) => mark === seam.mark);
   const planned = plan?.welds.find(({ mark }) => mark === seam.mark) ?? null;
   const isRepair = standingsHere(job, here).get(seamKey(seam)) === 'welded';
@@ -82,6 +86,7 @@ export function BenchSeam({ job, plan, seam, here, onWrite, onTaken }: BenchSeam
       <BenchKeys
         clock={clock}
         canEnd={planned !== null}
+        isFresh={isFresh}
         isRefused={refusal !== null}
         onToggle={() =>
           asSomebody(() => {

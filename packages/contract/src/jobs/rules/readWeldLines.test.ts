@@ -59,7 +59,7 @@ describe('a line of a weld list', () => {
     // And a wire that is sold in it.
     expect(
       [one('304 1/16 T 10', { length: 'in' }), one('304 1.5 T 300')].map((each) => each.wireDiameterMm),
-    ).toEqual([0.889, 0.8]);
+    ).toEqual([0.889, 1]);
   });
 
   it('takes what it leaves out from the line above, and says so', () => {
