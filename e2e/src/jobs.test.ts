@@ -259,6 +259,19 @@ describe('the board', () => {
     await seeText(page, 'Railing run');
   });
 
+  it('a job is made like another, with its welds and without what was welded', async () => {
+    const { id } = await jobNamed('gate');
+    await goTo(page, `${shop.heron.url}/jobs/new`);
+    await pick(page, 'Its parts and welds', id);
+    await seeText(page, 'New job like gate');
+    await fill(page, 'Name', 'gate again');
+    await press(page, 'Make the job');
+    await seeText(page, 'Welds of gate again');
+    const again = await jobNamed('gate again');
+    expect(again.draft.welds.map(({ mark }) => mark)).toEqual(['W1', 'W2', 'W3', 'W4']);
+    expect(again.runs).toEqual([]);
+  });
+
   it('a job is taken back and put in again', async () => {
     const { id } = await jobNamed('gate');
     await goTo(page, `${shop.heron.url}/jobs/${id}`);

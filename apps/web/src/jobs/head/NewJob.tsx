@@ -16,6 +16,7 @@ import { useKept } from '../../shared/typing/useKept.js';
 import { useKeptId } from '../../shared/typing/useKeptId.js';
 import { firstHead, readHead, typedHead, withLevel } from './headFields.js';
 import { HeadFields } from './HeadFields.js';
+import { LikePick } from './LikePick.js';
 
 /** A new job, from nothing or like another one. */
 export function NewJob() {
@@ -29,18 +30,28 @@ export function NewJob() {
   const fit = inUse(machines);
   if (fit.length === 0) return <NoMachine />;
   const sheet = likeId === null ? 'new job' : `new job like ${likeId}`;
-  return <NewHead sheet={sheet} like={like?.draft ?? null} machines={fit} house={houseContent(sheets)} />;
+  return (
+    <NewHead
+      key={sheet}
+      sheet={sheet}
+      likeId={likeId}
+      like={like?.draft ?? null}
+      machines={fit}
+      house={houseContent(sheets)}
+    />
+  );
 }
 
 interface NewHeadProps {
   sheet: string;
+  likeId: string | null;
   /** A job whose parts and welds are taken over; null for none. */
   like: JobDraft | null;
   machines: readonly Machine[];
   house: HouseContent;
 }
 
-function NewHead({ sheet, like, machines, house }: NewHeadProps) {
+function NewHead({ sheet, likeId, like, machines, house }: NewHeadProps) {
   const navigate = useNavigate();
   const person = usePersonAtDesk();
   const { id, sent } = useKeptId(sheet);
@@ -73,6 +84,7 @@ function NewHead({ sheet, like, machines, house }: NewHeadProps) {
       />
       <KeptNote sheet={sheet} />
       <div className="sheet flex flex-col gap-4 p-4">
+        <LikePick likeId={likeId} />
         <HeadFields typed={typed} machines={machines} levels={levels} onType={setTyped} />
         <WhoDidIt label="Planned by" />
         <Failure error={error} />
