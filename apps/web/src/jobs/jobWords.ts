@@ -98,5 +98,8 @@ export function seamsInWords(seams: readonly number[]): string {
 }
 
 /** What a verdict on a weld says nothing of yet; nothing once all its seams are welded. */
-export const stillToWeld = (seams: number): string =>
-  seams === 0 ? '' : ` as far as welded, ${seams} ${seams === 1 ? 'seam' : 'seams'} to weld`;
+export function stillToWeld({ standing, toWeld }: Pick<JudgedWeld, 'standing' | 'toWeld'>): string {
+  if (toWeld === 0 || standing === 'notWelded') return '';
+  const seams = `${toWeld} ${toWeld === 1 ? 'seam' : 'seams'}`;
+  return standing === 'accepted' ? ` as far as welded, ${seams} to weld` : `; ${seams} still to weld`;
+}

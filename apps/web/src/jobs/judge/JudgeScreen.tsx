@@ -93,11 +93,11 @@ function standingOf(judged: JudgedWeld): string {
 }
 
 function verdictOn(judged: JudgedWeld): string {
-  const { standing, open, verdicts, failed, toWeld } = judged;
+  const { standing, open, verdicts, failed } = judged;
   const tests = open.map((each) => openInWords(each, judged).toLowerCase()).join(', ');
   if (standing === 'notWelded') return 'not welded yet';
-  if (standing === 'accepted') return `accepted${stillToWeld(toWeld)}`;
-  if (standing === 'open') return `open: ${tests}${stillToWeld(toWeld)}`;
+  if (standing === 'accepted') return `accepted${stillToWeld(judged)}`;
+  if (standing === 'open') return `open: ${tests}${stillToWeld(judged)}`;
   const beyond = verdicts
     .filter(({ verdict }) => verdict === 'notMet')
     .map(({ criterion, asked, found }) => `${criterionWords[criterion]} ${found}, asked ${asked}`);

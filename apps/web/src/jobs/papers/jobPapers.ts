@@ -209,7 +209,7 @@ function partName({ draft }: Job, { part }: JobWeld): string {
 export function inspectionRecord(of: PaperContext): JobPaper {
   const { job, nameOf } = of;
   const rows = judgedWelds(job, shopUnits()).map((judged) => {
-    const { mark, standing, open, verdicts, toWeld, leftOut } = judged;
+    const { mark, standing, open, verdicts, leftOut } = judged;
     const weld = weldOf(job, mark);
     const level = weld.level ?? job.draft.level;
     const said = { notWelded: 'not welded', open: 'open', accepted: 'accepted', failed: 'failed' }[standing];
@@ -222,7 +222,7 @@ export function inspectionRecord(of: PaperContext): JobPaper {
       level.name,
       open.map((each) => openInWords(each, judged)).join(', '),
       [
-        `${said}${standing === 'notWelded' ? '' : stillToWeld(toWeld)}`,
+        `${said}${stillToWeld(judged)}`,
         ...beyond,
         ...(leftOut.length === 0 ? [] : [`${seamsInWords(leftOut)} left out`]),
       ].join('; '),

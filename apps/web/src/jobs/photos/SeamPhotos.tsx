@@ -29,11 +29,13 @@ export function SeamPhotos({ machineId, of, photoIds, onChange }: SeamPhotosProp
         : null;
     setFault(files.map(photoFault).find((each) => each !== null) ?? tooMany);
     try {
-      const kept: string[] = [];
-      for (const file of fitting.slice(0, room)) kept.push(await keep(file));
-      onChange([...photoIds, ...kept]);
+      let kept = photoIds;
+      for (const file of fitting.slice(0, room)) {
+        kept = [...kept, await keep(file)];
+        onChange(kept);
+      }
     } catch {
-      setFault('No photo was kept: this browser has no room left.');
+      setFault('Not every photo was kept: this browser has no room left.');
     }
   };
   return (
