@@ -4,7 +4,7 @@ import { spokenLength } from '../shared/figures/spoken.js';
 import { wireInWords } from '../shared/sentences/wireInWords.js';
 import { metalName } from '../shared/vocabulary/metalNames.js';
 
-/** A material of a job: "304 stainless, 1.5 mm", "308L wire, 0.8 mm", "argon". */
+/** A material of a job: "304 stainless, 1.5 mm", "0.8 mm wire, 308L", "argon". */
 export function materialInWords(material: JobMaterial): string {
   if (material.of === 'gas') return gasTable[material.gas].name;
   return material.of === 'wire'
@@ -20,5 +20,5 @@ export function takenWireInWords({
   readonly filler: string | null;
   readonly diameterMm: number;
 }): string {
-  return `${[filler, 'wire'].filter((each) => each !== null).join(' ')}, ${wireInWords(diameterMm)}`;
+  return [`${wireInWords(diameterMm)} wire`, ...(filler === null ? [] : [filler])].join(', ');
 }

@@ -66,7 +66,7 @@ describe('what is missing before the first light', () => {
   });
 
   it.each<[string, Partial<Context>, RegExp]>([
-    ['wire', { house: { ...house, wire: [] } }, /^308L wire, 0\.8 mm: 0\.0\d+ kg needed, none on the shelf$/],
+    ['wire', { house: { ...house, wire: [] } }, /^0\.8 mm wire, 308L: 0\.0\d+ kg needed, none on the shelf$/],
     ['gas', { bottles: [] }, /^argon: \d+ L needed, 0 L in bottles here$/],
     ['gas of another machine', { bottles: [{ ...bottle, machineId: 'barrow' }] }, /^argon: /],
     ['an empty bottle', { bottles: [{ ...bottle, pressureBar: 10 }] }, /^argon: /],
