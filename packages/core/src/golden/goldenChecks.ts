@@ -3,6 +3,7 @@ import { heatChecks } from './checks/heatChecks.js';
 import { lifeChecks } from './checks/lifeChecks.js';
 import { meltChecks } from './checks/meltChecks.js';
 import { quantityChecks } from './checks/quantityChecks.js';
+import { otherModeChecks } from './checks/otherModeChecks.js';
 import { shopChecks } from './checks/shopChecks.js';
 import type { GoldenCheck } from './goldenCheck.js';
 
@@ -14,4 +15,5 @@ export const goldenChecks: ReadonlyMap<string, GoldenCheck> = new Map([
   ...heatChecks,
   ...shopChecks,
   ...lifeChecks,
+  ...otherModeChecks,
 ]);

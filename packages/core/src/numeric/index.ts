@@ -5,3 +5,4 @@ export { normalCdf } from './normalCdf.js';
 export { logNormalInterval, logNormalDensity } from './logNormalInterval.js';
 export { ellipticE } from './ellipticE.js';
 export { erfc } from './erfc.js';
+export { ierfc } from './ierfc.js';

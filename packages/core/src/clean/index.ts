@@ -1,0 +1,1 @@
+export { cleaningPass } from './cleaningPass.js';

@@ -1,0 +1,1 @@
+export { fastestCut } from './cutBalance.js';

@@ -1,0 +1,2 @@
+export { discPulseRise } from './discPulse.js';
+export { sealedDepth } from './sealedDepth.js';
