@@ -26,6 +26,10 @@ describe('help', () => {
     await seeText(page, 'A ladder changes one knob in steps');
     await press(page, 'In the handbook', 'link');
     await seeText(page, 'Coupons: scrap that teaches');
+    // Its picture comes a moment after its words.
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll<HTMLImageElement>('article img')].every((one) => one.complete),
+    );
     expect(await page.$$eval('article img', (all) => all.map((one) => one.naturalWidth > 0))).toEqual([true]);
   });
 
