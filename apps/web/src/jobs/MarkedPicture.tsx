@@ -113,10 +113,10 @@ export function MarkedPicture({
 
 /** Where a picture lies: one that was only just added is among the machine's newest, not yet among the job's. */
 function useHashOf(photoId: string, jobId: string, machineId: string): string | undefined {
-  const { data: saved = [] } = useJobPhotosQuery(jobId);
-  const isNew = saved.every(({ id }) => id !== photoId);
+  const { data: saved } = useJobPhotosQuery(jobId);
+  const isNew = saved?.every(({ id }) => id !== photoId) ?? false;
   const { data: newest = [] } = useShopPhotosQuery(machineId, { skip: !isNew });
-  return [...saved, ...newest].find(({ id }) => id === photoId)?.hash;
+  return [...(saved ?? []), ...newest].find(({ id }) => id === photoId)?.hash;
 }
 
 function ends({ from, to }: Stroke, height: number) {

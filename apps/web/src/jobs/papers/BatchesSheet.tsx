@@ -35,7 +35,7 @@ export function BatchesSheet({ job, plan, house }: BatchesSheetProps) {
   const person = usePersonAtDesk();
   const { data: bottles = [] } = useBottlesQuery(undefined);
   const { now, save, isSaving, error } = useSaveJob(job);
-  const materials = jobMaterials(now.draft, plan.welds);
+  const materials = jobMaterials(now.draft, plan.welds, job.runs);
   const [typed, setTyped] = useKept<Readonly<Record<string, string>>>(sheet, 'batches', () => ({}));
   const textOf = (material: JobMaterial) => typed[materialKey(material)] ?? savedBatch(now.draft, material);
   const isChanged = materials.some((material) => textOf(material).trim() !== savedBatch(now.draft, material));

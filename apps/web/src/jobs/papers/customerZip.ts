@@ -1,11 +1,11 @@
 import type { JobPaper } from '@lone-heron/contract';
-import { strToU8, zipSync } from 'fflate';
+import { strToU8, zipSync, type Zippable } from 'fflate';
 import { inFileName } from '../../shared/files/saveFile.js';
 import { pageFrame, paperOf } from '../../shared/paper/papers.js';
 import { jobFileOf } from './jobFileOf.js';
 import { inspectionRecord, materials, weldMap, type PaperContext } from './jobPapers.js';
 import { paperPdf } from './paperPdf.js';
-import { photoFiles, type PhotoFile } from './photoFiles.js';
+import { photoFiles, photosToCome, type PhotoFile } from './photoFiles.js';
 import { pictureAddress } from '../../shared/api/photosApi.js';
 
 /** What the customer keeps: weld map, inspection record and materials as PDF, everything as JSON, and a page that says what is there. The quote and its prices stay in the shop. */
@@ -14,7 +14,7 @@ export async function customerZip(context: PaperContext, printedAt: Date): Promi
   const papers = [weldMap, inspectionRecord, materials].map((make) => make(context));
   const photos = photoFiles(context);
   const all = [contents(context, papers, photos), ...papers];
-  const files: Record<string, Uint8Array> = {};
+  const files: Zippable = {};
   for (const [i, paper] of all.entries()) {
     const orientation = paper.name === 'weldMap' && i > 0 ? 'landscape' : 'portrait';
     const pdf = await makePdf(
@@ -27,9 +27,10 @@ export async function customerZip(context: PaperContext, printedAt: Date): Promi
     );
     files[fileName(i, paper)] = new Uint8Array(await pdf.arrayBuffer());
   }
-  for (const { name, hash } of photos) files[name] = await pictureBytes(hash);
+  // Pictures are packed as they are: they do not get smaller.
+  for (const { name, hash } of photos) files[name] = [await pictureBytes(hash), { level: 0 }];
   files['record.json'] = strToU8(withoutPrices(jobFileOf(context, printedAt)));
-  return new Blob([zipSync(files, { level: 1 })], { type: 'application/zip' });
+  return new Blob([zipSync(files, { level: 6 })], { type: 'application/zip' });
 }
 
 const fileName = (i: number, { title }: JobPaper) => `${i} ${inFileName(title)}.pdf`;
@@ -41,13 +42,20 @@ function contents(
   photos: readonly PhotoFile[],
 ): JobPaper {
   const [first] = papers;
+  const toCome = photosToCome(context);
+  const missing =
+    toCome === 0 ? [] : [{ name: 'Not here yet', value: `${toCome} photos that wait where they were taken` }];
   const rows = [
     ...papers.map((paper, i) => [fileName(i + 1, paper), paper.title]),
     ...photos.map(({ name, words }) => [name, words]),
     ['record.json', 'the same and everything behind it, to be read by a program'],
   ];
   return {
-    ...{ name: 'weldMap', title: `Contents: ${context.job.draft.name}`, facts: first?.facts ?? [] },
+    ...{
+      name: 'weldMap',
+      title: `Contents: ${context.job.draft.name}`,
+      facts: [...(first?.facts ?? []), ...missing],
+    },
     tables: [{ heading: 'In this ZIP', columns: ['File', 'What it is'], rows }],
   };
 }

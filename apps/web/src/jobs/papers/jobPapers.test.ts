@@ -4,7 +4,7 @@ import { sampleMachine } from '../../testing/sampleMachine.js';
 import { planJob } from '../plan/planJob.js';
 import { jobFileOf } from './jobFileOf.js';
 import { noCertificate, papersOf, type PaperContext } from './jobPapers.js';
-import { photoFiles } from './photoFiles.js';
+import { photoFiles, photosToCome } from './photoFiles.js';
 import { tablesAsCsv } from './tablesAsCsv.js';
 
 const id = '019a0000-0000-7000-8000-000000000001';
@@ -110,6 +110,7 @@ describe('the papers of a job', () => {
     const shown = { ...check, photoIds: [photo.id, id] };
     const files = photoFiles({ job: { ...job, checks: [shown] }, photos: [photo] });
     expect(files.map(({ name }) => name)).toEqual(['photos/001 W1 look.jpg']);
+    expect(photosToCome({ job: { ...job, checks: [shown] }, photos: [photo] })).toBe(1);
   });
 
   it('the quote adds up to what it takes', () => {

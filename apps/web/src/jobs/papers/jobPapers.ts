@@ -249,7 +249,7 @@ export function materials(of: PaperContext): JobPaper {
   const batches = new Map(
     job.draft.batches.map(({ material, batch }) => [materialKey(material), batch] as const),
   );
-  const rows = jobMaterials(job.draft, plan.welds).map((material) => [
+  const rows = jobMaterials(job.draft, plan.welds, job.runs).map((material) => [
     materialInWords(material),
     batches.get(materialKey(material)) ?? '',
     amountOf(material, plan),

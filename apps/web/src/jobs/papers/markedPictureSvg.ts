@@ -5,8 +5,8 @@ import { mainFont } from '../../shared/paper/printable.js';
 /** A picture of the part for a page. */
 export interface PaperPicture {
   readonly name: string;
-  /** JPEG as data. */
-  readonly data: string;
+  /** JPEG as data; null where it has not arrived, or cannot be read. */
+  readonly data: string | null;
   /** Height over width. */
   readonly heightShare: number;
   readonly placed: readonly Pick<JobWeld, 'mark' | 'place'>[];
@@ -24,7 +24,10 @@ export function placedPictures({ pictures, welds }: Pick<JobDraft, 'pictures' | 
 const letterShare = 1 / 55;
 
 /** A picture with its seams and marks for a page, black on white so that a grey copy keeps them: SVG text, so many points wide. */
-export function markedPictureSvg({ data, heightShare, placed }: PaperPicture, width: number): string {
+export function markedPictureSvg(
+  { data, heightShare, placed }: PaperPicture & { readonly data: string },
+  width: number,
+): string {
   const height = width * heightShare;
   const letter = Math.max(5, width * letterShare);
   const marked = placed.flatMap(({ mark, place }) => (place === null ? [] : [{ mark, ...place }]));

@@ -61,11 +61,14 @@ export function paperPdf(
 
 /** As large as half a page lets it be, so that a table begins under it. */
 function picturePart(picture: PaperPicture, { innerWidth, innerHeight, scale }: PageFrame): Content {
+  const { data } = picture;
   const width = Math.min(innerWidth, (innerHeight * 0.55) / picture.heightShare);
   return {
     stack: [
       heading(picture.name === '' ? 'The part' : picture.name, innerWidth, 12 * scale),
-      { svg: markedPictureSvg(picture, width), margin: [0, 4 * scale, 0, 0] },
+      data === null
+        ? printed('This picture is not here yet, or cannot be read.', { fontSize: 9.5 * scale })
+        : { svg: markedPictureSvg({ ...picture, data }, width), margin: [0, 4 * scale, 0, 0] },
     ],
     unbreakable: true,
   };

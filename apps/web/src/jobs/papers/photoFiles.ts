@@ -36,3 +36,9 @@ export function photoFiles({ job, photos }: Pick<PaperContext, 'job' | 'photos'>
     hash: photo.hash,
   }));
 }
+
+/** Photos that goes and checks name and that have not arrived: they wait in the browser of whoever took them. */
+export function photosToCome({ job, photos }: Pick<PaperContext, 'job' | 'photos'>): number {
+  const named = new Set([...job.runs, ...job.checks].flatMap(({ photoIds }) => photoIds));
+  return [...named].filter((id) => !photos.some((photo) => photo.id === id)).length;
+}

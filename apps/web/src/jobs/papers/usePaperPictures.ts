@@ -7,19 +7,20 @@ import { placedPictures, type PaperPicture } from './markedPictureSvg.js';
 /** Widest that a picture goes to a page, px: 200 dots an inch across A4 held sideways. */
 const widestPx = 2200;
 
-/** The marked pictures of a job, read for a page; null until they have come. One that cannot be read is left out and said. */
+/** The marked pictures of a job, read for a page; null until they have come. One that cannot be read is there without its data, and the page says so. */
 export function usePaperPictures(job: Job): readonly PaperPicture[] | null {
   const { data: photos } = useJobPhotosQuery(job.id);
   const [pictures, setPictures] = useState<readonly PaperPicture[] | null>(null);
   useEffect(() => {
     if (photos === undefined) return undefined;
     let isWanted = true;
-    const reading = placedPictures(job.draft).flatMap(async ({ photoId, ...rest }) => {
+    const reading = placedPictures(job.draft).map(async ({ photoId, ...rest }) => {
       const hash = photos.find(({ id }) => id === photoId)?.hash;
-      return hash === undefined ? [] : [{ ...rest, data: await jpegOf(pictureAddress(hash)) }];
+      const data = hash === undefined ? null : await jpegOf(pictureAddress(hash)).catch(() => null);
+      return { ...rest, data };
     });
-    void Promise.allSettled(reading).then((read) => {
-      if (isWanted) setPictures(read.flatMap((each) => (each.status === 'fulfilled' ? each.value : [])));
+    void Promise.all(reading).then((read) => {
+      if (isWanted) setPictures(read);
     });
     return () => {
       isWanted = false;

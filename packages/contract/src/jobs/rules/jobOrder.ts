@@ -100,7 +100,9 @@ function rested(
     const answer = answers.find((each) => each.mark === mark);
     const weld = job.welds.find((each) => each.mark === mark);
     const lightS =
-      answer === undefined || weld === undefined ? 0 : weldedMm(weld) / 1000 / answer.forecast.travel;
+      answer === undefined || weld === undefined
+        ? 0
+        : (weldedMm(weld) * answer.forecast.pass.passes) / 1000 / answer.forecast.travel;
     return {
       isNear: answer !== undefined && shareOfMost(answer) >= nearLimit,
       lightS,

@@ -12,7 +12,7 @@ import type { JobDraft } from '../job.js';
 import type { JobWeld } from '../jobWeld.js';
 import type { WeldCheck } from '../weldCheck.js';
 import type { WeldRun } from '../weldRun.js';
-import { seamKey, seamsInPiece, seamStandings } from './jobSeams.js';
+import { isSettled, seamKey, seamsInPiece, seamStandings } from './jobSeams.js';
 
 /** How a weld stands against what it must show. */
 export interface JudgedWeld {
@@ -87,7 +87,7 @@ export function judgedWelds({ draft, runs, checks }: JobRecord, saidIn?: SaidUni
       open,
       verdicts,
       failed,
-      toWeld: seamsToWeld(weld, draft, runs),
+      toWeld: seamsToWeld(weld, draft, own),
       welded: new Set(welded.map(({ seam }) => seam)).size,
       leftOut: seamsLeftOut(own),
       standing: stands,
@@ -95,9 +95,8 @@ export function judgedWelds({ draft, runs, checks }: JobRecord, saidIn?: SaidUni
   });
 }
 
-function seamsToWeld(weld: JobWeld, draft: JobDraft, runs: readonly WeldRun[]): number {
-  const own = seamStandings(runs.filter(({ mark }) => mark === weld.mark));
-  const settled = [...own.values()].filter((standing) => standing !== 'again');
+function seamsToWeld(weld: JobWeld, draft: JobDraft, own: readonly WeldRun[]): number {
+  const settled = [...seamStandings(own).values()].filter(isSettled);
   return Math.max(0, seamsInPiece(weld, draft.parts) * draft.quantity - settled.length);
 }
 
