@@ -271,8 +271,10 @@ export function materials(of: PaperContext): JobPaper {
 
 function amountOf(material: JobMaterial, { takes: { batch } }: JobPlan): string {
   if (material.of === 'sheet') return '';
-  if (material.of === 'gas')
-    return spokenFigure(batch.gas.find(({ gas }) => gas === material.gas)?.litres ?? 0, 'L', 0);
+  if (material.of === 'gas') {
+    const litres = batch.gas.find(({ gas }) => gas === material.gas)?.litres;
+    return litres === undefined ? '' : spokenFigure(litres, 'L', 0);
+  }
   const wire = batch.wire.find(
     ({ filler, diameterMm }) => filler === material.filler && diameterMm === material.diameterMm,
   );
