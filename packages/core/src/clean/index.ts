@@ -1,1 +1,15 @@
 export { cleaningPass } from './cleaningPass.js';
+export { coatTable, coats, coatsOn, type CoatId } from './coatTable.js';
+export {
+  cleanAims,
+  stripLooks,
+  type CleanAim,
+  type CleanHead,
+  type CleanJob,
+  type CleanSetting,
+  type StripLook,
+  type StripOdds,
+} from './CleanJob.js';
+export { learnCoat, stripOdds, cleanPrior, type CleanedStrip } from './cleanEvidence.js';
+export { cleanFigures, type CleanFigures } from './cleanFigures.js';
+export { suggestClean } from './suggestClean.js';

@@ -13,3 +13,11 @@ export { couponInfluence } from './couponInfluence.js';
 export { depthDrift, type DepthDrift, type DriftReading } from './depthDrift.js';
 export { informationGain } from './informationGain.js';
 export { fitConjugateLine, predictConjugateLine } from './conjugateLine.js';
+export {
+  learnThresholds,
+  thresholdAlong,
+  chanceBelow,
+  type SeenBound,
+  type ThresholdBelief,
+  type ThresholdPrior,
+} from './hiddenThresholds.js';

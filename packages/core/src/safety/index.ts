@@ -2,6 +2,7 @@ export {
   beamFromDataSheet,
   opticalDensityNeeded,
   hazardDistance,
+  type LaserBeam,
   diffuseHazardDistance,
   planEyes,
   type EyePlan,
