@@ -41,6 +41,49 @@ export { ownNumbers } from './cards/rules/ownNumbers.js';
 export { adaptCard, carryCard, type CarriedCard, type LearnOfJob } from './cards/rules/carryCard.js';
 export { findCards, shownVersion, type FoundCard, type FoundCards } from './cards/rules/findCards.js';
 export { proposeCard } from './cards/rules/proposeCard.js';
+export {
+  modeCardDraftSchema,
+  modeCardSchema,
+  type ModeCard,
+  type ModeCardDraft,
+  type ModeCardVersion,
+} from './modeCards/modeCard.js';
+export { modeLooks, wantedLook, type LookOf, type ModeLook } from './modes/modeLooks.js';
+export { modeSettingSchema, type ModeSetting, type SettingOf } from './modes/modeSetting.js';
+export {
+  cleanPlaces,
+  handModes,
+  modeWorkSchema,
+  workRanges,
+  type HandMode,
+  type ModeWork,
+  type WorkOf,
+} from './modes/modeWork.js';
+export { beyondMode } from './modes/rules/beyondMode.js';
+export { cleanHeadOf, cutHeadOf, lampHeadOf } from './modes/rules/heads.js';
+export {
+  cleanJobOf,
+  cleanSettingOf,
+  cutJobOf,
+  cutSettingOf,
+  lampJobOf,
+  lampSettingOf,
+} from './modes/rules/modeJobs.js';
+export { modesOf } from './modes/rules/modeOnMachine.js';
+export { modeRules, type ModeRules, type ModeShop } from './modes/rules/modeRules.js';
+export {
+  trialKnobs,
+  trialDraftSchema,
+  trialLadderDraftSchema,
+  trialLadderSchema,
+  trialRanges,
+  trialSchema,
+  type TrialKnob,
+  type Trial,
+  type TrialDraft,
+  type TrialLadder,
+  type TrialLadderDraft,
+} from './trials/trial.js';
 export { fileProgressSchema, type FileProgress } from './couponFiles/fileProgress.js';
 export {
   couponFileFormats,

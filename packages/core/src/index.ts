@@ -537,3 +537,54 @@ export {
   type FiledCases,
   type Seen,
 } from './diagnosis/index.js';
+
+// Cleaning: coats, sweeps, odds of a strip, and what to set
+export {
+  coatTable,
+  coats,
+  coatsOn,
+  type CoatId,
+  cleanAims,
+  stripLooks,
+  sweepShapes,
+  type CleanHead,
+  type CleanJob,
+  type CleanSetting,
+  learnCoat,
+  stripOdds,
+  cleanFigures,
+  suggestClean,
+} from './clean/index.js';
+
+// Cutting by hand: kerf, gas, odds of a piece, and what to set
+export {
+  cutAims,
+  cutGases,
+  pieceLooks,
+  type CutHead,
+  type CutJob,
+  type CutSetting,
+  cutFigures,
+  hazardBehind,
+  learnCut,
+  likelyLimit,
+  pieceOdds,
+  suggestCut,
+} from './cut/index.js';
+
+// Lamp pulses: the machine's own table, spots and seams of spots
+export {
+  pulseLooks,
+  type LampHead,
+  type LampJob,
+  type LampSetting,
+  fitLampEnergy,
+  pulseEnergy,
+  pulsedWeld,
+  joinedBetween,
+  deepEnough,
+  learnLamp,
+  pulseOdds,
+  suggestPulses,
+} from './lamp/index.js';
+export { thresholdAlong, type ThresholdBelief } from './evidence/index.js';

@@ -1,4 +1,4 @@
-import { describeRange, wobbleShapes, type AllowedRange } from '@lone-heron/core';
+import { cutGases, describeRange, sweepShapes, wobbleShapes, type AllowedRange } from '@lone-heron/core';
 import { z } from 'zod';
 import { boundedNumber, moment, oneOf, shortText } from '../wire/bounded.js';
 
@@ -145,6 +145,16 @@ const readyLightsSchema = z.strictObject(
   { error: 'ready lights with mode and lights' },
 );
 
+/** A pulse whose energy is known. */
+const lampPointSchema = z.strictObject(
+  {
+    currentA: boundedNumber({ quantity: 'lamp current', min: 1, max: 2000, unit: 'A' }),
+    pulseMs: boundedNumber({ quantity: 'pulse width', min: 0.05, max: 100, unit: 'ms' }),
+    energyJ: boundedNumber({ quantity: 'energy of a pulse', min: 0.01, max: 1000, unit: 'J' }),
+  },
+  { error: 'a point with currentA, pulseMs and energyJ' },
+);
+
 /** A lamp-pulsed machine's own knobs. */
 const lampSchema = z.strictObject(
   {
@@ -155,8 +165,55 @@ const lampSchema = z.strictObject(
     peakPowerW: boundedNumber({ quantity: 'pulse power', min: 100, max: 50_000, unit: 'W' }),
     /** A setting does nothing until it is sent to the controller. */
     needsSending: z.boolean({ error: 'true or false' }),
+    /** Spots on the work that it can be set to; none where it is the machine's own spot alone. */
+    spotsMm: z
+      .array(boundedNumber({ quantity: 'spot', min: 0.05, max: 5, unit: 'mm' }), { error: 'up to 8 spots' })
+      .max(8, { error: 'up to 8 spots' }),
+    /** Energies that were measured or stand in its manual; without one no depth can be said. */
+    points: z
+      .array(lampPointSchema, { error: 'up to 30 points' })
+      .max(30, { error: 'up to 30 points of current, width and energy' }),
   },
-  { error: 'a lamp with currentA, pulseWidthMs, pulseRateHz, peakPowerW and needsSending, or null' },
+  {
+    error:
+      'a lamp with currentA, pulseWidthMs, pulseRateHz, peakPowerW, needsSending, spotsMm and points, or null',
+  },
+);
+
+/** What a machine cleans with. */
+const cleaningSchema = z.strictObject(
+  {
+    /** What is swapped before it cleans: a head of its own, or a lens in the gun's. */
+    fitting: oneOf(['head', 'lens', 'none']),
+    spotMm: boundedNumber({ quantity: 'spot while cleaning', min: 0.05, max: 5, unit: 'mm' }),
+    widthMm: reachOf({ quantity: 'sweep', min: 1, max: 300, unit: 'mm' }),
+    rateHz: reachOf({ quantity: 'sweeps', min: 1, max: 1000, unit: 'Hz' }),
+    shapes: z
+      .array(oneOf(sweepShapes), { error: 'one shape or more' })
+      .min(1, { error: 'one shape or more' }),
+  },
+  { error: 'cleaning with fitting, spotMm, widthMm, rateHz and shapes, or null' },
+);
+
+/** What a machine cuts with. */
+const cuttingSchema = z.strictObject(
+  {
+    boresMm: z
+      .array(boundedNumber({ quantity: 'bore', min: 0.5, max: 5, unit: 'mm' }), { error: '1 to 8 bores' })
+      .min(1, { error: '1 to 8 bores' })
+      .max(8, { error: '1 to 8 bores' }),
+    /** That the head and its window bear. */
+    mostBar: boundedNumber({ quantity: 'pressure of the head', min: 0.5, max: 25, unit: 'bar' }),
+    /** What the compressor gives, counted at 0 °C and 1.01325 bar; null where it is not known. */
+    airLMin: boundedNumber({
+      quantity: 'air of the compressor',
+      min: 5,
+      max: 5000,
+      unit: 'L/min',
+    }).nullable(),
+    gases: z.array(oneOf(cutGases), { error: 'one gas or more' }).min(1, { error: 'one gas or more' }),
+  },
+  { error: 'cutting with boresMm, mostBar, airLMin and gases, or null' },
 );
 
 /** What a machine is able to do and how its panel says it. */
@@ -198,6 +255,10 @@ export const machineProfileSchema = z
       readyLights: z.array(readyLightsSchema).max(machineModes.length, { error: 'one row a mode' }),
       /** Null for a fibre laser. */
       lamp: lampSchema.nullable(),
+      /** Null where it does not clean. */
+      cleaning: cleaningSchema.nullable(),
+      /** Null where it does not cut. */
+      cutting: cuttingSchema.nullable(),
     },
     { error: 'a machine’s profile' },
   )
@@ -245,6 +306,8 @@ export const nothingKnown: Pick<
   | 'pulseOffMs'
   | 'readyLights'
   | 'lamp'
+  | 'cleaning'
+  | 'cutting'
 > = {
   optics: null,
   mains: null,
@@ -259,8 +322,11 @@ export const nothingKnown: Pick<
   pulseOffMs: null,
   readyLights: [],
   lamp: null,
+  cleaning: null,
+  cutting: null,
 };
 const circuitNotKept = { litres: null, heatingW: null };
+const lampNotKept = { spotsMm: [], points: [] };
 
 /**
  * A profile as it was stored or written to a file, with what its version did not know of filled in as not known. What
@@ -269,7 +335,9 @@ const circuitNotKept = { litres: null, heatingW: null };
 export function withoutGaps(profile: unknown): unknown {
   if (typeof profile !== 'object' || profile === null || Array.isArray(profile)) return profile;
   const whole: Record<string, unknown> = { ...nothingKnown, ...profile };
-  const { coolant } = whole;
+  const { coolant, lamp } = whole;
+  if (typeof lamp === 'object' && lamp !== null && !Array.isArray(lamp))
+    whole['lamp'] = { ...lampNotKept, ...lamp };
   if (Array.isArray(coolant)) {
     whole['coolant'] = coolant.map((circuit: unknown) =>
       typeof circuit === 'object' && circuit !== null ? { ...circuitNotKept, ...circuit } : circuit,

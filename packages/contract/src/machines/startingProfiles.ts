@@ -47,8 +47,13 @@ const benchProfile: MachineProfile = {
   modulationHz: { least: 50, most: 5000, step: 50 },
   pulseOnMs: { least: 10, most: 1000, step: 10 },
   pulseOffMs: { least: 10, most: 1000, step: 10 },
-  readyLights: [{ mode: 'weld', lights: 'laser ready and clamp, both steady green' }],
+  readyLights: [
+    { mode: 'weld', lights: 'laser ready and clamp, both steady green' },
+    { mode: 'cut', lights: 'laser ready steady, air pressure steady' },
+  ],
   lamp: null,
+  cleaning: null,
+  cutting: { boresMm: [1, 1.2, 1.5], mostBar: 10, airLMin: 120, gases: ['air', 'nitrogen'] },
 };
 
 const barrowProfile: MachineProfile = {
@@ -82,6 +87,14 @@ const barrowProfile: MachineProfile = {
     { mode: 'clean', lights: 'emission and gas; the clamp stays dark' },
   ],
   lamp: null,
+  cleaning: {
+    fitting: 'lens',
+    spotMm: 0.6,
+    widthMm: { least: 5, most: 100, step: 1 },
+    rateHz: { least: 10, most: 200, step: 1 },
+    shapes: ['line', 'circle'],
+  },
+  cutting: null,
 };
 
 const lampProfile: MachineProfile = {
@@ -116,7 +129,15 @@ const lampProfile: MachineProfile = {
     pulseRateHz: { least: 0.5, most: 20, step: 0.5 },
     peakPowerW: 6000,
     needsSending: true,
+    spotsMm: [0.6, 0.9, 1.4],
+    points: [
+      { currentA: 120, pulseMs: 4, energyJ: 3.4 },
+      { currentA: 180, pulseMs: 4, energyJ: 7.1 },
+      { currentA: 240, pulseMs: 6, energyJ: 18 },
+    ],
   },
+  cleaning: null,
+  cutting: null,
 };
 
 const plateProfile: MachineProfile = {

@@ -7,6 +7,10 @@ import type { CoatId } from './coatTable.js';
 export const cleanAims = ['bare', 'quick', 'tint'] as const;
 export type CleanAim = (typeof cleanAims)[number];
 
+/** How the light is swept: to and fro on a line, or round in a circle that goes along with the hand. */
+export const sweepShapes = ['line', 'circle'] as const;
+export type SweepShape = (typeof sweepShapes)[number];
+
 /** What a machine's cleaning head, or the gun with its cleaning lens, can be set to. */
 export interface CleanHead {
   readonly power: KnobRange<Watt>;
@@ -18,6 +22,8 @@ export interface CleanHead {
   /** Full sweeps to and fro a second. */
   readonly rate: KnobRange<Hertz>;
   readonly spot: Metre;
+  /** One or more. */
+  readonly shapes: readonly SweepShape[];
 }
 
 /** A face to be cleaned. */
@@ -38,6 +44,7 @@ export interface CleanSetting {
   readonly duty: Fraction;
   /** Of the light; null where it stays on. */
   readonly pulses: Hertz | null;
+  readonly shape: SweepShape;
   readonly width: Metre;
   readonly rate: Hertz;
   readonly passes: number;

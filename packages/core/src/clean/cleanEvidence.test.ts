@@ -27,13 +27,14 @@ const head: CleanJob['head'] = {
   width: { least: mm(5), most: mm(100), step: 0.001 },
   rate: { least: hertz(10), most: hertz(200), step: 1 },
   spot: mm(0.6),
+  shapes: ['line', 'circle'],
 };
 const job: CleanJob = {
   ...{ metal: findMetal('stainless304'), thickness: mm(2), coat: 'heatTint', head },
   ...{ length: metre(0.5), width: mm(20), aim: 'tint' },
 };
 const setting: CleanSetting = {
-  ...{ power: watt(800), duty: fraction(1), pulses: null, width: mm(20), rate: hertz(100) },
+  ...{ power: watt(800), duty: fraction(1), pulses: null, shape: 'line', width: mm(20), rate: hertz(100) },
   ...{ passes: 1, travel: mmPerSecond(15) },
 };
 
@@ -51,6 +52,11 @@ describe('odds of a strip', () => {
         expect(more.untouched + more.patchy).toBeLessThanOrEqual(less.untouched + less.patchy);
       }),
     );
+  });
+
+  it('of a circle are those of a straight sweep that brings as much', () => {
+    const fluence = (shape: 'line' | 'circle') => cleanFigures(job, { ...setting, shape }).fluence;
+    expect(fluence('line') / fluence('circle')).toBeCloseTo(Math.PI / 2);
   });
 
   it('leave coat between rows that do not meet, whatever the power', () => {

@@ -3,11 +3,13 @@ export { coatTable, coats, coatsOn, type CoatId } from './coatTable.js';
 export {
   cleanAims,
   stripLooks,
+  sweepShapes,
   type CleanAim,
   type CleanHead,
   type CleanJob,
   type CleanSetting,
   type StripLook,
+  type SweepShape,
   type StripOdds,
 } from './CleanJob.js';
 export { learnCoat, stripOdds, cleanPrior, type CleanedStrip } from './cleanEvidence.js';

@@ -1,13 +1,14 @@
 import { meltRise } from '../metal/index.js';
 import { second, type Second } from '../quantity/index.js';
+import { pathOver } from './cleaningOf.js';
 import type { CleanJob, CleanSetting } from './CleanJob.js';
 
 /** How long the spot takes to pass one place in a sweep. */
 export function passingTime(
   { head }: Pick<CleanJob, 'head'>,
-  { width, rate }: Pick<CleanSetting, 'width' | 'rate'>,
+  { width, rate, shape }: Pick<CleanSetting, 'width' | 'rate' | 'shape'>,
 ): Second {
-  return second(head.spot / (2 * rate * width));
+  return second(head.spot / (2 * rate * width * pathOver[shape]));
 }
 
 /**
@@ -18,7 +19,7 @@ export function passingTime(
  */
 export function markFluence(
   job: Pick<CleanJob, 'metal' | 'head'>,
-  setting: Pick<CleanSetting, 'width' | 'rate'>,
+  setting: Pick<CleanSetting, 'width' | 'rate' | 'shape'>,
 ): number {
   const { metal } = job;
   const { conductivity, density, heatCapacity, surfaceAbsorptivity } = metal;

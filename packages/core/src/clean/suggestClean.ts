@@ -58,14 +58,16 @@ function costOf(job: CleanJob, belief: ThresholdBelief, setting: CleanSetting): 
   );
 }
 
+/** In the first shape of the head: the others are a matter of taste and of the edge that is wanted. */
 function* candidates({ head, width: face }: CleanJob): Generator<CleanSetting> {
+  const shape = head.shapes[0] ?? 'line';
   const widths = spread(head.width, 3).map((width) => snapToKnob(head.width, metre(Math.min(width, face))));
   for (const power of spread(head.power, 9))
     for (const [duty, pulses] of lights(head))
       for (const width of new Set(widths))
         for (const rate of spread(head.rate, 4))
           for (let passes = 1; passes <= mostPasses; passes++)
-            for (const travel of paces) yield { power, duty, pulses, width, rate, passes, travel };
+            for (const travel of paces) yield { power, duty, pulses, shape, width, rate, passes, travel };
 }
 
 /** Light that stays on, and pulses as quick as the machine has them. */
