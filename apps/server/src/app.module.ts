@@ -21,6 +21,8 @@ import type { SecondPlace } from './backups/secondPlace.js';
 import { CardsModule } from './cards/cards.module.js';
 import { JobsModule } from './jobs/jobs.module.js';
 import { LaddersModule } from './ladders/ladders.module.js';
+import { ModeCardsModule } from './modeCards/modeCards.module.js';
+import { TrialsModule } from './trials/trials.module.js';
 import { LightModule } from './light/light.module.js';
 import { MachinesModule } from './machines/machines.module.js';
 import { WindowsModule } from './windows/windows.module.js';
@@ -108,6 +110,8 @@ export class AppModule {
         ProgramSlotsModule,
         JobsModule,
         LaddersModule,
+        TrialsModule,
+        ModeCardsModule,
         SupplyModule,
         ReadinessModule,
         RecordsModule,

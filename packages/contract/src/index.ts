@@ -69,10 +69,13 @@ export {
   lampJobOf,
   lampSettingOf,
 } from './modes/rules/modeJobs.js';
+export { meanPowerOf } from './modes/rules/meanPowerOf.js';
 export { modesOf } from './modes/rules/modeOnMachine.js';
+export { modeUse, type ModeUse } from './modes/rules/modeUse.js';
 export { modeRules, type ModeRules, type ModeShop } from './modes/rules/modeRules.js';
 export {
   trialKnobs,
+  mostTrialPhotos,
   trialDraftSchema,
   trialLadderDraftSchema,
   trialLadderSchema,

@@ -552,7 +552,9 @@ export {
   type CleanSetting,
   learnCoat,
   stripOdds,
+  cleanZones,
   cleanFigures,
+  type CleanFigures,
   suggestClean,
 } from './clean/index.js';
 
@@ -565,6 +567,7 @@ export {
   type CutJob,
   type CutSetting,
   cutFigures,
+  type CutFigures,
   hazardBehind,
   learnCut,
   likelyLimit,
@@ -581,10 +584,12 @@ export {
   fitLampEnergy,
   pulseEnergy,
   pulsedWeld,
+  type PulsedWeld,
   joinedBetween,
   deepEnough,
+  depthTimes,
   learnLamp,
   pulseOdds,
   suggestPulses,
 } from './lamp/index.js';
-export { thresholdAlong, type ThresholdBelief } from './evidence/index.js';
+export { type ThresholdBelief } from './evidence/index.js';

@@ -13,10 +13,11 @@ export const samplePeople: readonly Person[] = [
   { id: 'tobias', name: 'Tobias', role: 'upkeep', isDisabled: false },
 ];
 
-/** Its two machines, without makers' names. */
+/** Its machines, without makers' names: two fibre lasers, and the old lamp unit that still does spots. */
 export const sampleMachines: readonly Machine[] = [
   { id: 'bench', name: 'the bench unit', revision: 1, profile: startingProfile('bench') },
   { id: 'barrow', name: 'the barrow unit', revision: 1, profile: startingProfile('barrow') },
+  { id: 'lamp', name: 'the old lamp unit', revision: 1, profile: startingProfile('lamp') },
 ];
 
 function startingProfile(id: StartingProfile['id']): MachineProfile {

@@ -16,6 +16,7 @@ import { seedGlass, seedLight, type NewestWindow } from './seedGlass.js';
 import { seedHouse } from './sampleHouse.js';
 import { seedReadiness } from './sampleReadiness.js';
 import { seedJobs } from './seedJobs.js';
+import { seedTrials } from './seedTrials.js';
 import { seedSlots } from './seedSlots.js';
 import { seedUpkeep } from './seedUpkeep.js';
 import { sampleMachines, samplePeople } from './sampleWorkshop.js';
@@ -65,6 +66,7 @@ export function seedWorkshop(
     await seedCoupons(manager, app.get(PhotoFiles), past, now);
     await seedCards(manager, past);
     if (past === 'months') await seedSlots(manager, now);
+    await seedTrials(manager, now);
     await seedReadiness(manager, now);
     if (past === 'months') await seedUpkeep(manager, app.get(PhotoFiles), now);
     await seedHouse(manager, new Date(now - 20 * day).toISOString());

@@ -28,6 +28,7 @@ let other: Desk;
 let couponId: string;
 let cardId: string;
 let jobId: string;
+const modeCardId = newId();
 let day: Day;
 
 beforeAll(async () => {
@@ -72,6 +73,22 @@ const part = {
   supplier: '',
   lot: '',
 };
+const cut = () => ({
+  machineId: 'bench',
+  work: {
+    ...{ mode: 'cut', metal: 'lowCarbonSteel', thicknessMm: 1.5, gas: 'air', pressureBar: 8, boreMm: 1.2 },
+    ...{ line: 'straight', lengthMm: 300, aim: 'clean' },
+  },
+  setting: {
+    ...{ mode: 'cut', powerW: 900, dutyPercent: 100, pulseHz: null, paceMmS: 15 },
+    ...{ focusMm: 0, standoffMm: 1 },
+  },
+});
+const trial = () => ({
+  ...{ ...cut(), look: 'beard', isTintLeft: null, kerfMm: 0.3, wasSent: null, lightOnS: 20, stated: 0.4 },
+  ...{ ladder: null, photoIds: [], remark: '', madeAt: couponDraft().weldedAt },
+});
+const modeCard = (why: string, title = 'hatch blanks') => ({ ...cut(), title, notes: '', slot: '', why });
 const clearance = { personId: 'tobias', machineId: 'bench', mode: 'weld', until: null, note: '' };
 const record = { machineId: 'bench', detail: { kind: 'focus', tubeMm: 1.4 }, note: 'narrowest' };
 /** The first step of the evening, which nothing comes before. */
@@ -147,6 +164,18 @@ const once: readonly OnceRow[] = [
     path: (id) => `clearances/${id}`,
     draft: () => clearance,
     otherwise: () => ({ ...clearance, note: 'another' }),
+  },
+  {
+    route: '/api/trials/{id}',
+    path: (id) => `trials/${id}`,
+    draft: trial,
+    otherwise: () => ({ ...trial(), remark: 'another' }),
+  },
+  {
+    route: '/api/trial-ladders/{id}',
+    path: (id) => `trial-ladders/${id}`,
+    draft: () => ({ ...cut(), name: 'pace', knob: 'paceMmS', values: [8, 12, 18] }),
+    otherwise: () => ({ ...cut(), name: 'another', knob: 'paceMmS', values: [8, 12, 18] }),
   },
   {
     route: '/api/weld-checks/{id}',
@@ -260,6 +289,13 @@ const revisions: readonly RevisionRow[] = [
     draft: () => jobDraft({ why: 'so' }),
     otherwise: () => jobDraft({ why: 'another' }),
   },
+  {
+    route: '/api/mode-cards/{id}/versions/{version}',
+    path: (version) => `mode-cards/${modeCardId}/versions/${version}`,
+    newest: () => Promise.resolve(0),
+    draft: () => modeCard('so'),
+    otherwise: () => modeCard('so', 'another'),
+  },
   ...Object.entries(sheets).map(([sheet, [draft, otherwise]]) => ({
     route: `/api/house/${sheet}/{revision}`,
     path: (revision: number) => `house/${sheet}/${revision}`,
@@ -298,6 +334,21 @@ const takenBack: readonly TakenBackRow[] = [
     route: '/api/tests/{id}/withdrawal',
     make: '/api/coupons/{id}/tests/{testId}',
     path: (id) => `tests/${id}/withdrawal`,
+  },
+  {
+    route: '/api/trials/{id}/withdrawal',
+    make: '/api/trials/{id}',
+    path: (id) => `trials/${id}/withdrawal`,
+  },
+  {
+    route: '/api/trial-ladders/{id}/closing',
+    make: '/api/trial-ladders/{id}',
+    path: (id) => `trial-ladders/${id}/closing`,
+  },
+  {
+    route: '/api/mode-cards/{id}/retirement',
+    make: '/api/mode-cards/{id}/versions/{version}',
+    path: (id) => `mode-cards/${id}/retirement`,
   },
   { route: '/api/ladders/{id}/closing', make: '/api/ladders/{id}', path: (id) => `ladders/${id}/closing` },
   {
@@ -351,6 +402,7 @@ const made: Readonly<Record<string, (id: string) => [path: string, draft: object
   ],
   '/api/cards/{id}/versions/{version}': (id) => [`cards/${id}/versions/1`, card('')],
   '/api/jobs/{id}/revisions/{revision}': (id) => [`jobs/${id}/revisions/1`, jobDraft()],
+  '/api/mode-cards/{id}/versions/{version}': (id) => [`mode-cards/${id}/versions/1`, modeCard('')],
 };
 
 describe.each(takenBack)('put and delete $route', ({ make, path }) => {

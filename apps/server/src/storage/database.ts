@@ -18,6 +18,8 @@ import { LadderEntity } from '../ladders/ladder.entity.js';
 import { LightEntryEntity } from '../light/lightEntry.entity.js';
 import { MachineEntity } from '../machines/machine.entity.js';
 import { MachineRevisionEntity } from '../machines/machineRevision.entity.js';
+import { ModeCardEntity } from '../modeCards/modeCard.entity.js';
+import { ModeCardVersionEntity } from '../modeCards/modeCardVersion.entity.js';
 import { ProtectiveWindowEntity } from '../windows/protectiveWindow.entity.js';
 import { PersonEntity } from '../people/person.entity.js';
 import { SessionEntity } from '../people/session.entity.js';
@@ -33,6 +35,8 @@ import { ShopRecordEntity } from '../records/shopRecord.entity.js';
 import { EyewearEntity } from '../safety/eyewear.entity.js';
 import { StockItemEntity } from '../stock/stockItem.entity.js';
 import { BottleEntity } from '../supply/bottle.entity.js';
+import { TrialEntity } from '../trials/trial.entity.js';
+import { TrialLadderEntity } from '../trials/trialLadder.entity.js';
 import { ClearanceEntity } from '../training/clearance.entity.js';
 import { UpkeepPlanEntity } from '../upkeep/upkeepPlan.entity.js';
 import { migrations } from './migrations/index.js';
@@ -74,6 +78,10 @@ const entities = [
   WeldRunEntity,
   WeldClaimEntity,
   WeldCheckEntity,
+  TrialLadderEntity,
+  TrialEntity,
+  ModeCardEntity,
+  ModeCardVersionEntity,
 ];
 
 /**

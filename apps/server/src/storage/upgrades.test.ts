@@ -56,6 +56,9 @@ const ofMachine = ['parts', 'records', 'light', 'days', 'sequence', 'slots', 'ph
 const ofShop = [
   'people',
   'ladders',
+  'trials',
+  'trial-ladders',
+  'mode-cards',
   'jobs',
   'house',
   'bottles',

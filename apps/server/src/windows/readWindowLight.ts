@@ -3,10 +3,11 @@ import type { EntityManager } from 'typeorm';
 import type { ReadRows } from '../storage/longReads.js';
 import { lightOfCoupons } from '../coupons/face/readCouponLight.js';
 import { lightOfRuns } from '../jobs/face/readRunLight.js';
+import { lightOfTrials } from '../trials/face/readTrialLight.js';
 import { lightOfEntries } from '../light/face/readLight.js';
 
 /**
- * All light through windows, of coupons, of jobs and of the light log, what is alike taken together, taken-back ones left out.
+ * All light through windows, of coupons, of jobs, of trials of other modes and of the light log, what is alike taken together, taken-back ones left out.
  *
  * @param windowIds whose light it is; null for all
  * @param read where its rows are read
@@ -16,10 +17,11 @@ export async function readWindowLight(
   windowIds: readonly string[] | null,
   read: ReadRows,
 ): Promise<readonly WindowLight[]> {
-  const [ofCoupons, ofRuns, ofEntries] = await Promise.all([
+  const lights = await Promise.all([
     lightOfCoupons(manager, windowIds, read),
     lightOfRuns(manager, windowIds, read),
+    lightOfTrials(manager, windowIds, read),
     lightOfEntries(manager, windowIds, read),
   ]);
-  return [...ofCoupons, ...ofRuns, ...ofEntries];
+  return lights.flat();
 }

@@ -12,6 +12,7 @@ import { conflict, refused } from '../http/problem.js';
 import { codeInWords } from '../kit/codeInWords.js';
 import { FittedParts } from '../kit/FittedParts.js';
 import { RecordKit } from '../kit/recordKit.js';
+import { moveTrials } from '../trials/face/readTrialLight.js';
 import { moveRuns } from '../jobs/face/readRunLight.js';
 import { moveLight } from '../light/face/readLight.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
@@ -82,6 +83,16 @@ export class WindowsService {
     return (await this.fittedOver(machineId, manager))(moment);
   }
 
+  /** The same, of a machine whose windows nobody writes down; null there. */
+  async fittedAt(
+    machineId: string,
+    moment: string,
+    manager: EntityManager,
+  ): Promise<ProtectiveWindowEntity | null> {
+    const isKept = (await glass.fitted(manager, { machineId })) !== null;
+    return isKept ? this.requireFittedAt(machineId, moment, manager) : null;
+  }
+
   /** A function that gives the window that was fitted on a machine at each of many moments. */
   async fittedOver(
     machineId: string,
@@ -127,6 +138,7 @@ export class WindowsService {
           throw conflict(`Coupons were welded through window ${number}: its change cannot be taken back.`);
         await moveLight(manager, id, previousId);
         await moveRuns(manager, id, previousId);
+        await moveTrials(manager, id, previousId);
       }),
     );
   }

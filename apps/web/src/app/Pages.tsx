@@ -6,6 +6,7 @@ import { Loading } from '../shared/page/Loading.js';
 import { Broken } from './Broken.js';
 import { Lost } from './Lost.js';
 
+const ModeDialScreen = lazy(() => import('../dial/modes/ModeDialPage.js'));
 const ReadyPages = lazy(() => import('./ReadyPages.js'));
 const CardsPages = lazy(() => import('./CardsPages.js'));
 const CouponsPages = lazy(() => import('./CouponsPages.js'));
@@ -26,6 +27,7 @@ export function Pages() {
         <Routes>
           <Route index element={<Navigate to="/dial" replace />} />
           <Route path="dial" element={<DialScreen />} />
+          <Route path="dial/:mode" element={<ModeDialScreen />} />
           <Route path="ready/*" element={<ReadyPages />} />
           <Route path="cards/*" element={<CardsPages />} />
           <Route path="coupons/*" element={<CouponsPages />} />

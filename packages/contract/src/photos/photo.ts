@@ -39,7 +39,7 @@ export const photoSchema = z.strictObject({
 export type Photo = z.infer<typeof photoSchema>;
 
 /** What a photo of the shop, not of a coupon, shows. */
-const shopPhotoSubjects = ['glass', 'statusPage', 'upkeep', 'job'] as const;
+const shopPhotoSubjects = ['glass', 'statusPage', 'upkeep', 'job', 'trial'] as const;
 export type ShopPhotoSubject = (typeof shopPhotoSubjects)[number];
 
 /** What comes with the bytes of a photo of the shop. */

@@ -9,6 +9,9 @@ const allLooks = [...new Set([...stripLooks, ...pieceLooks, ...pulseLooks])] as 
   (typeof stripLooks | typeof pieceLooks | typeof pulseLooks)[number],
 ];
 
+/** Photos of one trial. */
+export const mostTrialPhotos = 6;
+
 /** What can be measured of a trial, with what is allowed. */
 export const trialRanges = {
   lightOn: { quantity: 'light on', min: 0.01, max: 3600, unit: 's' },
@@ -43,7 +46,9 @@ export const trialDraftSchema = z
           { error: 'a rung with ladderId and index, or null' },
         )
         .nullable(),
-      photoIds: z.array(clientId, { error: 'the ids of photos' }).max(6, { error: 'up to 6 photos' }),
+      photoIds: z
+        .array(clientId, { error: 'the ids of photos' })
+        .max(mostTrialPhotos, { error: `up to ${mostTrialPhotos} photos` }),
       remark: shortText(1000),
       /** By the client's own clock. */
       madeAt: moment,

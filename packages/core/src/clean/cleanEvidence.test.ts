@@ -9,6 +9,7 @@ import {
   cleanAims,
   cleanFigures,
   cleanPrior,
+  cleanZones,
   coats,
   learnCoat,
   stripLooks,
@@ -82,6 +83,13 @@ describe('strips of the shop', () => {
     expect(thresholdAfter(strip('bare')).mean).toBeLessThan(before.mean);
     const ten = thresholdAfter(...Array.from({ length: 10 }, () => strip('patchy')));
     expect(ten.sd).toBeLessThan(before.sd / 2);
+  });
+
+  it('narrow the zone that is shown, around where the coat comes off', () => {
+    const zone = (...strips: CleanedStrip[]) => cleanZones(learnCoat('heatTint', strips), job, setting).coat;
+    const [before, after] = [zone(), zone(...Array.from({ length: 8 }, () => strip('patchy')))];
+    expect(after.high / after.low).toBeLessThan(before.high / before.low);
+    expect(cleanFigures(job, setting).fluence).toBeGreaterThan(after.low);
   });
 
   it('of another machine count for less', () => {

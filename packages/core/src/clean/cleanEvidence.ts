@@ -1,4 +1,10 @@
-import { chanceBelow, learnThresholds, type SeenBound, type ThresholdBelief } from '../evidence/index.js';
+import {
+  chanceBelow,
+  learnThresholds,
+  thresholdAlong,
+  type SeenBound,
+  type ThresholdBelief,
+} from '../evidence/index.js';
 import { normalCdf } from '../numeric/index.js';
 import type { CleanJob, CleanSetting, StripLook, StripOdds } from './CleanJob.js';
 import { coatTable, type CoatId } from './coatTable.js';
@@ -82,6 +88,34 @@ export function stripOdds(belief: ThresholdBelief, job: CleanJob, setting: Clean
     patchy: touched - cleared,
     bare: cleared * (1 - isMarked),
     marked: cleared * isMarked,
+  };
+}
+
+/** Bounds of a fluence, J/m2. */
+interface FluenceZone {
+  readonly low: number;
+  readonly high: number;
+}
+
+/** Four fifths of what is believed lie within so many standard deviations of a normal variable. */
+const fourFifths = 1.2815515655446004;
+
+/**
+ * Between what fluences of one sweep the coat is believed to begin to come off, and the metal to be marked: the middle four
+ * fifths, by what has been learned.
+ */
+export function cleanZones(
+  belief: ThresholdBelief,
+  job: CleanJob,
+  setting: CleanSetting,
+): { readonly coat: FluenceZone; readonly mark: FluenceZone } {
+  const zone = (row: readonly number[], scale: number): FluenceZone => {
+    const { mean, sd } = thresholdAlong(belief, row);
+    return { low: scale * Math.exp(mean - fourFifths * sd), high: scale * Math.exp(mean + fourFifths * sd) };
+  };
+  return {
+    coat: zone(coatRow, Math.sqrt(passingTime(job, setting) / saidFor)),
+    mark: zone(markRow, markFluence(job, setting)),
   };
 }
 

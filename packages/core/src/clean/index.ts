@@ -12,6 +12,6 @@ export {
   type SweepShape,
   type StripOdds,
 } from './CleanJob.js';
-export { learnCoat, stripOdds, cleanPrior, type CleanedStrip } from './cleanEvidence.js';
+export { cleanZones, learnCoat, stripOdds, cleanPrior, type CleanedStrip } from './cleanEvidence.js';
 export { cleanFigures, type CleanFigures } from './cleanFigures.js';
 export { suggestClean } from './suggestClean.js';

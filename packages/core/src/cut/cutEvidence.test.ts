@@ -101,7 +101,7 @@ describe('pieces of the shop', () => {
   const piece = (look: PieceLook, isElsewhere = false): CutPiece => ({ job, setting, look, isElsewhere });
 
   it('bring the limit down after sparks, and up after cuts that went through', () => {
-    const limit = (...pieces: CutPiece[]) => likelyLimit(learnCut(pieces), job, setting);
+    const limit = (...pieces: CutPiece[]) => likelyLimit(learnCut(pieces), job, setting).middle;
     const quick = { ...piece('through'), setting: { ...setting, travel: mmPerSecond(60) } };
     expect(limit(piece('sparksUp'))).toBeLessThan(limit());
     expect(limit(quick)).toBeGreaterThan(limit());

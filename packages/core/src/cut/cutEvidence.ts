@@ -71,10 +71,19 @@ export function pieceOdds(belief: ThresholdBelief, job: CutJob, setting: CutSett
   };
 }
 
-/** The speed past which a cut is more likely lost than not, as the shop's pieces have it. */
-export function likelyLimit(belief: ThresholdBelief, job: CutJob, setting: CutSetting): MetrePerSecond {
-  const { mean } = thresholdAlong(belief, speedRow);
-  return metrePerSecond(cutFigures(job, setting).energyLimit * Math.exp(mean));
+/** Four fifths of what is believed lie within so many standard deviations of a normal variable. */
+const fourFifths = 1.2815515655446004;
+
+/** The speed past which a cut is more likely lost than not, as the shop's pieces have it, and the middle four fifths of it. */
+export function likelyLimit(
+  belief: ThresholdBelief,
+  job: CutJob,
+  setting: CutSetting,
+): { readonly middle: MetrePerSecond; readonly low: MetrePerSecond; readonly high: MetrePerSecond } {
+  const { mean, sd } = thresholdAlong(belief, speedRow);
+  const { energyLimit } = cutFigures(job, setting);
+  const at = (deviations: number) => metrePerSecond(energyLimit * Math.exp(mean + deviations * sd));
+  return { middle: at(0), low: at(-fourFifths), high: at(fourFifths) };
 }
 
 /** ln of the pace over the energy limit, and ln of the push with what a slow hand takes from it. */

@@ -12,5 +12,12 @@ export {
 export { fitLampEnergy, pulseEnergy, type LampEnergy } from './lampEnergy.js';
 export { spotMelt } from './spotMelt.js';
 export { pulsedWeld, joinedBetween, type PulsedWeld } from './pulsedWeld.js';
-export { deepEnough, lampPrior, learnLamp, pulseOdds, type PulsedCoupon } from './lampEvidence.js';
+export {
+  deepEnough,
+  depthTimes,
+  lampPrior,
+  learnLamp,
+  pulseOdds,
+  type PulsedCoupon,
+} from './lampEvidence.js';
 export { suggestPulses } from './suggestPulses.js';

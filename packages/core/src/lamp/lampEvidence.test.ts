@@ -5,6 +5,7 @@ import { hertz, joule, mm, mmPerSecond, second, watt } from '../quantity/index.j
 import { gaussian, numberStream } from '../testing/numberStream.js';
 import {
   deepEnough,
+  depthTimes,
   fitLampEnergy,
   joinedBetween,
   lampPrior,
@@ -149,6 +150,19 @@ describe('what is suggested', () => {
     const weld = pulsedWeld(seam, found, table);
     expect(weld.overlap).toBeGreaterThan(0.4);
     expect(pulseOdds(untried, table, seam, weld).blown).toBeLessThan(0.25);
+  });
+
+  it('says deeper of what is computed after welds that came through, with a narrower band', () => {
+    const through = {
+      job: spot,
+      setting: suggestPulses(spot, untried, table)!,
+      look: 'through',
+      isElsewhere: false,
+    } as const;
+    const after = depthTimes(learnLamp(table, [through, through, through]));
+    const before = depthTimes(untried);
+    expect(after.middle).toBeGreaterThan(before.middle);
+    expect(after.high / after.low).toBeLessThan(before.high / before.low);
   });
 
   it('turns up after loose spots and down after blown ones', () => {

@@ -1,4 +1,10 @@
-import { chanceBelow, learnThresholds, type SeenBound, type ThresholdBelief } from '../evidence/index.js';
+import {
+  chanceBelow,
+  learnThresholds,
+  thresholdAlong,
+  type SeenBound,
+  type ThresholdBelief,
+} from '../evidence/index.js';
 import type { LampEnergy } from './lampEnergy.js';
 import type { LampJob, LampSetting, PulseLook, PulseOdds } from './LampJob.js';
 import { joinedBetween, pulsedWeld, type PulsedWeld } from './pulsedWeld.js';
@@ -76,6 +82,20 @@ export function deepEnough(
   const noise = Math.hypot(pulseNoise, table.sd);
   const short = chanceBelow(belief, depthRow, Math.log(job.wanted / Math.max(holds, leastDepth)), noise);
   return (1 - short) * (1 - chanceBelow(belief, spitRow, Math.log(Math.max(dense, 1e-6)), noise));
+}
+
+/** Four fifths of what is believed lie within so many standard deviations of a normal variable. */
+const fourFifths = 1.2815515655446004;
+
+/** What the shop's welds make of a computed depth: times what, in the middle and at the ends of the middle four fifths. */
+export function depthTimes(belief: ThresholdBelief): {
+  readonly middle: number;
+  readonly low: number;
+  readonly high: number;
+} {
+  const { mean, sd } = thresholdAlong(belief, depthRow);
+  const at = (deviations: number) => Math.exp(mean + deviations * Math.hypot(sd, pulseNoise));
+  return { middle: at(0), low: at(-fourFifths), high: at(fourFifths) };
 }
 
 /** Depths below this are none; so that a logarithm can be taken. */

@@ -18,6 +18,8 @@ const shallowest = 1e-6;
 /** Spots a second: a hand sets single ones; a seam is followed as they come. */
 const spotRate = 2;
 const seamRates = [3, 5, 8, 12, 20];
+/** A lamp's supply recharges between pulses: it is lit for no more than this share of the time. A starting figure. */
+const mostOfTheTime = 0.1;
 /** Share of a spot's width that the hand goes on from pulse to pulse. */
 const steps = [0.2, 0.3, 0.4, 0.5];
 
@@ -58,6 +60,7 @@ function* candidates({ kind, head }: LampJob, table: LampEnergy): Generator<Lamp
       for (const current of spread(head.current, 10))
         for (const wanted of kind === 'spot' ? [spotRate] : seamRates) {
           const rate = snapToKnob(head.rate, hertz(wanted));
+          if (width * rate > mostOfTheTime) continue;
           if (pulseEnergy(table, { current, width }) * rate > head.meanPower) continue;
           const single: LampSetting = { current, width: second(width), rate, spot, travel: null };
           if (kind === 'spot') yield single;

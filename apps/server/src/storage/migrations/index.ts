@@ -14,6 +14,7 @@ import { RetiredMachines1765100000000 } from './1765100000000-RetiredMachines.js
 import { LockByAddress1765200000000 } from './1765200000000-LockByAddress.js';
 import { HeldFast1765300000000 } from './1765300000000-HeldFast.js';
 import { Jobs1765400000000 } from './1765400000000-Jobs.js';
+import { Modes1765500000000 } from './1765500000000-Modes.js';
 
 /** Every migration, oldest first. */
 export const migrations = [
@@ -33,4 +34,5 @@ export const migrations = [
   LockByAddress1765200000000,
   HeldFast1765300000000,
   Jobs1765400000000,
+  Modes1765500000000,
 ];

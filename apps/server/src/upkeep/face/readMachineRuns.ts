@@ -3,14 +3,16 @@ import type { EntityManager } from 'typeorm';
 import { couponsLit } from '../../coupons/face/readCouponLight.js';
 import { runsLit } from '../../jobs/face/readRunLight.js';
 import { entriesLit } from '../../light/face/readLight.js';
+import { trialsLit } from '../../trials/face/readTrialLight.js';
 import { startsOf } from '../../readiness/face/startsOf.js';
 
-/** How a machine ran: its light on timed coupons, on jobs and in the light log, and the days it was started up. */
+/** How a machine ran: its light on timed coupons, on jobs, on trials of other modes and in the light log, and the days it was started up. */
 export async function readMachineRuns(manager: EntityManager, machineId: string): Promise<MachineRuns> {
   return {
     light: [
       ...(await couponsLit(manager, machineId)),
       ...(await runsLit(manager, machineId)),
+      ...(await trialsLit(manager, machineId)),
       ...(await entriesLit(manager, machineId)),
     ],
     starts: await startsOf(manager, machineId),

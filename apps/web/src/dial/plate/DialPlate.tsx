@@ -1,3 +1,4 @@
+import { inMm } from '@lone-heron/core';
 import { Timer } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import type { DialOutcome } from '../dialOutcome.js';
@@ -5,7 +6,8 @@ import { phoneLeaves, TurnTo } from '../section/TurnTo.js';
 import type { SheetName } from '../sheets/SheetName.js';
 import type { Dial } from '../useDial.js';
 import { KnobRow } from './KnobRow.js';
-import { behindPanel, panelRows } from '../../shared/panel/panelKnobs.js';
+import { TenPercent } from './TenPercent.js';
+import { behindPanel, panelRows, type PanelRow } from '../../shared/panel/panelKnobs.js';
 
 /** Fetched after the page: what goes with the knobs and why, and the other ways, which take a search each. */
 const FactList = lazy(() => import('./FactList.js'));
@@ -42,8 +44,7 @@ export function DialPlate({ dial, outcome, onSheet }: DialPlateProps) {
           <KnobRow
             key={row.knob}
             row={row}
-            units={house.units}
-            effect={outcome.effects[row.knob]}
+            {...saidOf(outcome, row.knob)}
             aside={behindPanel(row)}
             isTurned={turns[row.knob] !== undefined}
             isHeld={held[row.knob] !== undefined}
@@ -70,6 +71,15 @@ export function DialPlate({ dial, outcome, onSheet }: DialPlateProps) {
       </Suspense>
     </section>
   );
+}
+
+/** Where a knob lands, and what a tenth more of it does. */
+function saidOf({ effects, house }: DialOutcome, knob: PanelRow['knob']) {
+  const effect = effects[knob];
+  const hint = effect !== undefined && (
+    <TenPercent depthMm={inMm(effect.depthForTenPercent)} units={house.units} />
+  );
+  return { usable: effect?.usable ?? null, hint };
 }
 
 /** What the plate is for, and the sheets that go with it. */

@@ -1,32 +1,34 @@
-import type { HouseUnits } from '@lone-heron/contract';
 import type { KnobEffect } from '@lone-heron/core';
-import { inMm } from '@lone-heron/core';
 import { Lock, LockOpen, Minus, Plus, Undo2, type LucideIcon } from 'lucide-react';
-import { useId, useState, type KeyboardEvent } from 'react';
-import { TenPercent } from './TenPercent.js';
-import { panelFigure, type PanelRow } from '../../shared/panel/panelKnobs.js';
+import { useId, useState, type KeyboardEvent, type ReactNode } from 'react';
+import { panelFigure, type PlateRow } from '../../shared/panel/panelKnobs.js';
 import { readTypedKnob, turnedBy } from '../../shared/panel/typedKnob.js';
 
+type Usable = KnobEffect['usable'];
+
 interface KnobRowProps {
-  row: PanelRow;
-  units: Pick<HouseUnits, 'length'>;
-  effect: KnobEffect | undefined;
+  row: PlateRow;
+  /** Where it lands, with the others as they are; null where nowhere. */
+  usable: Usable;
+  /** What a small turn does; said under the band. */
+  hint: ReactNode;
   /** What the figure is in other words, such as the watts of a percentage. */
   aside?: string | undefined;
   isTurned: boolean;
-  /** Held: the search keeps it and adapts the rest. */
-  isHeld: boolean;
+  /** Held: the search keeps it and adapts the rest. Left out where nothing is adapted. */
+  isHeld?: boolean;
   onTurn: (value: number) => void;
   onRelease: () => void;
-  onHold: (isHeld: boolean) => void;
-  onWhy: () => void;
+  onHold?: (isHeld: boolean) => void;
+  /** Left out where there is no more to say. */
+  onWhy?: () => void;
 }
 
 /** Steps that Page Up and Page Down turn at once. */
 const pageSteps = 10;
 
 /** One knob: its figure large, a step either way, where it may stand, and what a turn does. */
-export function KnobRow({ row, units, effect, aside, isTurned, isHeld, ...acts }: KnobRowProps) {
+export function KnobRow({ row, usable, hint, aside, isTurned, isHeld = false, ...acts }: KnobRowProps) {
   const { onTurn, onRelease, onHold, onWhy } = acts;
   const [typed, setTyped] = useState<string | null>(null);
   const faultId = useId();
@@ -44,7 +46,13 @@ export function KnobRow({ row, units, effect, aside, isTurned, isHeld, ...acts }
   return (
     <li className="knob-row">
       <div className="leading-tight">
-        <button type="button" className="knob-name" aria-label={`Why ${row.name}`} onClick={onWhy}>
+        <button
+          type="button"
+          className="knob-name"
+          aria-label={`Why ${row.name}`}
+          disabled={onWhy === undefined}
+          onClick={onWhy}
+        >
           {row.name}
           {aside !== undefined && (
             <span className="block text-sm font-normal text-soft tabular-nums">{aside}</span>
@@ -66,16 +74,16 @@ export function KnobRow({ row, units, effect, aside, isTurned, isHeld, ...acts }
       </div>
       <StepButton name={`More ${row.name}`} icon={Plus} onPress={() => turnBy(1)} />
       <div className="knob-more text-[0.83rem] leading-tight text-soft">
-        <UsableBand row={row} usable={effect?.usable ?? null} />
+        <UsableBand row={row} usable={usable} />
         {fault === null ? (
-          effect !== undefined && <TenPercent depthMm={inMm(effect.depthForTenPercent)} units={units} />
+          hint
         ) : (
           <span id={faultId} role="alert" className="fault">
             {fault}
           </span>
         )}
       </div>
-      <HoldButton name={row.name} isHeld={isHeld} onHold={onHold} />
+      {onHold !== undefined && <HoldButton name={row.name} isHeld={isHeld} onHold={onHold} />}
     </li>
   );
 }
@@ -105,7 +113,7 @@ function HoldButton({
 }
 
 interface KnobFigureProps {
-  row: PanelRow;
+  row: PlateRow;
   /** What is being typed; null while the figure is the knob's own. */
   typed: string | null;
   faultId: string | null;
@@ -172,7 +180,7 @@ function ReleaseButton({ name, onRelease }: { name: string; onRelease: () => voi
 }
 
 /** The knob's whole reach as a line, the part of it that lands as a band, and where it stands as a stroke. */
-function UsableBand({ row, usable }: { row: PanelRow; usable: KnobEffect['usable'] }) {
+function UsableBand({ row, usable }: { row: PlateRow; usable: Usable }) {
   const share = (value: number) => ((value - row.least) / (row.most - row.least)) * 100;
   const words =
     usable === null

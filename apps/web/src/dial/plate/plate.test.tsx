@@ -110,8 +110,8 @@ describe('a knob', () => {
     render(
       <KnobRow
         row={row('power')}
-        effect={undefined}
-        units={{ length: 'mm' }}
+        usable={null}
+        hint={null}
         isTurned={false}
         isHeld={false}
         onTurn={onTurn}

@@ -17,6 +17,13 @@ import { useWords, type Words } from '../../shared/saidJoint/useWords.js';
 /** Comes right behind the page. */
 const SmallWords = lazy(() => import('./SmallWords.js'));
 
+const ModeWord = lazy(() => import('../modes/ModeWord.js'));
+const firstWord = (
+  <Suspense fallback="Weld">
+    <ModeWord mode="weld" />
+  </Suspense>
+);
+
 interface SentenceProps {
   dial: Dial;
   machines: readonly Machine[];
@@ -68,7 +75,7 @@ const SpokenSentence = memo(function SpokenSentence({
       <JointLine spoken={spoken} isOpen={isOpen} opens={wordsId} onToggle={() => setAsked(!isAsked)} />
       <div id={wordsId} className={isOpen ? 'contents' : 'hidden sm:contents'}>
         <div className="sentence sm:pr-24">
-          <JointWords words={words} spoken={spoken} />
+          <JointWords words={words} spoken={spoken} verb={firstWord} />
           <HowWords words={words} spoken={spoken} machines={machines} />
         </div>
         <Suspense fallback={<div className="h-7" />}>

@@ -1,17 +1,15 @@
-import {
-  seamKey,
+import { mostSeamPhotos, seamKey,
   seamsInPiece,
   type Job,
   type JobSeam,
   type Setting,
-  type WeldRunDraft,
-} from '@lone-heron/contract';
+  type WeldRunDraft, } from '@lone-heron/contract';
 import { useState } from 'react';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
 import { useAsSomebody } from '../../shared/door/useAsSomebody.js';
 import { useKept } from '../../shared/typing/useKept.js';
 import type { JobPlan } from '../plan/planJob.js';
-import { SeamPhotos } from '../photos/SeamPhotos.js';
+import { KeptPhotos } from '../../shared/photos/KeptPhotos.js';
 import { BenchKeys } from './BenchKeys.js';
 import { BenchNumbers } from './BenchNumbers.js';
 import { ChangeFirst } from './ChangeFirst.js';
@@ -82,7 +80,7 @@ export function BenchSeam({ job, plan, seam, here, onWrite, onTaken }: BenchSeam
         refusal={refusal}
       />
       <SeamNotes weld={weld} travelMmS={planned?.travelMmS ?? null} job={job} />
-      <SeamPhotos machineId={job.draft.machineId} of={weld.mark} photoIds={photoIds} onChange={setPhotoIds} />
+      <KeptPhotos subject="job" most={mostSeamPhotos} machineId={job.draft.machineId} of={weld.mark} photoIds={photoIds} onChange={setPhotoIds} />
       <BenchKeys
         clock={clock}
         canEnd={planned !== null}

@@ -1,11 +1,9 @@
-import {
-  checkRanges,
+import { mostSeamPhotos, checkRanges,
   testKinds,
   testResults,
   type Job,
   type JobWeld,
-  type WeldCheckDraft,
-} from '@lone-heron/contract';
+  type WeldCheckDraft, } from '@lone-heron/contract';
 import { useState } from 'react';
 import { useSetCheckWithdrawnMutation, useWriteCheckMutation } from '../../shared/api/weldChecksApi.js';
 import { shopNow } from '../../shared/clock/shopClock.js';
@@ -23,7 +21,7 @@ import { useUndoableSave } from '../../shared/save/useUndoableSave.js';
 import { forgetTyping } from '../../shared/typing/keptTyping.js';
 import { useKept } from '../../shared/typing/useKept.js';
 import { resultWords, testWords } from '../../shared/vocabulary/testWords.js';
-import { SeamPhotos } from '../photos/SeamPhotos.js';
+import { KeptPhotos } from '../../shared/photos/KeptPhotos.js';
 
 interface CheckSheetProps {
   job: Job;
@@ -109,7 +107,7 @@ export function CheckSheet({ job, weld, onClose }: CheckSheetProps) {
           <TextField label="What was found" text={found} longest={300} onType={setFound} />
           <MeasuredFields typed={typed} />
         </div>
-        <SeamPhotos
+        <KeptPhotos subject="job" most={mostSeamPhotos}
           machineId={job.draft.machineId}
           of={weld.mark}
           photoIds={photoIds}

@@ -9,13 +9,13 @@ import { Failure } from '../../shared/form/Failure.js';
 
 interface ShopPhotoProps {
   machineId: string;
-  subject: Exclude<ShopPhotoSubject, 'job'>;
+  subject: Exclude<ShopPhotoSubject, 'job' | 'trial'>;
   /** The one that was taken; null before. */
   photoId: string | null;
   onPhoto: (photoId: string | null) => void;
 }
 
-const takeWords: Readonly<Record<Exclude<ShopPhotoSubject, 'job'>, string>> = {
+const takeWords: Readonly<Record<Exclude<ShopPhotoSubject, 'job' | 'trial'>, string>> = {
   glass: 'Photo of the glass',
   statusPage: 'Photo of the status page',
   upkeep: 'Add a photo',

@@ -63,6 +63,9 @@ export function spokenFigure(value: number, unit: string, decimals: number): str
 }
 
 export const spokenTemperature = (celsius: number): string => spokenFigure(celsius, '°C', 1);
+/** By how much something warms, in the shop's degrees: "60 °C", "108 °F". */
+export const spokenRise = (kelvin: number): string =>
+  `${figure(kelvin / (spokenUnit('°C').own === ours ? ours : fahrenheit.own), 0)} ${spokenUnit('°C').unit}`;
 /** A bottle's pressure, or a test's. */
 export const spokenPressure = (bar: number): string =>
   spokenFigure(bar, 'bar', shopUnits().pressure === 'bar' ? 2 : 0);

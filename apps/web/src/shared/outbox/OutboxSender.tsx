@@ -5,6 +5,7 @@ import { useAddPhotoMutation } from '../api/photosApi.js';
 import { useAddShopPhotoMutation } from '../api/shopPhotosApi.js';
 import { useLogCouponMutation } from '../api/couponsApi.js';
 import { heronApi } from '../api/heronApi.js';
+import { useLogTrialMutation } from '../api/trialsApi.js';
 import { useWriteRunMutation } from '../api/weldRunsApi.js';
 import { problemOf } from '../api/problemOf.js';
 import { usePersonAtDesk } from '../door/usePersonAtDesk.js';
@@ -53,10 +54,12 @@ function useSendWaiting(read: () => Promise<void>): () => Promise<void> {
   const [logCoupon] = useLogCouponMutation();
   const [addPhoto] = useAddPhotoMutation();
   const [writeRun] = useWriteRunMutation();
+  const [logTrial] = useLogTrialMutation();
   const [addShopPhoto] = useAddShopPhotoMutation();
   const post = (item: OutboxItem) => {
     if (item.kind === 'coupon') return logCoupon({ id: item.id, draft: item.draft });
     if (item.kind === 'run') return writeRun({ id: item.id, draft: item.draft });
+    if (item.kind === 'trial') return logTrial({ id: item.id, draft: item.draft });
     if (item.kind === 'shopPhoto')
       return addShopPhoto({
         id: item.id,

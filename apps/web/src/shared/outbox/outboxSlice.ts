@@ -4,7 +4,7 @@ import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 /** Something that waits in this browser for the server, as it is told on the screen. */
 export interface WaitingLine {
   readonly id: string;
-  readonly kind: 'coupon' | 'photo' | 'run' | 'shopPhoto';
+  readonly kind: 'coupon' | 'photo' | 'run' | 'shopPhoto' | 'trial';
   readonly personId: string;
   /** ms since 1970 */
   readonly at: number;

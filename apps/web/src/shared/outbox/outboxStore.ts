@@ -1,4 +1,10 @@
-import type { CouponDraft, PhotoSubject, ShopPhotoSubject, WeldRunDraft } from '@lone-heron/contract';
+import type {
+  CouponDraft,
+  PhotoSubject,
+  ShopPhotoSubject,
+  TrialDraft,
+  WeldRunDraft,
+} from '@lone-heron/contract';
 import { createStore, del, entries, set, update } from 'idb-keyval';
 import type { WaitingLine } from './outboxSlice.js';
 
@@ -7,6 +13,7 @@ export type OutboxItem = WaitingLine &
   (
     | { readonly kind: 'coupon'; readonly draft: CouponDraft }
     | { readonly kind: 'run'; readonly draft: WeldRunDraft }
+    | { readonly kind: 'trial'; readonly draft: TrialDraft }
     | {
         readonly kind: 'photo';
         readonly couponId: string;

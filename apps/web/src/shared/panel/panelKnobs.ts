@@ -14,6 +14,7 @@ import {
   mmPerSecond,
   siToPanel,
   sweepFrequency,
+  type Dimension,
   type PanelKnob as PanelDial,
   type WeldSetting,
 } from '@lone-heron/core';
@@ -31,16 +32,24 @@ interface PanelScale {
 /** What the plate has a row for: the panel's knobs, the duty where it has one, and the hand's travel. */
 type PlateKnob = PanelKnob | 'duty' | 'travel';
 
-/** One row of the plate, ready to show and to turn. */
-export interface PanelRow {
-  readonly knob: PlateKnob;
+/** One row of a plate, ready to show and to turn. */
+export interface PlateRow {
   readonly name: string;
   readonly scale: PanelScale;
+  /** What is typed with a unit is a quantity of; null where only bare numbers are. */
+  readonly dimension: Dimension | null;
+  /** Whether a number without a unit means the panel's own number and no quantity: per cent, notches. */
+  readonly ownsBare: boolean;
   /** SI */
   readonly value: number;
   readonly least: number;
   readonly most: number;
   readonly step: number;
+}
+
+/** A row of what welds. */
+export interface PanelRow extends PlateRow {
+  readonly knob: PlateKnob;
 }
 
 const names: Readonly<Record<PlateKnob, string>> = {
@@ -52,8 +61,17 @@ const names: Readonly<Record<PlateKnob, string>> = {
   travel: 'Travel',
 };
 
+const dimensions: Readonly<Record<PlateKnob, Dimension>> = {
+  power: 'power',
+  duty: 'power',
+  wobbleWidth: 'length',
+  wobbleRate: 'frequency',
+  wireSpeed: 'speed',
+  travel: 'speed',
+};
+
 /** A scale whose number is the value, in some unit. */
-function plain(unit: string, siPerUnit: number, decimals: number): PanelScale {
+export function plain(unit: string, siPerUnit: number, decimals: number): PanelScale {
   return { unit, decimals, dial: { kind: 'absolute', siPerUnit }, isNotched: false };
 }
 
@@ -142,12 +160,24 @@ export function panelRows(
     const least = range.least > 0 ? range.least : range.step;
     const named = profile.panelFaces.find((face) => face.knob === knob)?.name ?? '';
     const name = named === '' ? names[knob] : named;
-    return [{ knob, name, scale, value, least, most: range.most, step: range.step }];
+    const ownsBare = isPanelsOwn(knob, scale);
+    const dimension = dimensions[knob];
+    return [{ knob, name, scale, dimension, ownsBare, value, least, most: range.most, step: range.step }];
   });
 }
 
+/** Whether a number without a unit means the panel's number and no quantity: per cent, notches, a sweep speed for a rate. */
+function isPanelsOwn(knob: PlateKnob, scale: PanelScale): boolean {
+  return (
+    knob === 'duty' ||
+    scale.unit === '%' ||
+    scale.isNotched ||
+    (knob === 'wobbleRate' && scale.unit === 'mm/s')
+  );
+}
+
 /** The figure a panel would show; a signed knob with its sign. */
-export function panelFigure(row: Pick<PanelRow, 'scale'>, si: number): string {
+export function panelFigure(row: Pick<PlateRow, 'scale'>, si: number): string {
   const { dial, decimals } = row.scale;
   const number = siToPanel(dial, si);
   const figure = number.toFixed(decimals);

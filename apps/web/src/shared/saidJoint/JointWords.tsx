@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { metalChoices } from '../vocabulary/metalNames.js';
 import { saysBevel, saysSides, saysSize } from './readKind.js';
 import type { Spoken } from './Spoken.js';
@@ -8,14 +9,17 @@ import { kindChoices, sideChoices } from './words.js';
 interface JointWordsProps {
   words: Words;
   spoken: Spoken;
+  /** The first word, where it can be another. */
+  verb?: ReactNode;
 }
 
 /** What is joined: metal, sheets, kind, its sizes, gap. */
-export function JointWords({ words: { pick, length }, spoken }: JointWordsProps) {
+export function JointWords({ words: { pick, length }, spoken, verb = 'Weld' }: JointWordsProps) {
   const { kind, bevel } = spoken.words;
   return (
     <>
-      <span>Weld </span>
+      {verb}
+      <span> </span>
       {pick('metal', 'Metal', metalChoices)}
       <span>, </span>
       {length('first', 'Thickness of the first sheet')}

@@ -26,6 +26,8 @@ const names: Readonly<Record<keyof MachineProfile, string>> = {
   pulseOffMs: 'pulse off, ms',
   readyLights: 'ready lights',
   lamp: 'lamp',
+  cleaning: 'cleaning',
+  cutting: 'cutting',
 };
 
 /**

@@ -1,32 +1,33 @@
-import { mostSeamPhotos } from '@lone-heron/contract';
+import type { ShopPhotoSubject } from '@lone-heron/contract';
 import { Camera, Image, X } from 'lucide-react';
 import { useState } from 'react';
-import { useAsSomebody } from '../../shared/door/useAsSomebody.js';
-import { photoChoice, photoFault } from '../../shared/files/photoFault.js';
+import { useAsSomebody } from '../door/useAsSomebody.js';
+import { photoChoice, photoFault } from '../files/photoFault.js';
 import { useKeepPhoto } from './useKeepPhoto.js';
 
-interface SeamPhotosProps {
-  /** The machine of the job: photos of the shop lie with it. */
+interface KeptPhotosProps {
+  /** The machine it was done on: photos of the shop lie with it. */
   machineId: string;
+  subject: ShopPhotoSubject;
+  /** As many as the record takes. */
+  most: number;
   /** What the photos are of, such as W3. */
   of: string;
   photoIds: readonly string[];
   onChange: (photoIds: readonly string[]) => void;
 }
 
-/** Photos that go with a seam or a check: each is kept in this browser at once and sent as soon as the server takes it. */
-export function SeamPhotos({ machineId, of, photoIds, onChange }: SeamPhotosProps) {
+/** Photos that go with a record of the shop: each is kept in this browser at once and sent as soon as the server takes it. */
+export function KeptPhotos({ machineId, subject, most, of, photoIds, onChange }: KeptPhotosProps) {
   const asSomebody = useAsSomebody();
-  const { keep, addresses } = useKeepPhoto(machineId, `photo of ${of}`);
+  const { keep, addresses } = useKeepPhoto(machineId, subject, `photo of ${of}`);
   const [fault, setFault] = useState<string | null>(null);
-  const isFull = photoIds.length >= mostSeamPhotos;
+  const isFull = photoIds.length >= most;
   const add = async (files: readonly File[]) => {
-    const room = mostSeamPhotos - photoIds.length;
+    const room = most - photoIds.length;
     const fitting = files.filter((file) => photoFault(file) === null);
     const tooMany =
-      fitting.length > room
-        ? `Of ${fitting.length} photos ${room} were taken: ${mostSeamPhotos} at most.`
-        : null;
+      fitting.length > room ? `Of ${fitting.length} photos ${room} were taken: ${most} at most.` : null;
     setFault(files.map(photoFault).find((each) => each !== null) ?? tooMany);
     try {
       let kept = photoIds;

@@ -1,12 +1,13 @@
+import type { ShopPhotoSubject } from '@lone-heron/contract';
 import { useEffect, useRef, useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
-import { useLatest } from '../../shared/form/useLatest.js';
-import { useReadOutbox } from '../../shared/outbox/OutboxSender.js';
-import { keepForLater } from '../../shared/outbox/outboxStore.js';
+import { usePersonAtDesk } from '../door/usePersonAtDesk.js';
+import { useLatest } from '../form/useLatest.js';
+import { useReadOutbox } from '../outbox/OutboxSender.js';
+import { keepForLater } from '../outbox/outboxStore.js';
 
-/** Puts photos of a job among what waits in this browser, so that no reload and no lost line loses one. */
-export function useKeepPhoto(machineId: string, words: string) {
+/** Puts photos of the shop among what waits in this browser, so that no reload and no lost line loses one. */
+export function useKeepPhoto(machineId: string, subject: ShopPhotoSubject, words: string) {
   const person = usePersonAtDesk();
   const readOutbox = useReadOutbox();
   const [addresses, setAddresses] = useState<ReadonlyMap<string, string>>(new Map());
@@ -23,7 +24,7 @@ export function useKeepPhoto(machineId: string, words: string) {
     if (person === null) throw new Error('nobody is signed in');
     const id = uuid();
     await keepForLater({
-      ...{ id, kind: 'shopPhoto', subject: 'job', machineId, picture },
+      ...{ id, kind: 'shopPhoto', subject, machineId, picture },
       ...{ personId: person.id, words, refused: null, isHeldUp: false, at: Date.now() },
     });
     const address = URL.createObjectURL(picture);

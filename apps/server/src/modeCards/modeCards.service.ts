@@ -1,0 +1,102 @@
+import { beyondMode, type ModeCard, type ModeCardDraft, type Person } from '@lone-heron/contract';
+import { Injectable } from '@nestjs/common';
+import { DataSource, In, type EntityManager, type FindOptionsWhere } from 'typeorm';
+import { notFound, refused } from '../http/problem.js';
+import { ClientRecords } from '../kit/ClientRecords.js';
+import { RecordKit } from '../kit/recordKit.js';
+import { RevisionLog } from '../kit/RevisionLog.js';
+import { MachinesService, unknownMachine } from '../machines/machines.service.js';
+import { ModeCardEntity } from './modeCard.entity.js';
+import { ModeCardVersionEntity } from './modeCardVersion.entity.js';
+
+/** Cards of cleaning, cutting and pulses. */
+@Injectable()
+export class ModeCardsService {
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly kit: RecordKit,
+    private readonly machines: MachinesService,
+  ) {}
+
+  /** Every card with its versions, newest card first. */
+  list(): Promise<ModeCard[]> {
+    return readCards(this.dataSource.manager, {});
+  }
+
+  /** Writes a version of a card, the first of which makes the card. Repeating it is the same save. */
+  write(id: string, version: number, draft: ModeCardDraft, by: Person): Promise<ModeCard> {
+    return this.kit.enter(by, async (entry) => {
+      const { manager, at } = entry;
+      await versions.write(entry, { subject: id, revision: version, draft }, async (before) => {
+        await this.requireSense(manager, draft);
+        if (before === null) {
+          const newest = await manager.maximum(ModeCardEntity, 'number');
+          await manager.insert(ModeCardEntity, { id, number: (newest ?? 0) + 1, retiredAt: null });
+        }
+        await manager.insert(ModeCardVersionEntity, {
+          ...{ cardId: id, version, draft, madeAt: at, madeBy: by.id },
+        });
+        await entry.tell('modeCard', id, `wrote version ${version} of card “${draft.title}”`);
+      });
+      return requireCard(manager, id);
+    });
+  }
+
+  /** Retires a card, or takes it out again; it is kept. Repeating it changes nothing. */
+  setRetired(id: string, isRetired: boolean, by: Person): Promise<ModeCard> {
+    return this.kit.enter(by, async (entry) => {
+      const { manager } = entry;
+      await cards.setTakenBack(entry, id, isRetired, async () => {
+        const title = (await requireCard(manager, id)).versions[0]?.title ?? '';
+        await entry.tell('modeCard', id, `${isRetired ? 'retired' : 'took out again'} card “${title}”`);
+      });
+      return requireCard(manager, id);
+    });
+  }
+
+  private async requireSense(
+    manager: EntityManager,
+    { machineId, work, setting }: ModeCardDraft,
+  ): Promise<void> {
+    const machine = await this.machines.find(machineId, manager);
+    if (machine === null) throw refused([unknownMachine(machineId)]);
+    const beyond = beyondMode(work, setting, machine);
+    if (beyond.length > 0) throw refused(beyond);
+  }
+}
+
+const versions = new RevisionLog<ModeCardVersionEntity, ModeCardDraft>({
+  entity: ModeCardVersionEntity,
+  ...{ subject: 'cardId', counter: 'version', author: 'madeBy' },
+  draftOf: ({ draft }) => draft,
+  meanwhile: (asked) =>
+    `Version ${asked} was written meanwhile. What you typed is still here: look, then save again.`,
+});
+
+/** Cards themselves are made with their first version. */
+const cards = new ClientRecords<ModeCardEntity, null>({
+  entity: ModeCardEntity,
+  ...{ called: 'card', author: null, takenBack: 'retiredAt' },
+  draftOf: () => null,
+});
+
+async function readCards(
+  manager: EntityManager,
+  where: FindOptionsWhere<ModeCardEntity>,
+): Promise<ModeCard[]> {
+  const rows = await manager.find(ModeCardEntity, { where, order: { number: 'DESC' } });
+  const cardId = In(rows.map(({ id }) => id));
+  const all = await manager.find(ModeCardVersionEntity, { where: { cardId }, order: { version: 'DESC' } });
+  return rows.map(({ id, number, retiredAt }) => ({
+    ...{ id, number, retiredAt },
+    versions: all
+      .filter((each) => each.cardId === id)
+      .map(({ version, draft, madeAt, madeBy }) => ({ ...draft, version, madeAt, madeBy })),
+  }));
+}
+
+async function requireCard(manager: EntityManager, id: string): Promise<ModeCard> {
+  const [card] = await readCards(manager, { id });
+  if (card === undefined) throw notFound('card', id);
+  return card;
+}

@@ -1,0 +1,136 @@
+import { cutHeadOf, cutJobOf, cutSettingOf, wantedLook, type HandMode } from '@lone-heron/contract';
+import { barGauge, cutFigures, inMm, mm } from '@lone-heron/core';
+import { figure, percentFigure } from '../../shared/figures/figures.js';
+import {
+  spokenFlow,
+  spokenLength,
+  spokenPressure,
+  spokenRise,
+  spokenTravel,
+} from '../../shared/figures/spoken.js';
+import type { ModeFigures } from './modeFigures.js';
+import type { ModeAnswer } from './useModeDial.js';
+
+/** Something that stands in the way, or is to be known before the light: with its value and what helps. */
+export interface ModeNotice {
+  readonly words: string;
+  /** Whether it spoils the work, or is only good to know. */
+  readonly isFault: boolean;
+}
+
+type NoticesOf = {
+  readonly [Mode in HandMode]: (
+    answer: ModeAnswer<Mode>,
+    figures: ModeFigures[Mode],
+  ) => readonly (ModeNotice | null)[];
+};
+
+const fault = (words: string): ModeNotice => ({ words, isFault: true });
+const note = (words: string): ModeNotice => ({ words, isFault: false });
+
+/** Rows closer than this leave no stripes on the safe side. */
+const rowsWanted = 1.5;
+
+/** What is wrong with a setting, by mode, and what mends it. */
+export const modeNotices: NoticesOf = {
+  clean: ({ setting, shop }, { rowsOverOnePlace, passRise, sheetRise, riseLimit, dashes }) => [
+    rowsOverOnePlace >= rowsWanted
+      ? null
+      : fault(
+          `Rows lie ${figure(1 / rowsOverOnePlace, 1)} spots apart and leave stripes: go at ${spokenTravel((setting.paceMmS * rowsOverOnePlace) / rowsWanted)} at most, or sweep at ${figure((setting.rateHz * rowsWanted) / rowsOverOnePlace, 0)} Hz.`,
+        ),
+    passRise > riseLimit
+      ? fault(
+          `One pass warms this sheet by ${spokenRise(passRise)}, and from ${spokenRise(riseLimit)} it may colour or give: less power, or a quicker pace.`,
+        )
+      : sheetRise > riseLimit
+        ? note(
+            `${setting.passes} passes at once warm it by ${spokenRise(sheetRise)}, past ${spokenRise(riseLimit)}: let it cool between them.`,
+          )
+        : null,
+    dashes !== null && inMm(dashes.dark) > (shop.machine.profile.cleaning?.spotMm ?? 0)
+      ? note(
+          `Pulses leave dashes ${spokenLength(inMm(dashes.dark))} apart in a sweep, which only further rows fill: more pulses a second, or light that stays on.`,
+        )
+      : null,
+  ],
+  cut: (answer, figures) => [airNotice(answer, figures), lostNotice(answer), dryNotice(answer)],
+  spot: (answer, figures) => pulseNotices(answer, figures),
+  seam: (answer, figures) => [
+    ...pulseNotices(answer, figures),
+    (figures.overlap ?? 0) > 0
+      ? null
+      : fault('The spots do not touch: a slower pace, or more pulses a second, closes the seam.'),
+  ],
+};
+
+/** A bore that passes more than there is starves itself: the gauge falls when the light goes on. */
+function airNotice(
+  { work, setting, shop }: ModeAnswer<'cut'>,
+  { flow }: ModeFigures['cut'],
+): ModeNotice | null {
+  const { profile, name } = shop.machine;
+  const gives = profile.cutting?.airLMin ?? null;
+  if (work.gas !== 'air') return null;
+  if (gives === null)
+    return note(
+      `The bore passes ${spokenFlow(flow * 60_000)}; what the compressor gives is not written down. Say it under Shop, ${name}.`,
+    );
+  if (flow * 60_000 <= gives) return null;
+  const head = cutHeadOf(profile);
+  if (head === null) return null;
+  const passes = (boreMm: number, pressureBar: number) => {
+    const job = { ...cutJobOf(work, head, profile), bore: mm(boreMm), pressure: barGauge(pressureBar) };
+    return cutFigures(job, cutSettingOf(setting)).flow * 60_000;
+  };
+  const smaller = (profile.cutting?.boresMm ?? []).filter((bore) => passes(bore, work.pressureBar) <= gives);
+  const bore = smaller.length === 0 ? null : Math.max(...smaller);
+  // Flow through a choked bore goes with the pressure in front of it, counted from nothing.
+  const bar = Math.floor(((work.pressureBar + 1) * gives) / (flow * 60_000) - 1);
+  const instead = [
+    ...(bore === null ? [] : [`a bore of ${spokenLength(bore)}`]),
+    ...(bar >= 1 ? [`${spokenPressure(bar)} at most`] : []),
+  ].join(', or ');
+  return fault(
+    `A bore of ${spokenLength(work.boreMm)} passes ${spokenFlow(flow * 60_000)} at ${spokenPressure(work.pressureBar)}; the compressor gives ${spokenFlow(gives)}. ${instead === '' ? 'It needs a larger compressor.' : `Take ${instead}.`}`,
+  );
+}
+
+function lostNotice({ odds, work, shop }: ModeAnswer<'cut'>): ModeNotice | null {
+  if (odds.sparksUp > 0.4)
+    return fault(
+      `${shop.machine.name} hardly gets through ${spokenLength(work.thicknessMm)}: ${percentFigure(odds.sparksUp)} that sparks come back up, which is where windows go. Thinner sheet, or another saw.`,
+    );
+  if (odds.weldedShut > 0.25)
+    return fault(
+      `The gas is weak for this sheet: ${percentFigure(odds.weldedShut)} that the kerf closes again. More pressure, or a smaller bore.`,
+    );
+  return null;
+}
+
+const dryNotice = ({ work }: ModeAnswer<'cut'>): ModeNotice | null =>
+  work.gas === 'air'
+    ? note(
+        'Air must be dry and free of oil: one drop on the window at this power and it is gone. Ready asks for it.',
+      )
+    : null;
+
+function pulseNotices(
+  { odds, work, shop }: ModeAnswer<'spot'> | ModeAnswer<'seam'>,
+  { deep, depthMm, holdsMm }: ModeFigures['spot'],
+): readonly (ModeNotice | null)[] {
+  return [
+    depthMm === 0
+      ? fault(`${shop.machine.name} does not melt this face with any pulse it can repeat.`)
+      : deep < 0.5
+        ? fault(
+            `Likely ${spokenLength(holdsMm)} deep where ${spokenLength(work.wantedMm)} is wanted: ${percentFigure(deep)} that it reaches. ${odds.blown > 0.2 ? 'More would spit.' : 'The machine gives no more.'}`,
+          )
+        : null,
+  ];
+}
+
+/** Whether a look is worth going on from; below it, what stands in the way comes first. */
+export function isLikely<Mode extends HandMode>(mode: Mode, odds: Readonly<Record<string, number>>): boolean {
+  return (odds[wantedLook[mode]] ?? 0) >= 0.5;
+}
