@@ -22,6 +22,10 @@ const routes = [
     path: 'slots/labels',
     element: page(async () => (await import('../cards/programSlots/PrintLabels.js')).PrintLabels),
   },
+  {
+    path: 'modes/:id',
+    element: page(async () => (await import('../cards/modes/ModeCardSheet.js')).ModeCardSheet),
+  },
   { path: ':id', element: page(async () => (await import('../cards/sheet/CardSheet.js')).CardSheet) },
   { path: ':id/change', element: page(async () => (await import('../cards/edit/ChangeCard.js')).ChangeCard) },
   { path: ':id/carry', element: page(async () => (await import('../cards/edit/CarryCard.js')).CarryCard) },

@@ -28,6 +28,10 @@ const routes = [
     path: 'ladders/:id',
     element: page(async () => (await import('../coupons/ladders/LadderScreen.js')).LadderScreen),
   },
+  {
+    path: 'trials',
+    element: page(async () => (await import('../coupons/trials/TrialsScreen.js')).TrialsScreen),
+  },
   { path: ':id', element: page(async () => (await import('../coupons/sheet/CouponPage.js')).CouponPage) },
   {
     path: ':id/pressure',

@@ -1,7 +1,7 @@
 import { seamRow } from '@lone-heron/core';
 import { createElement, lazy, type ReactNode } from 'react';
 import { useSelector } from 'react-redux';
-import { useMachinesQuery, useWindowsQuery } from '../shared/api/heronApi.js';
+import { useMachinesQuery } from '../shared/api/heronApi.js';
 import { selectDialSearch } from '../shared/memory/deskSlice.js';
 import { readAddress } from '../dial/dialAddress.js';
 import { readSentence } from '../shared/saidJoint/readSentence.js';
@@ -21,13 +21,11 @@ const OpticsState = lazy(() => import('./OpticsState.js'));
 /** Each station's state in a few words. */
 export function useStationStates(): Readonly<Record<StationPath, ReactNode>> {
   const { data: machines = [] } = useMachinesQuery(undefined);
-  const { data: windows } = useWindowsQuery(undefined);
   const { said } = readSentence(
     readAddress(new URLSearchParams(useSelector(selectDialSearch))).address.words,
     machines,
   );
   const machineId = said?.machine.id ?? machines[0]?.id;
-  const fitted = windows?.find((window) => window.machineId === machineId);
   return {
     '/ready': createElement(ReadyState),
     '/dial':
@@ -37,9 +35,7 @@ export function useStationStates(): Readonly<Record<StationPath, ReactNode>> {
     '/coupons': createElement(CouponsState),
     '/cards': createElement(CardsState),
     '/jobs': createElement(JobsState),
-    '/optics': createElement(OpticsState, {
-      window: fitted === undefined ? '' : `window ${fitted.number}`,
-    }),
+    '/optics': createElement(OpticsState, { machineId }),
     '/shop': createElement(ShopState, { machines: inUse(machines).length }),
   };
 }

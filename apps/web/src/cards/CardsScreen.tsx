@@ -1,6 +1,6 @@
 import { findCards, type Card } from '@lone-heron/contract';
 import { LayoutGrid, Printer, Search, Share2 } from 'lucide-react';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { lazy, Suspense, useDeferredValue, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { useCardsQuery } from '../shared/api/cardsApi.js';
 import { useMachinesQuery } from '../shared/api/heronApi.js';
@@ -14,6 +14,8 @@ import { NearestCards } from './list/NearestCards.js';
 import { useRecentCards } from './list/useRecentCards.js';
 import { useLearn } from './useLearn.js';
 import { unlessShown } from '../shared/api/unlessShown.js';
+
+const ModeCards = lazy(() => import('./modes/ModeCards.js'));
 
 const searchId = 'find-card';
 
@@ -89,6 +91,9 @@ export function CardsScreen() {
           cards={found.fitting.map(({ card }) => card)}
         />
       )}
+      <Suspense fallback={null}>
+        <ModeCards find={settled} machineId={search.get('machine')} />
+      </Suspense>
       {cards.length > 0 && found.fitting.length === 0 && (
         <NearestCards found={found} said={settled} machines={machines} learn={learn} />
       )}

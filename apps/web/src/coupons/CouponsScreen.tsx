@@ -1,5 +1,5 @@
 import type { Coupon } from '@lone-heron/contract';
-import { ArrowUpNarrowWide, FileDown, Scale } from 'lucide-react';
+import { ArrowUpNarrowWide, FileDown, Scale, Scissors } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { useMachinesQuery, usePeopleQuery } from '../shared/api/heronApi.js';
@@ -95,6 +95,9 @@ export function CouponsScreen() {
 function PagesBeside({ search }: { search: URLSearchParams }) {
   return (
     <>
+      <Link className="btn touch" to="/coupons/trials">
+        <Scissors className="size-5" aria-hidden="true" /> Strips, pieces, pulses
+      </Link>
       <Link className="btn touch" to="/coupons/ladders">
         <ArrowUpNarrowWide className="size-5" aria-hidden="true" /> Ladders
       </Link>

@@ -1,6 +1,6 @@
 import type { Machine } from '@lone-heron/contract';
 import { Link } from 'react-router';
-import { useWindowsQuery } from '../shared/api/heronApi.js';
+import { useWindowsQuery } from '../shared/api/windowsApi.js';
 
 /** One line where no window of the machine is written down: a coupon could not be logged. */
 export default function NoWindowYet({ machine }: { machine: Machine }) {

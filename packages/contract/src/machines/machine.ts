@@ -145,6 +145,11 @@ const readyLightsSchema = z.strictObject(
   { error: 'ready lights with mode and lights' },
 );
 
+const upTo8 = { error: 'up to 8' };
+const upTo30 = { error: 'up to 30 of them' };
+const oneOrMore = { error: 'one or more' };
+const oneTo8 = { error: '1 to 8' };
+
 /** A pulse whose energy is known. */
 const lampPointSchema = z.strictObject(
   {
@@ -166,13 +171,9 @@ const lampSchema = z.strictObject(
     /** A setting does nothing until it is sent to the controller. */
     needsSending: z.boolean({ error: 'true or false' }),
     /** Spots on the work that it can be set to; none where it is the machine's own spot alone. */
-    spotsMm: z
-      .array(boundedNumber({ quantity: 'spot', min: 0.05, max: 5, unit: 'mm' }), { error: 'up to 8 spots' })
-      .max(8, { error: 'up to 8 spots' }),
+    spotsMm: z.array(boundedNumber({ quantity: 'spot', min: 0.05, max: 5, unit: 'mm' }), upTo8).max(8, upTo8),
     /** Energies that were measured or stand in its manual; without one no depth can be said. */
-    points: z
-      .array(lampPointSchema, { error: 'up to 30 points' })
-      .max(30, { error: 'up to 30 points of current, width and energy' }),
+    points: z.array(lampPointSchema, upTo30).max(30, upTo30),
   },
   {
     error:
@@ -188,9 +189,7 @@ const cleaningSchema = z.strictObject(
     spotMm: boundedNumber({ quantity: 'spot while cleaning', min: 0.05, max: 5, unit: 'mm' }),
     widthMm: reachOf({ quantity: 'sweep', min: 1, max: 300, unit: 'mm' }),
     rateHz: reachOf({ quantity: 'sweeps', min: 1, max: 1000, unit: 'Hz' }),
-    shapes: z
-      .array(oneOf(sweepShapes), { error: 'one shape or more' })
-      .min(1, { error: 'one shape or more' }),
+    shapes: z.array(oneOf(sweepShapes), oneOrMore).min(1, oneOrMore),
   },
   { error: 'cleaning with fitting, spotMm, widthMm, rateHz and shapes, or null' },
 );
@@ -199,9 +198,9 @@ const cleaningSchema = z.strictObject(
 const cuttingSchema = z.strictObject(
   {
     boresMm: z
-      .array(boundedNumber({ quantity: 'bore', min: 0.5, max: 5, unit: 'mm' }), { error: '1 to 8 bores' })
-      .min(1, { error: '1 to 8 bores' })
-      .max(8, { error: '1 to 8 bores' }),
+      .array(boundedNumber({ quantity: 'bore', min: 0.5, max: 5, unit: 'mm' }), oneTo8)
+      .min(1, oneTo8)
+      .max(8, oneTo8),
     /** That the head and its window bear. */
     mostBar: boundedNumber({ quantity: 'pressure of the head', min: 0.5, max: 25, unit: 'bar' }),
     /** What the compressor gives, counted at 0 °C and 1.01325 bar; null where it is not known. */
@@ -211,7 +210,7 @@ const cuttingSchema = z.strictObject(
       max: 5000,
       unit: 'L/min',
     }).nullable(),
-    gases: z.array(oneOf(cutGases), { error: 'one gas or more' }).min(1, { error: 'one gas or more' }),
+    gases: z.array(oneOf(cutGases), oneOrMore).min(1, oneOrMore),
   },
   { error: 'cutting with boresMm, mostBar, airLMin and gases, or null' },
 );

@@ -1,4 +1,4 @@
-import type { Card, Machine } from '@lone-heron/contract';
+import type { Card, Machine, ModeCard } from '@lone-heron/contract';
 import { useCallback, useState, type ReactNode } from 'react';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
 import { PageHeader } from '../../shared/page/PageHeader.js';
@@ -8,7 +8,9 @@ import { PhoneAddress } from '../../shared/paper/PhoneAddress.js';
 import { phoneOrigin } from '../../shared/paper/phoneAddress.js';
 import { inFileName } from '../../shared/files/saveFile.js';
 import { OfMachine } from '../OfMachine.js';
+import { useModeCardsQuery } from '../../shared/api/modeCardsApi.js';
 import { chartPaper } from './chartPaper.js';
+import { modeCardsOf } from './modeChart.js';
 import { machineCharts } from './machineChart.js';
 
 /** The cards of a machine as a chart for its wall. */
@@ -16,12 +18,14 @@ export function PrintChart() {
   return (
     <div className="mx-auto flex max-w-6xl flex-col gap-3 px-4 py-3 sm:px-6">
       <PageHeader title="Chart for the wall" back={{ to: '/cards', name: 'cards' }} />
-      <OfMachine>
+      <OfMachine withLamps>
         {(machine, cards, picker) => <Chart cards={cards} machine={machine} picker={picker} />}
       </OfMachine>
     </div>
   );
 }
+
+const noModeCards: readonly ModeCard[] = [];
 
 interface ChartProps {
   cards: readonly Card[];
@@ -34,19 +38,23 @@ function Chart({ cards, machine, picker }: ChartProps) {
   const [withDrafts, setWithDrafts] = useState(false);
   const [origin, setOrigin] = useState(phoneOrigin);
   const { units } = houseContent(house);
+  const { data: modeCards = noModeCards } = useModeCardsQuery(undefined);
   const layOut = useCallback(
     (frame: PageFrame) =>
       chartPaper(
         {
           ...{ machine, units, printedAt: new Date() },
           charts: machineCharts(cards, machine.id, { withDrafts }),
+          modeCards: modeCardsOf(modeCards, machine.id),
           address: origin === null ? null : `${origin}/cards?machine=${encodeURIComponent(machine.id)}`,
         },
         frame,
       ),
-    [cards, machine, units, withDrafts, origin],
+    [cards, modeCards, machine, units, withDrafts, origin],
   );
-  const isEmpty = machineCharts(cards, machine.id, { withDrafts }).length === 0;
+  const isEmpty =
+    machineCharts(cards, machine.id, { withDrafts }).length === 0 &&
+    modeCardsOf(modeCards, machine.id).length === 0;
   return (
     <>
       <div className="sheet flex flex-wrap items-end gap-4 px-4 py-3">

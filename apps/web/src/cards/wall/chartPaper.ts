@@ -9,6 +9,7 @@ import { printed } from '../../shared/paper/printable.js';
 import { flowFigure } from '../../shared/figures/houseUnits.js';
 import { sentenceStart } from '../../shared/sentences/sentenceStart.js';
 import { dialledFigures, dialledRows } from '../dialledFigures.js';
+import { modeTable, type ChartedModeCard } from './modeChart.js';
 import type { ChartedCard, JointChart } from './machineChart.js';
 import { wireInWords } from '../../shared/sentences/wireInWords.js';
 
@@ -16,6 +17,8 @@ import { wireInWords } from '../../shared/sentences/wireInWords.js';
 export interface ChartOnPaper {
   readonly machine: Machine;
   readonly charts: readonly JointChart[];
+  /** Of cleaning, cutting and pulses. */
+  readonly modeCards: readonly ChartedModeCard[];
   readonly units: HouseUnits;
   readonly address: string | null;
   readonly printedAt: Date;
@@ -29,7 +32,11 @@ export function chartPaper(of: ChartOnPaper, frame: PageFrame): TDocumentDefinit
     pageOrientation: frame.orientation,
     pageMargins: [margin, margin, margin, margin + 10 * scale],
     info: { title: of.machine.name, creator: 'Lone Heron' },
-    content: [head(of, scale), ...of.charts.map((chart) => table(chart, of, frame))],
+    content: [
+      head(of, scale),
+      ...of.charts.map((chart) => table(chart, of, frame)),
+      ...modeTable(of.modeCards, of, frame),
+    ],
     footer: (page: number, pages: number) => ({
       margin: [margin, 0, margin, 0] as [number, number, number, number],
       ...printed(
@@ -57,7 +64,9 @@ function head({ machine, address, charts, units }: ChartOnPaper, scale: number):
         width: '*',
         stack: [
           printed(sentenceStart(machine.name), { bold: true, fontSize: 26 * scale }),
-          printed(`In the order of the panel: ${order}.`, { fontSize: 12 * scale }),
+          ...(order === ''
+            ? []
+            : [printed(`In the order of the panel: ${order}.`, { fontSize: 12 * scale })]),
           printed(
             'Metal down, thickness across. Dashed: not signed. The number is the card’s: nozzle, focus and preparation stand there.',
             { fontSize: 12 * scale },

@@ -16,7 +16,7 @@ import { panelFigure } from '../../shared/panel/panelKnobs.js';
 import { snapped } from '../../shared/panel/typedKnob.js';
 import { useUndoableSave } from '../../shared/save/useUndoableSave.js';
 import { useKept } from '../../shared/typing/useKept.js';
-import { modeRows, ownValue, type ModeKnobRow } from './modeKnobs.js';
+import { modeRows, ownValue, type ModeKnobRow } from '../../shared/modes/modeKnobs.js';
 import type { TriedWork } from './TriedWork.js';
 
 /** How far a ladder goes to either side of where the knob stands. */

@@ -2,7 +2,7 @@ import type { HandMode, HouseContent } from '@lone-heron/contract';
 import { spokenLength } from '../../shared/figures/spoken.js';
 import { panelFigure } from '../../shared/panel/panelKnobs.js';
 import { KnobRow } from '../plate/KnobRow.js';
-import { modeRows, modePicks, ownValue, type ModeKnobRow } from './modeKnobs.js';
+import { modeRows, modePicks, ownValue, type ModeKnobRow } from '../../shared/modes/modeKnobs.js';
 import { modeFacts, useFacts, type ModeFact } from './modeFacts.js';
 import type { ModeFigures } from './modeFigures.js';
 import { usableOver } from './usableOver.js';

@@ -1,7 +1,7 @@
 import type { ModeWork } from '@lone-heron/contract';
 import { beamFromDataSheet, coatTable, findMetal, hazardBehind, mm, radian, watt } from '@lone-heron/core';
 import type { MachineProfile } from '@lone-heron/contract';
-import { spokenDistance } from '../../shared/figures/spoken.js';
+import { spokenDistance } from '../../shared/figures/spokenStates.js';
 
 /** Where no data sheet says how a beam opens: slowly, so that it is taken to reach far. */
 const usualDivergence = radian(0.05);

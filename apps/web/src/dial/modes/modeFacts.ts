@@ -1,13 +1,8 @@
 import { modeUse, type HandMode, type HouseContent } from '@lone-heron/contract';
 import { percentFigure, figure } from '../../shared/figures/figures.js';
-import {
-  spokenFigure,
-  spokenFlow,
-  spokenLength,
-  spokenMoney,
-  spokenRise,
-  spokenTravel,
-} from '../../shared/figures/spoken.js';
+import { spokenFigure, spokenFlow, spokenLength, spokenTravel } from '../../shared/figures/spoken.js';
+import { spokenMoney } from '../../shared/figures/spokenMoney.js';
+import { spokenRise } from '../../shared/figures/spokenStates.js';
 import { shopUnits } from '../../shared/figures/shopUnits.js';
 import type { ModeFigures } from './modeFigures.js';
 import type { ModeAnswer } from './useModeDial.js';

@@ -1,13 +1,8 @@
 import { cutHeadOf, cutJobOf, cutSettingOf, wantedLook, type HandMode } from '@lone-heron/contract';
 import { barGauge, cutFigures, inMm, mm } from '@lone-heron/core';
 import { figure, percentFigure } from '../../shared/figures/figures.js';
-import {
-  spokenFlow,
-  spokenLength,
-  spokenPressure,
-  spokenRise,
-  spokenTravel,
-} from '../../shared/figures/spoken.js';
+import { spokenFlow, spokenLength, spokenTravel } from '../../shared/figures/spoken.js';
+import { spokenPressure, spokenRise } from '../../shared/figures/spokenStates.js';
 import type { ModeFigures } from './modeFigures.js';
 import type { ModeAnswer } from './useModeDial.js';
 

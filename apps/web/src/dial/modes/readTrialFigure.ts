@@ -1,5 +1,5 @@
 import { describeFault, describeRange, parseQuantity, type AllowedRange } from '@lone-heron/core';
-import { spokenRange } from '../../shared/figures/spoken.js';
+import { spokenRange } from '../../shared/figures/spokenRange.js';
 
 /** A figure that may be left out: in seconds or mm; null where nothing was typed. */
 export function readTrialFigure(

@@ -1,6 +1,7 @@
 import { modesOf, modeWorkSchema, type HandMode, type Machine, type WorkOf } from '@lone-heron/contract';
 import { describeFault, describeRange, parseQuantity } from '@lone-heron/core';
-import { spokenFigure, spokenRange } from '../../shared/figures/spoken.js';
+import { spokenFigure } from '../../shared/figures/spoken.js';
+import { spokenRange } from '../../shared/figures/spokenRange.js';
 import { inUse } from '../../shared/machines/inUse.js';
 import { readLength, type HouseLength } from '../../shared/saidJoint/readSizes.js';
 import { readOneOf, type Read } from '../../shared/saidJoint/readWord.js';

@@ -1,5 +1,5 @@
 import { modeRules, wantedLook, type HandMode } from '@lone-heron/contract';
-import { ownValue, type ModeKnobRow } from './modeKnobs.js';
+import { ownValue, type ModeKnobRow } from '../../shared/modes/modeKnobs.js';
 import type { ModeAnswer } from './useModeDial.js';
 
 /** Values of a knob that are looked at. */

@@ -15,7 +15,7 @@ import { useMemo, useState } from 'react';
 import { flushSync } from 'react-dom';
 import { useSearchParams } from 'react-router';
 import { readModeAddress, writeModeAddress, type ModeAddress } from '../../shared/modes/modeAddress.js';
-import { turnedSetting } from './modeKnobs.js';
+import { turnedSetting } from '../../shared/modes/modeKnobs.js';
 import { readWork, type WorkReading } from './readWork.js';
 
 /** What follows from a good sentence of a mode. */

@@ -20,7 +20,8 @@ import { allKnobs } from '../allKnobs.js';
 import type { HandTurns } from '../dialAddress.js';
 import { turned, type DialOutcome } from '../dialOutcome.js';
 import { behindPanel, panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
-import { metresPerFoot, spokenMoney } from '../../shared/figures/spoken.js';
+import { metresPerFoot } from '../../shared/figures/spoken.js';
+import { spokenMoney } from '../../shared/figures/spokenMoney.js';
 
 /** A setting in the comparison. */
 export interface ComparedSetting {

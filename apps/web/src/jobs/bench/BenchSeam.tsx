@@ -1,9 +1,12 @@
-import { mostSeamPhotos, seamKey,
+import {
+  mostSeamPhotos,
+  seamKey,
   seamsInPiece,
   type Job,
   type JobSeam,
   type Setting,
-  type WeldRunDraft, } from '@lone-heron/contract';
+  type WeldRunDraft,
+} from '@lone-heron/contract';
 import { useState } from 'react';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
 import { useAsSomebody } from '../../shared/door/useAsSomebody.js';
@@ -80,7 +83,14 @@ export function BenchSeam({ job, plan, seam, here, onWrite, onTaken }: BenchSeam
         refusal={refusal}
       />
       <SeamNotes weld={weld} travelMmS={planned?.travelMmS ?? null} job={job} />
-      <KeptPhotos subject="job" most={mostSeamPhotos} machineId={job.draft.machineId} of={weld.mark} photoIds={photoIds} onChange={setPhotoIds} />
+      <KeptPhotos
+        subject="job"
+        most={mostSeamPhotos}
+        machineId={job.draft.machineId}
+        of={weld.mark}
+        photoIds={photoIds}
+        onChange={setPhotoIds}
+      />
       <BenchKeys
         clock={clock}
         canEnd={planned !== null}

@@ -1,5 +1,5 @@
 import type { Job, JobWeld } from '@lone-heron/contract';
-import { useWindowsQuery } from '../../shared/api/heronApi.js';
+import { useWindowsQuery } from '../../shared/api/windowsApi.js';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
 import { spokenLength } from '../../shared/figures/spoken.js';
 import { testWords } from '../../shared/vocabulary/testWords.js';

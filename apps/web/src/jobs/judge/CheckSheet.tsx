@@ -1,9 +1,12 @@
-import { mostSeamPhotos, checkRanges,
+import {
+  mostSeamPhotos,
+  checkRanges,
   testKinds,
   testResults,
   type Job,
   type JobWeld,
-  type WeldCheckDraft, } from '@lone-heron/contract';
+  type WeldCheckDraft,
+} from '@lone-heron/contract';
 import { useState } from 'react';
 import { useSetCheckWithdrawnMutation, useWriteCheckMutation } from '../../shared/api/weldChecksApi.js';
 import { shopNow } from '../../shared/clock/shopClock.js';
@@ -107,7 +110,9 @@ export function CheckSheet({ job, weld, onClose }: CheckSheetProps) {
           <TextField label="What was found" text={found} longest={300} onType={setFound} />
           <MeasuredFields typed={typed} />
         </div>
-        <KeptPhotos subject="job" most={mostSeamPhotos}
+        <KeptPhotos
+          subject="job"
+          most={mostSeamPhotos}
           machineId={job.draft.machineId}
           of={weld.mark}
           photoIds={photoIds}

@@ -1,5 +1,5 @@
 import { figure } from '../../shared/figures/figures.js';
-import { spokenMoney } from '../../shared/figures/spoken.js';
+import { spokenMoney } from '../../shared/figures/spokenMoney.js';
 import { minutesInWords } from '../jobWords.js';
 import { PaybackLine } from './PaybackLine.js';
 import type { ShownPlan } from './useJobPlan.js';

@@ -1,6 +1,6 @@
 import type { TakesOf } from '@lone-heron/contract';
 import { percentFigure } from '../../shared/figures/figures.js';
-import { spokenMoney } from '../../shared/figures/spoken.js';
+import { spokenMoney } from '../../shared/figures/spokenMoney.js';
 
 type Item = Exclude<keyof TakesOf['cost'], 'total' | 'perMetre'>;
 

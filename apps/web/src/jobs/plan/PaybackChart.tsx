@@ -3,7 +3,7 @@ import { useCallback } from 'react';
 import { LineChart, type ChartInk } from '../../shared/chart/LineChart.js';
 import { footAxis, valueAxis } from '../../shared/chart/valueAxis.js';
 import { figure } from '../../shared/figures/figures.js';
-import { spokenMoney } from '../../shared/figures/spoken.js';
+import { spokenMoney } from '../../shared/figures/spokenMoney.js';
 
 /** What the machine has brought in less its price, month by month; it has paid where the line meets nought. */
 export default function PaybackChart({ curve }: { curve: readonly BroughtIn[] }) {

@@ -2,7 +2,7 @@ import { clearanceFor, type Job } from '@lone-heron/contract';
 import { format } from 'date-fns';
 import { useClearancesQuery } from '../../shared/api/clearancesApi.js';
 import { useLatestDaysQuery } from '../../shared/api/daysApi.js';
-import { useWindowsQuery } from '../../shared/api/heronApi.js';
+import { useWindowsQuery } from '../../shared/api/windowsApi.js';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
 import { useBottlesQuery } from '../../shared/api/supplyApi.js';
 import { useWindowStudyQuery } from '../../shared/api/windowStudyApi.js';

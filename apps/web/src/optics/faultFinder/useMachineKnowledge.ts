@@ -1,7 +1,7 @@
 import type { Machine } from '@lone-heron/contract';
 import { useMemo } from 'react';
 import { useLatestDaysQuery } from '../../shared/api/daysApi.js';
-import { useWindowsQuery } from '../../shared/api/heronApi.js';
+import { useWindowsQuery } from '../../shared/api/windowsApi.js';
 import { useRecordsOfQuery } from '../../shared/api/recordsApi.js';
 import { useBottlesQuery } from '../../shared/api/supplyApi.js';
 import { useLightQuery } from '../light/lightApi.js';

@@ -16,7 +16,7 @@ import { stockWords } from '../headParts/partWords.js';
 import { useSaveStockMutation, useStockQuery } from './stockApi.js';
 import { StockForm } from './StockForm.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
-import { spokenMoney } from '../../shared/figures/spoken.js';
+import { spokenMoney } from '../../shared/figures/spokenMoney.js';
 
 /** A form that is open: on a sort, or on a new one. */
 interface OpenForm {

@@ -4,7 +4,7 @@ import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interface
 import type { PageFrame } from '../../shared/paper/papers.js';
 import { printed } from '../../shared/paper/printable.js';
 import { figure } from '../../shared/figures/figures.js';
-import { spokenMoney } from '../../shared/figures/spoken.js';
+import { spokenMoney } from '../../shared/figures/spokenMoney.js';
 
 /** A line of the order. */
 interface OrderLine extends StockAdvice {

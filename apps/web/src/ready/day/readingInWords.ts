@@ -1,11 +1,6 @@
 import type { StepReading } from '@lone-heron/contract';
-import {
-  spokenFigure,
-  spokenFlow,
-  spokenLength,
-  spokenLowPressure,
-  spokenTemperature,
-} from '../../shared/figures/spoken.js';
+import { spokenFigure, spokenFlow, spokenLength } from '../../shared/figures/spoken.js';
+import { spokenLowPressure, spokenTemperature } from '../../shared/figures/spokenStates.js';
 import { figure } from '../../shared/figures/figures.js';
 
 /** The values that were read at a step; empty for a plain check. */

@@ -1,11 +1,9 @@
 import {
   machineSchema,
   personSchema,
-  protectiveWindowSchema,
   sessionSchema,
   type Machine,
   type Person,
-  type ProtectiveWindow,
   type Session,
   type SignIn,
 } from '@lone-heron/contract';
@@ -104,11 +102,6 @@ export const heronApi = createApi({
       query: () => ({ url: 'session', method: 'DELETE' }),
       invalidatesTags: ['Session'],
     }),
-    windows: build.query<ProtectiveWindow[], undefined>({
-      query: () => 'windows',
-      responseSchema: protectiveWindowSchema.array(),
-      providesTags: ['Window'],
-    }),
   }),
 });
 
@@ -116,11 +109,5 @@ function personAtDesk(person: Person) {
   return heronApi.util.updateQueryData('session', undefined, (session) => ({ ...session, person }));
 }
 
-export const {
-  useMachinesQuery,
-  usePeopleQuery,
-  useSessionQuery,
-  useSignInMutation,
-  useSignOutMutation,
-  useWindowsQuery,
-} = heronApi;
+export const { useMachinesQuery, usePeopleQuery, useSessionQuery, useSignInMutation, useSignOutMutation } =
+  heronApi;

@@ -8,7 +8,8 @@ import {
   type AllowedRange,
   type Dimension,
 } from '@lone-heron/core';
-import { spokenRange, spokenUnit, typedText } from './spoken.js';
+import { spokenRange } from './spokenRange.js';
+import { spokenUnit, typedText } from './spoken.js';
 
 /** A value typed in any unit that its quantity has, in the range's own unit; or why it cannot be. */
 export type TypedValue = { readonly value: number } | { readonly fault: string };

@@ -1,21 +1,10 @@
 import { houseStarts, type HouseUnits } from '@lone-heron/contract';
 import { readTyped } from './readTyped.js';
 import { speakIn } from './shopUnits.js';
-import {
-  spokenDistance,
-  spokenFlow,
-  spokenLength,
-  spokenLowPressure,
-  spokenMass,
-  spokenMoney,
-  spokenPressure,
-  spokenRange,
-  spokenReading,
-  spokenTemperature,
-  spokenTravel,
-  spokenUnit,
-  typedText,
-} from './spoken.js';
+import { spokenDistance, spokenLowPressure, spokenPressure, spokenTemperature } from './spokenStates.js';
+import { spokenFlow, spokenLength, spokenMass, spokenTravel, spokenUnit, typedText } from './spoken.js';
+import { spokenMoney } from './spokenMoney.js';
+import { spokenRange, spokenReading } from './spokenRange.js';
 
 const inches: HouseUnits = {
   ...{ length: 'in', travel: 'in/min', gasFlow: 'CFH' },

@@ -1,5 +1,5 @@
 import type { HouseUnits } from '@lone-heron/contract';
-import { cubicFootLitres, gallonLitres, poundKilograms, psiBar, type AllowedRange } from '@lone-heron/core';
+import { cubicFootLitres, gallonLitres, poundKilograms, psiBar } from '@lone-heron/core';
 import { figure } from './figures.js';
 import { flowFigure, lengthFigure, mmPerInch, travelFigure, travelScale } from './houseUnits.js';
 import { shopUnits } from './shopUnits.js';
@@ -8,13 +8,6 @@ import { shopUnits } from './shopUnits.js';
 export const spokenLength = (mm: number): string => lengthFigure(mm, shopUnits());
 export const spokenTravel = (mmS: number): string => travelFigure(mmS, shopUnits());
 export const spokenFlow = (litresPerMinute: number): string => flowFigure(litresPerMinute, shopUnits());
-
-/** A length with how far off it may be: "1.2 ±0.05 mm". */
-export function spokenReading(mm: number, giveMm: number): string {
-  const { length } = shopUnits();
-  const [per, decimals] = length === 'mm' ? [1, 2] : [mmPerInch, 3];
-  return `${figure(mm / per, decimals)} ±${figure(giveMm / per, decimals)} ${length}`;
-}
 
 /** The shop's unit for a unit of ours. */
 interface SpokenUnit {
@@ -62,41 +55,8 @@ export function spokenFigure(value: number, unit: string, decimals: number): str
   return `${figure(inSpoken(value, unit), decimals)} ${spokenUnit(unit).unit}`;
 }
 
-export const spokenTemperature = (celsius: number): string => spokenFigure(celsius, '°C', 1);
-/** By how much something warms, in the shop's degrees: "60 °C", "108 °F". */
-export const spokenRise = (kelvin: number): string =>
-  `${figure(kelvin / (spokenUnit('°C').own === ours ? ours : fahrenheit.own), 0)} ${spokenUnit('°C').unit}`;
-/** A bottle's pressure, or a test's. */
-export const spokenPressure = (bar: number): string =>
-  spokenFigure(bar, 'bar', shopUnits().pressure === 'bar' ? 2 : 0);
-/** Two of them with their unit once: "27.5 to 27.3 bar". */
-export function spokenPressures(from: number, to: number): string {
-  const [first = ''] = spokenPressure(from).split(' ');
-  return `${first} to ${spokenPressure(to)}`;
-}
-/** A small pressure, as at a nozzle. */
-export const spokenLowPressure = (bar: number): string =>
-  spokenFigure(bar, 'bar', shopUnits().pressure === 'bar' ? 2 : 1);
 export const spokenMass = (kilograms: number): string => spokenFigure(kilograms, 'kg', 1);
-export const spokenDistance = (metres: number): string => spokenFigure(metres, 'm', 0);
-
 /** What a field begins with: a value of ours in the unit that the field reads. */
 export function typedText(value: number, unit: string, decimals: number): string {
   return figure(inSpoken(value, unit), spokenUnit(unit).own === ours ? decimals : Math.max(decimals, 3));
-}
-
-/** Money as the shop writes it: "$ 12.50"; the figure alone where it says no currency. */
-export function spokenMoney(amount: number, decimals = 2): string {
-  const { currency } = shopUnits();
-  const words = figure(amount, decimals);
-  return currency === '' ? words : `${currency} ${words}`;
-}
-
-/** A range as the shop says it, rounded inwards so that what it says is allowed. */
-export function spokenRange(range: AllowedRange): AllowedRange {
-  const { unit, own } = spokenUnit(range.unit);
-  if (own === ours) return { ...range, unit };
-  const rounded = (value: number, round: (value: number) => number) =>
-    round(inSpoken(value, range.unit) * 1000) / 1000;
-  return { ...range, unit, min: rounded(range.min, Math.ceil), max: rounded(range.max, Math.floor) };
 }

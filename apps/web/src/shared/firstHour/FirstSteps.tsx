@@ -1,7 +1,8 @@
 import { Check } from 'lucide-react';
 import { Link } from 'react-router';
 import { useCouponsQuery } from '../api/couponsApi.js';
-import { useMachinesQuery, useWindowsQuery } from '../api/heronApi.js';
+import { useMachinesQuery } from '../api/heronApi.js';
+import { useWindowsQuery } from '../api/windowsApi.js';
 import { useBottlesQuery } from '../api/supplyApi.js';
 import { inUse } from '../machines/inUse.js';
 

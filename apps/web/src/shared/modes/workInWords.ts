@@ -1,7 +1,8 @@
 import type { ModeSetting, ModeWork, WorkOf } from '@lone-heron/contract';
 import { coatTable } from '@lone-heron/core';
 import { figure } from '../figures/figures.js';
-import { spokenLength, spokenPressure, spokenTravel } from '../figures/spoken.js';
+import { spokenLength, spokenTravel } from '../figures/spoken.js';
+import { spokenPressure } from '../figures/spokenStates.js';
 import { metalName } from '../vocabulary/metalNames.js';
 import { modeSpeech } from './modeWords.js';
 

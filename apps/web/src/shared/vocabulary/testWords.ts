@@ -7,7 +7,9 @@ import {
   type TestKind,
   type TestResult,
 } from '@lone-heron/contract';
-import { spokenLength, spokenPressures, spokenReading } from '../figures/spoken.js';
+import { spokenLength } from '../figures/spoken.js';
+import { spokenPressures } from '../figures/spokenStates.js';
+import { spokenReading } from '../figures/spokenRange.js';
 import { figure } from '../figures/figures.js';
 import { lookWords } from './looks.js';
 import { colourWords } from './signs.js';

@@ -7,7 +7,8 @@ import { useRetire } from './useRetire.js';
 import { machineFormOf } from './machineForm.js';
 import { saveMachineFile } from './machineFile.js';
 import { shopUnits } from '../../shared/figures/shopUnits.js';
-import { spokenFigure, spokenTemperature } from '../../shared/figures/spoken.js';
+import { spokenFigure, spokenLength } from '../../shared/figures/spoken.js';
+import { spokenPressure, spokenTemperature } from '../../shared/figures/spokenStates.js';
 
 /** One machine at a glance. */
 export function MachineCard({ machine }: { machine: Machine }) {
@@ -79,11 +80,30 @@ function lampFacts(lamp: Machine['profile']['lamp']): readonly (readonly [what: 
   return [['Lamp', `${pulses}${lamp.needsSending ? '; a setting counts once it is sent' : ''}`]];
 }
 
+/** What it has for cleaning and cutting. */
+function modeFacts({
+  cleaning,
+  cutting,
+}: Machine['profile']): readonly (readonly [what: string, value: string])[] {
+  return [
+    ...(cleaning === null ? [] : [['Cleans', `sweeps to ${spokenLength(cleaning.widthMm.most)}`] as const]),
+    ...(cutting === null
+      ? []
+      : [
+          [
+            'Cuts',
+            `bores ${cutting.boresMm.map(spokenLength).join(', ')}; to ${spokenPressure(cutting.mostBar)}`,
+          ] as const,
+        ]),
+  ];
+}
+
 function factsOf({ name, profile }: Machine): readonly (readonly [what: string, value: string])[] {
   const { powerUnit, spotMm, wobbleShapes, wobbleWidthMm, wobbleRateHz, wireSpeedMmS, coolant } = profile;
   return [
     ['Panel shows', powerUnit === '%' ? 'per cent of that' : 'watts'],
     ...lampFacts(profile.lamp),
+    ...modeFacts(profile),
     ['Spot', spokenFigure(spotMm, 'mm', shopUnits().length === 'mm' ? 3 : 4)],
     [
       'Wobble',

@@ -3,6 +3,7 @@ import { wobbleNames, wobbleShapes } from '@lone-heron/core';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { CheckField, NumberField, SelectField, TextField } from '../FormFields.js';
 import { emptyCoolant, inOtherUnit, type MachineForm, type WireUnit } from './machineForm.js';
+import { CleaningPart, CuttingPart } from './ModeParts.js';
 import { MainsHint } from './MainsHint.js';
 import { AddButton, FieldFault, Fold, KnownPart, Part, Reach, RemoveButton, Row } from './MachinePart.js';
 import { FacesPart, LampPart, LightsPart, ModulationPart, PanelPart } from './PanelParts.js';
@@ -28,6 +29,14 @@ export function MachineFields() {
       >
         <ModulationPart />
         <LampPart />
+      </Fold>
+      <Fold
+        title="Cleaning and cutting"
+        what="where the gun is switched to them"
+        paths={['cleaning', 'cutting']}
+      >
+        <CleaningPart />
+        <CuttingPart />
       </Fold>
       <Fold
         title="Fibre and lenses"

@@ -49,7 +49,7 @@ export function Fold({ title, what, paths, children }: FoldProps) {
 interface KnownPartProps {
   title: string;
   help: string;
-  path: 'hasMains' | 'hasPointer' | 'isLamp';
+  path: 'hasMains' | 'hasPointer' | 'isLamp' | 'canClean' | 'canCut';
   label: string;
   children: ReactNode;
 }
@@ -81,7 +81,9 @@ type ReachName =
   | 'pulseOffMs'
   | 'lamp.currentA'
   | 'lamp.pulseWidthMs'
-  | 'lamp.pulseRateHz';
+  | 'lamp.pulseRateHz'
+  | 'cleaning.widthMm'
+  | 'cleaning.rateHz';
 
 /** A knob’s limits and its step. */
 export function Reach({ of, name, unit }: { of: ReachName; name: string; unit: string }) {
@@ -95,9 +97,13 @@ export function Reach({ of, name, unit }: { of: ReachName; name: string; unit: s
 }
 
 /** What is wrong with a choice of several. */
-export function FieldFault({ path }: { path: 'wobbleShapes' | 'panel' }) {
-  const { formState } = useFormContext<MachineForm>();
-  const message = formState.errors[path]?.message;
+export function FieldFault({
+  path,
+}: {
+  path: 'wobbleShapes' | 'panel' | 'cleaning.shapes' | 'cutting.gases';
+}) {
+  const { getFieldState, formState } = useFormContext<MachineForm>();
+  const message = getFieldState(path, formState).error?.message;
   return message === undefined ? null : (
     <p role="alert" className="fault text-sm">
       {message}

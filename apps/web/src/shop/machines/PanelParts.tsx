@@ -1,9 +1,9 @@
 import { faceKinds, panelKnobs, type FaceKind, type PanelKnob } from '@lone-heron/contract';
 import { ArrowDown, ArrowUp } from 'lucide-react';
-import { useFormContext, useWatch } from 'react-hook-form';
+import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { CheckField, NumberField, SelectField, TextField } from '../FormFields.js';
 import type { MachineForm } from './machineForm.js';
-import { KnownPart, Part, Reach, Row } from './MachinePart.js';
+import { AddButton, KnownPart, Part, Reach, RemoveButton, Row } from './MachinePart.js';
 import { PulseHint } from './PulseHint.js';
 
 const knobNames = {
@@ -125,8 +125,32 @@ export function LampPart() {
         path="lamp.needsSending"
         label="A setting does nothing until it is sent to the controller"
       />
+      <TextField path="lamp.spotsMm" label="Spots it can be set to, mm, with ; between" />
+      <LampPoints />
       <PulseHint />
     </KnownPart>
+  );
+}
+
+/** The machine's own table: what a pulse carries. Dial says no depth without one. */
+function LampPoints() {
+  const { fields, append, remove } = useFieldArray<MachineForm, 'lamp.points'>({ name: 'lamp.points' });
+  return (
+    <div className="flex flex-col gap-3">
+      <p className="text-sm text-soft">
+        Energy of a pulse, measured or from its manual: one is enough for Dial to begin, three at different
+        currents are better.
+      </p>
+      {fields.map((field, index) => (
+        <div key={field.id} className="grid grid-cols-[1fr_1fr_1fr_auto] items-end gap-2">
+          <NumberField path={`lamp.points.${index}.currentA`} label="Current" unit="A" />
+          <NumberField path={`lamp.points.${index}.pulseMs`} label="Width" unit="ms" />
+          <NumberField path={`lamp.points.${index}.energyJ`} label="Energy" unit="J" />
+          <RemoveButton name={`energy ${index + 1}`} onRemove={() => remove(index)} />
+        </div>
+      ))}
+      <AddButton name="Add an energy" onAdd={() => append({ currentA: '', pulseMs: '', energyJ: '' })} />
+    </div>
   );
 }
 

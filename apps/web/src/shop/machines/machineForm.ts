@@ -77,8 +77,31 @@ export interface MachineForm {
     pulseRateHz: TypedReach;
     peakPowerW: string;
     needsSending: boolean;
+    /** Diameters with semicolons between; empty where it is the machine's own spot alone. */
+    spotsMm: string;
+    points: { currentA: string; pulseMs: string; energyJ: string }[];
+  };
+  canClean: boolean;
+  cleaning: {
+    fitting: Cleaning['fitting'];
+    spotMm: string;
+    widthMm: TypedReach;
+    rateHz: TypedReach;
+    shapes: Cleaning['shapes'];
+  };
+  canCut: boolean;
+  cutting: {
+    /** Diameters with semicolons between. */
+    boresMm: string;
+    mostBar: string;
+    /** Empty where it is not known. */
+    airLMin: string;
+    gases: Cutting['gases'];
   };
 }
+
+type Cleaning = NonNullable<MachineProfile['cleaning']>;
+type Cutting = NonNullable<MachineProfile['cutting']>;
 
 export type WireUnit = MachineProfile['wireSpeedUnit'];
 
@@ -108,7 +131,17 @@ const emptyLamp: MachineForm['lamp'] = {
   pulseRateHz: emptyReach,
   peakPowerW: '',
   needsSending: true,
+  spotsMm: '',
+  points: [],
 };
+const emptyCleaning: MachineForm['cleaning'] = {
+  fitting: 'lens',
+  spotMm: '',
+  widthMm: emptyReach,
+  rateHz: emptyReach,
+  shapes: ['line'],
+};
+const emptyCutting: MachineForm['cutting'] = { boresMm: '', mostBar: '', airLMin: '', gases: ['air'] };
 
 /** A coolant circuit that was just added. */
 export const emptyCoolant: MachineForm['coolant'][number] = {
@@ -148,6 +181,7 @@ export function machineFormOf(name: string, profile: MachineProfile): MachineFor
     pointer: pointer === null ? emptyPointer : { ...pointer, stepMm: shown(pointer.stepMm) },
     programSlots: shown(profile.programSlots),
     ...shownPanel(profile),
+    ...shownModes(profile),
   };
 }
 
@@ -176,8 +210,34 @@ function shownLamp(lamp: NonNullable<MachineProfile['lamp']>): MachineForm['lamp
     pulseRateHz: shownReach(lamp.pulseRateHz, 1),
     peakPowerW: shown(lamp.peakPowerW),
     needsSending: lamp.needsSending,
+    spotsMm: shownList(lamp.spotsMm),
+    points: lamp.points.map(shownAll),
   };
 }
+
+/** What a machine has for cleaning and cutting. */
+function shownModes({ cleaning, cutting }: MachineProfile) {
+  return {
+    canClean: cleaning !== null,
+    cleaning:
+      cleaning === null
+        ? emptyCleaning
+        : {
+            ...{ fitting: cleaning.fitting, shapes: cleaning.shapes, spotMm: shown(cleaning.spotMm) },
+            ...{ widthMm: shownReach(cleaning.widthMm, 1), rateHz: shownReach(cleaning.rateHz, 1) },
+          },
+    canCut: cutting !== null,
+    cutting:
+      cutting === null
+        ? emptyCutting
+        : {
+            ...{ boresMm: shownList(cutting.boresMm), mostBar: shown(cutting.mostBar), gases: cutting.gases },
+            airLMin: cutting.airLMin === null ? '' : shown(cutting.airLMin),
+          },
+  };
+}
+
+const shownList = (values: readonly number[]): string => values.map(shown).join('; ');
 
 function shownFace(face: PanelFace | undefined): TypedFace {
   if (face === undefined) return plainFace;
@@ -233,6 +293,8 @@ export function readMachineForm(form: MachineForm): ReadMachine {
     coolant: form.coolant.map(readCircuit),
     pointer: hasPointer ? { ...form.pointer, stepMm: readFigure(form.pointer.stepMm) } : null,
     programSlots: readFigure(form.programSlots),
+    cleaning: form.canClean ? readCleaning(form.cleaning) : null,
+    cutting: form.canCut ? readCutting(form.cutting) : null,
   };
   const sent = { name, note, profile };
   const parsed = machineRevisionDraftSchema.safeParse(sent);
@@ -259,6 +321,8 @@ function readPanel(form: MachineForm) {
     field
       .replace(/^profile\./, '')
       .replace(/^panelFaces\.(\d+)/, (_, index) => `panelFaces.${knobs[Number(index)] ?? index}`)
+      // A list is one field: what is wrong with one of it is told there.
+      .replace(/^((?:lamp\.spotsMm|cutting\.boresMm|cutting\.gases|cleaning\.shapes))\.\d+$/, '$1')
       .replace(/^readyLights\.(\d+)\.lights/, (_, index) => `readyLights.${modes[Number(index)] ?? index}`);
   return { parts, fieldInForm };
 }
@@ -280,7 +344,27 @@ function readLamp(lamp: MachineForm['lamp']) {
     pulseRateHz: readReach(lamp.pulseRateHz, 1),
     peakPowerW: readFigure(lamp.peakPowerW),
     needsSending: lamp.needsSending,
+    spotsMm: readList(lamp.spotsMm),
+    points: lamp.points.map(readAll),
   };
+}
+
+function readCleaning({ fitting, spotMm, widthMm, rateHz, shapes }: MachineForm['cleaning']) {
+  const reaches = { widthMm: readReach(widthMm, 1), rateHz: readReach(rateHz, 1) };
+  return { fitting, shapes, spotMm: readFigure(spotMm), ...reaches };
+}
+
+function readCutting({ boresMm, mostBar, airLMin, gases }: MachineForm['cutting']) {
+  const air = airLMin.trim() === '' ? null : readFigure(airLMin);
+  return { gases, boresMm: readList(boresMm), mostBar: readFigure(mostBar), airLMin: air };
+}
+
+/** Numbers with semicolons between, so that a decimal comma is none. */
+function readList(text: string): number[] {
+  return text
+    .split(/[;\n]/)
+    .filter((each) => each.trim() !== '')
+    .map(readFigure);
 }
 
 function readCircuit({ name, litres, heatingW, ...limits }: MachineForm['coolant'][number]) {

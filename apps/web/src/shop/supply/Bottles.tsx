@@ -4,15 +4,9 @@ import { gasTable } from '@lone-heron/core';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import {
-  inSpoken,
-  spokenDistance,
-  spokenFlow,
-  spokenFigure,
-  spokenMoney,
-  spokenTravel,
-  spokenUnit,
-} from '../../shared/figures/spoken.js';
+import { inSpoken, spokenFlow, spokenFigure, spokenTravel, spokenUnit } from '../../shared/figures/spoken.js';
+import { spokenDistance } from '../../shared/figures/spokenStates.js';
+import { spokenMoney } from '../../shared/figures/spokenMoney.js';
 import { useCouponsQuery } from '../../shared/api/couponsApi.js';
 import { useSetBottleGoneMutation } from '../../shared/api/supplyApi.js';
 import { useAsSomebody } from '../../shared/door/useAsSomebody.js';

@@ -8,7 +8,7 @@ import {
   type AllowedRange,
 } from '@lone-heron/core';
 import { figure } from '../../shared/figures/figures.js';
-import { spokenPressure } from '../../shared/figures/spoken.js';
+import { spokenPressure } from '../../shared/figures/spokenStates.js';
 import { shopUnits } from '../../shared/figures/shopUnits.js';
 
 /** How a shop says how large a bottle is. */

@@ -1,6 +1,6 @@
 import type { PictureReading } from '@lone-heron/core';
 import { Check, CircleDashed } from 'lucide-react';
-import { spokenReading } from '../../../shared/figures/spoken.js';
+import { spokenReading } from '../../../shared/figures/spokenRange.js';
 import { allTools, type MeasureTool, type ToolName } from './measureTools.js';
 import { isPlaced, type Placed } from './placed.js';
 

@@ -13,7 +13,8 @@ import {
   type PictureScale,
 } from '@lone-heron/core';
 import { sectionRanges, type SectionMeasure, type SectionReadings } from '@lone-heron/contract';
-import { spokenLength, spokenRange } from '../../../shared/figures/spoken.js';
+import { spokenLength } from '../../../shared/figures/spoken.js';
+import { spokenRange } from '../../../shared/figures/spokenRange.js';
 import { z } from 'zod';
 import { allTools, measureToolList, type ToolName } from './measureTools.js';
 

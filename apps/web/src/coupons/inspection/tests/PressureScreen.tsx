@@ -24,7 +24,7 @@ import { TestEnd } from './AddTest.js';
 import { figureFields } from './testFields.js';
 import { leakWords, mediumWords } from '../../../shared/vocabulary/testWords.js';
 import { unlessShown } from '../../../shared/api/unlessShown.js';
-import { spokenPressure } from '../../../shared/figures/spoken.js';
+import { spokenPressure } from '../../../shared/figures/spokenStates.js';
 
 /** A pressure test from what is stored to what may be claimed: water first, and the pressure let off before it is handled. */
 export function PressureScreen() {

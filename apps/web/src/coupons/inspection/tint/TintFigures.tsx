@@ -1,6 +1,7 @@
 import { inMm, tints, type TintBands, type TintFound } from '@lone-heron/core';
 import { colourWords } from '../../../shared/vocabulary/signs.js';
-import { spokenLength, spokenReading } from '../../../shared/figures/spoken.js';
+import { spokenLength } from '../../../shared/figures/spoken.js';
+import { spokenReading } from '../../../shared/figures/spokenRange.js';
 
 interface TintFiguresProps {
   found: TintFound;

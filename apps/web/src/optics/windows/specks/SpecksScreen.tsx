@@ -1,7 +1,8 @@
 import type { Machine, ProtectiveWindow } from '@lone-heron/contract';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { useMachinesQuery, useWindowsQuery } from '../../../shared/api/heronApi.js';
+import { useMachinesQuery } from '../../../shared/api/heronApi.js';
+import { useWindowsQuery } from '../../../shared/api/windowsApi.js';
 import { useShopPhotosQuery } from '../../../shared/api/shopPhotosApi.js';
 import { PickField } from '../../../shared/form/PickField.js';
 import { Loading } from '../../../shared/page/Loading.js';

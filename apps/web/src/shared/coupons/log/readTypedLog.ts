@@ -1,6 +1,6 @@
 import { couponRanges } from '@lone-heron/contract';
 import { shopUnits } from '../../figures/shopUnits.js';
-import { spokenRange } from '../../figures/spoken.js';
+import { spokenRange } from '../../figures/spokenRange.js';
 import { describeFault, describeRange, parseQuantity, type AllowedRange } from '@lone-heron/core';
 
 /** A figure typed into the log: its value, null where it was left out, or why it cannot be. */

@@ -8,8 +8,8 @@ import {
   type SettingOf,
 } from '@lone-heron/contract';
 import type { Dimension } from '@lone-heron/core';
-import { travelScale } from '../../shared/figures/houseUnits.js';
-import { plain, type PlateRow } from '../../shared/panel/panelKnobs.js';
+import { travelScale } from '../figures/houseUnits.js';
+import { plain, type PlateRow } from '../panel/panelKnobs.js';
 
 /** A knob of a mode's plate: its row in SI, and how its value stands in the setting. */
 export interface ModeKnobRow extends PlateRow {
