@@ -41,6 +41,7 @@ export { ownNumbers } from './cards/rules/ownNumbers.js';
 export { adaptCard, carryCard, type CarriedCard, type LearnOfJob } from './cards/rules/carryCard.js';
 export { findCards, shownVersion, type FoundCard, type FoundCards } from './cards/rules/findCards.js';
 export { proposeCard } from './cards/rules/proposeCard.js';
+export { jobWorkSchema, type JobWork } from './jobs/jobWork.js';
 export {
   modeCardDraftSchema,
   modeCardSchema,
@@ -69,6 +70,15 @@ export {
   lampJobOf,
   lampSettingOf,
 } from './modes/rules/modeJobs.js';
+export {
+  asksOf,
+  changeoverGaps,
+  changeoverSteps,
+  gunModeOf,
+  gunModesOf,
+  lastChangeover,
+  type ChangeoverStep,
+} from './modes/rules/changeover.js';
 export { meanPowerOf } from './modes/rules/meanPowerOf.js';
 export { modesOf } from './modes/rules/modeOnMachine.js';
 export { modeUse, type ModeUse } from './modes/rules/modeUse.js';
@@ -463,6 +473,8 @@ export { readingVerdict, type ReadingContext } from './readiness/rules/readingVe
 export { usualSequence } from './readiness/rules/usualSequence.js';
 export { datedBack } from './records/rules/datedBack.js';
 export {
+  gunModes,
+  type GunMode,
   shopRecordDraftSchema,
   shopRecordSchema,
   testLineLooks,

@@ -30,6 +30,11 @@ export function judgeJobs(
     const { id, draft } = record;
     if (machineOf(draft.machineId) === null)
       return judged(part, 'wrong', [`its machine “${draft.machineId}” is neither here nor in this file`]);
+    const elsewhere = (draft.works ?? []).find((work) => machineOf(work.machineId) === null);
+    if (elsewhere !== undefined)
+      return judged(part, 'wrong', [
+        `“${elsewhere.name}” is done on “${elsewhere.machineId}”, a machine that is neither here nor in this file`,
+      ]);
     const mine = jobs.find((job) => job.id === id);
     if (mine === undefined)
       return judged(part, 'new', [], { id, draft: withoutPictures(draft), revision: 1 });

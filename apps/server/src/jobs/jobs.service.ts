@@ -1,4 +1,12 @@
-import type { Job, JobDraft, JobLine, JobState, Person, ShopPhoto } from '@lone-heron/contract';
+import {
+  beyondMode,
+  type Job,
+  type JobDraft,
+  type JobLine,
+  type JobState,
+  type Person,
+  type ShopPhoto,
+} from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
 import { conflict, notFound, refused } from '../http/problem.js';
@@ -64,6 +72,7 @@ export class JobsService {
     await plans.write(entry, { subject: id, revision, draft }, async (before) => {
       if ((await this.machines.find(draft.machineId, manager)) === null)
         throw refused([unknownMachine(draft.machineId)]);
+      await this.requireWorks(manager, draft);
       if (before === null) {
         const newest = await manager.maximum(JobEntity, 'number');
         await manager.insert(JobEntity, {
@@ -101,6 +110,16 @@ export class JobsService {
       );
       return this.readWithin(entry.manager, id);
     });
+  }
+
+  /** Every work is one that its own machine can do. */
+  private async requireWorks(manager: EntityManager, { works = [] }: JobDraft): Promise<void> {
+    for (const [i, { machineId, work, setting }] of works.entries()) {
+      const machine = await this.machines.find(machineId, manager);
+      const problems = machine === null ? [unknownMachine(machineId)] : beyondMode(work, setting, machine);
+      if (problems.length > 0)
+        throw refused(problems.map((each) => ({ ...each, field: `works.${i}.${each.field}` })));
+    }
   }
 
   private readWithin(manager: EntityManager, id: string): Promise<Job> {

@@ -117,6 +117,19 @@ describe('planning a job', () => {
       'welds.0.after.0 is "W9"; allowed is marks of welds of this job',
     ],
     [
+      'work that its machine cannot do',
+      {
+        works: [
+          {
+            ...{ id: '019a0000-0000-7000-8000-0000000000c1', name: 'spots', machineId: 'bench', count: 4 },
+            work: { mode: 'spot', metal: 'stainless304', thicknessMm: 0.5, underMm: 1, wantedMm: 0.7 },
+            setting: { mode: 'spot', currentA: 200, pulseMs: 5, rateHz: 2, spotMm: 0.9 },
+          },
+        ],
+      },
+      'works.0.work.mode is spot',
+    ],
+    [
       'welds that go round',
       { welds: [jobWeld('W1', { after: ['W2'] }), jobWeld('W2', { after: ['W1'] })] },
       'allowed is welds whose “after” does not go round, as W1 before W2 before W1 does',

@@ -1,4 +1,10 @@
-import { datedBack, type Person, type ShopRecord, type ShopRecordDraft } from '@lone-heron/contract';
+import {
+  changeoverGaps,
+  datedBack,
+  type Person,
+  type ShopRecord,
+  type ShopRecordDraft,
+} from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { DataSource, IsNull, type EntityManager } from 'typeorm';
 import { refused } from '../http/problem.js';
@@ -34,9 +40,12 @@ export class RecordsService {
     return this.kit.enter(by, async (entry) => {
       const { manager, at } = entry;
       const { row } = await records.write(entry, id, draft, async () => {
-        if ((await this.machines.find(draft.machineId, manager)) === null)
-          throw refused([unknownMachine(draft.machineId)]);
-        const { kind } = draft.detail;
+        const machine = await this.machines.find(draft.machineId, manager);
+        if (machine === null) throw refused([unknownMachine(draft.machineId)]);
+        const { detail } = draft;
+        const { kind } = detail;
+        const gaps = detail.kind === 'changeover' ? changeoverGaps(detail, machine.profile) : [];
+        if (gaps.length > 0) throw refused([...gaps]);
         const doneAt = datedBack(draft.detail) ?? at;
         requirePast('detail.doneAt', doneAt, new Date(at));
         await manager.insert(ShopRecordEntity, {

@@ -1,4 +1,13 @@
-import type { Bottle, Change, Clearance, Eyewear, Problem, ShopRecord } from '@lone-heron/contract';
+import {
+  changeoverSteps,
+  startingProfiles,
+  type Bottle,
+  type Change,
+  type Clearance,
+  type Eyewear,
+  type Problem,
+  type ShopRecord,
+} from '@lone-heron/contract';
 import { newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
 
 let server: SampleServer;
@@ -175,5 +184,29 @@ describe('training', () => {
     const { body } = await put(`clearances/${newId()}`, wrong).expect(422);
     expect((body as Problem).errors?.map(({ field }) => field)).toEqual(['personId', 'machineId']);
     await put(`clearances/${newId()}`, { ...clearance, until: '30.6.27' }).expect(422);
+  });
+});
+
+describe('a change-over to cutting', () => {
+  const bench = startingProfiles.find(({ id }) => id === 'bench')?.profile;
+  if (bench === undefined) throw new Error('no starting profile for a bench');
+  const detail = {
+    ...{ kind: 'changeover', to: 'cut', pressureBar: 8, boreMm: 1.2, behind: 'brick tray' },
+    confirmed: changeoverSteps('cut', bench).map(({ id }) => id),
+  };
+  const put = (changes: object) =>
+    server.http
+      .put(`/api/records/${newId()}`)
+      .send({ machineId: 'bench', detail: { ...detail, ...changes }, note: '' });
+
+  it('is kept once all that the mode asks was confirmed and read', async () => {
+    await put({}).expect(200);
+    const { body } = await put({ confirmed: detail.confirmed.slice(1), behind: '' }).expect(422);
+    expect((body as Problem).errors?.map(({ field }) => field)).toEqual([
+      'detail.confirmed',
+      'detail.behind',
+    ]);
+    const other = await put({ to: 'clean' }).expect(422);
+    expect((other.body as Problem).errors?.[0]?.allowed).toBe('weld, cut');
   });
 });

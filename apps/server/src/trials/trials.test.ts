@@ -24,7 +24,7 @@ const allowedOf = (body: unknown) => (body as Problem).errors?.map(({ field, all
 
 const weightedOf = async () => {
   const windows = (await server.http.get('/api/windows').expect(200)).body as ProtectiveWindow[];
-  return windows.find(({ machineId }) => machineId === 'bench')?.wornHours ?? 0;
+  return windows.find(({ machineId }) => machineId === 'bench')?.lightOnS ?? 0;
 };
 
 describe('a trial', () => {

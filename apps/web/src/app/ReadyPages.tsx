@@ -14,6 +14,10 @@ const routes = [
     path: 'scrap/:id',
     element: page(async () => (await import('../ready/scrap/ScrapScreen.js')).ScrapScreen),
   },
+  {
+    path: 'switch/:id/:to?',
+    element: page(async () => (await import('../ready/changeover/ChangeoverScreen.js')).ChangeoverScreen),
+  },
   { path: '*', element: <Lost /> },
 ];
 

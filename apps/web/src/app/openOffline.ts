@@ -5,7 +5,7 @@ import { toast } from '../shared/say/toast.js';
 /** What each station shows first, asked for once so that it is there when the server is not. */
 const mainReads = [
   ...['session', 'people', 'machines', 'windows', 'house', 'days', 'clearances', 'cards', 'upkeep'],
-  ...['jobs', 'weld-runs/times'],
+  ...['jobs', 'weld-runs/times', 'trials', 'trial-ladders', 'mode-cards'],
   ...['coupons?limit=1', 'coupons?offset=0&limit=100', 'coupons?limit=200', 'ladders'],
   ...['bottles', 'stock', 'windows/history?offset=0&limit=12', 'windows/study?measure=worn'],
 ];

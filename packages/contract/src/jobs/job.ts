@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { boundedNumber, clientId, moment, oneOf, shortText } from '../wire/bounded.js';
 import { acceptanceSchema } from '../house/house.js';
 import { jobBatchSchema } from './jobMaterial.js';
+import { jobWorkSchema } from './jobWork.js';
 import { jobLinks } from './jobLinks.js';
 import { jobWeldSchema, mostWelds, weldMarkSchema } from './jobWeld.js';
 import { weldCheckSchema } from './weldCheck.js';
@@ -67,6 +68,8 @@ export const jobDraftSchema = z
       parts: z.array(jobPartSchema).max(40, { error: 'up to 40 parts' }),
       pictures: z.array(jobPictureSchema).max(20, { error: 'up to 20 pictures' }),
       welds: z.array(jobWeldSchema).max(mostWelds, { error: `up to ${mostWelds} welds` }),
+      /** Cleaning, cutting and pulses beside the welds; left out in jobs from before there were any. */
+      works: z.array(jobWorkSchema).max(40, { error: 'up to 40 works' }).optional(),
       /** Marks in the order somebody made; null for the computed one. */
       order: z.array(weldMarkSchema).max(mostWelds).nullable(),
       /** Heats and batches of what really went in, as far as they are written down. */

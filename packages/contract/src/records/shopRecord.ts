@@ -23,6 +23,10 @@ const share = z.number({ error: 'a share from 0 to 1' }).min(0).max(1);
 export const testLineLooks = ['bright', 'dull', 'sparking'] as const;
 export type TestLineLook = (typeof testLineLooks)[number];
 
+/** What a gun can be switched over to in the course of a day. */
+export const gunModes = ['weld', 'clean', 'cut', 'pulses'] as const;
+export type GunMode = (typeof gunModes)[number];
+
 /** What the shop writes down about a machine besides its days, kind by kind. */
 const recordDetailSchema = z.discriminatedUnion(
   'kind',
@@ -45,6 +49,22 @@ const recordDetailSchema = z.discriminatedUnion(
     z.strictObject({
       kind: z.literal('waterChange'),
       circuit: z.union([z.literal(1), z.literal(2)], { error: '1 or 2' }),
+    }),
+    z.strictObject({
+      kind: z.literal('changeover'),
+      to: oneOf(gunModes),
+      /** Steps that were confirmed, all that the mode asks. */
+      confirmed: z.array(shortText(40), { error: 'the ids of steps' }).max(20, { error: 'up to 20 steps' }),
+      /** With the gas on; null where the mode blows none. */
+      pressureBar: boundedNumber({
+        quantity: 'pressure at the nozzle',
+        min: 0.1,
+        max: 25,
+        unit: 'bar',
+      }).nullable(),
+      boreMm: boundedNumber({ quantity: 'bore', min: 0.5, max: 5, unit: 'mm' }).nullable(),
+      /** What stands behind the work; empty where nothing goes on behind it. */
+      behind: shortText(120),
     }),
     z.strictObject({ kind: z.literal('airFilter') }),
     z.strictObject({ kind: z.literal('dryerDrain') }),

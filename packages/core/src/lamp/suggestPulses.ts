@@ -49,9 +49,14 @@ function costOf(job: LampJob, belief: ThresholdBelief, table: LampEnergy, settin
     (1 - deepEnough(belief, table, job, weld)) * losses.short +
     losses.shortBy * Math.max(0, Math.log(job.wanted / Math.max(weld.holds, shallowest))) +
     // Of pulses that melt nothing the densest is the nearest to one that does.
-    losses.energy * Math.log(weld.depth > 0 ? weld.energy : 1 / weld.dense) -
+    losses.energy * Math.log(weld.depth > 0 ? heatOf(setting, weld.energy) : 1 / weld.dense) -
     (setting.travel === null ? 0 : losses.time * Math.log(setting.travel))
   );
+}
+
+/** What warms the part: a spot's energy, or what a seam gets while the hand goes on by the width of one. */
+function heatOf({ travel, rate, spot }: LampSetting, energy: number): number {
+  return travel === null ? energy : (energy * rate * spot) / travel;
 }
 
 function* candidates({ kind, head }: LampJob, table: LampEnergy): Generator<LampSetting> {

@@ -79,10 +79,10 @@ function CutSection({ answer, figures, page }: DrawingProps<'cut'> & { page: Box
       >
         kerf {spokenLength(kerfMm)}
       </text>
-      <text x={16} y={28} className="measure-words fill-soft text-[14px]">
+      <text x={16} y={room - 26} className="measure-words fill-soft text-[14px]">
         bore {spokenLength(work.boreMm)}
       </text>
-      <text x={16} y={46} className="measure-words fill-soft text-[14px]">
+      <text x={16} y={room - 8} className="measure-words fill-soft text-[14px]">
         {spokenLength(setting.standoffMm)} off the face
       </text>
       <text x={middle + half * 3 + 10} y={room - 8} className="measure-words fill-soft text-[14px]">

@@ -21,6 +21,7 @@ import { ModeRail } from './ModeRail.js';
 import { noAnswerWords } from './noAnswerWords.js';
 import { RungsToDo } from './RungsToDo.js';
 import { SentStep } from './SentStep.js';
+import { SwitchedTo } from './SwitchedTo.js';
 import { triedWork } from './TriedWork.js';
 import { useModeDial, type ModeAnswer, type ModeDial } from './useModeDial.js';
 import { WorkSentence } from './WorkSentence.js';
@@ -116,7 +117,10 @@ function ModeWorkbench<Mode extends HandMode>({
       </div>
       <ModeNotices mode={mode} answer={answer} figures={figures} />
       <ModeCaution answer={answer} />
-      {sheets.isSent !== null && <SentStep isSent={sheets.isSent} onSent={sheets.setSent} />}
+      <div className="grid gap-1.5 *:min-w-0 lg:grid-flow-col lg:auto-cols-fr">
+        <SwitchedTo mode={mode} machine={machine} />
+        {sheets.isSent !== null && <SentStep isSent={sheets.isSent} onSent={sheets.setSent} />}
+      </div>
       <RungsToDo mode={mode} machineId={machine.id} trials={trials} />
       <ModeRail
         mode={mode}

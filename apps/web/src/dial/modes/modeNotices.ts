@@ -49,7 +49,7 @@ export const modeNotices: NoticesOf = {
         )
       : null,
   ],
-  cut: (answer, figures) => [airNotice(answer, figures), lostNotice(answer), dryNotice(answer)],
+  cut: (answer, figures) => [airNotice(answer, figures), lostNotice(answer)],
   spot: (answer, figures) => pulseNotices(answer, figures),
   seam: (answer, figures) => [
     ...pulseNotices(answer, figures),
@@ -102,13 +102,6 @@ function lostNotice({ odds, work, shop }: ModeAnswer<'cut'>): ModeNotice | null 
     );
   return null;
 }
-
-const dryNotice = ({ work }: ModeAnswer<'cut'>): ModeNotice | null =>
-  work.gas === 'air'
-    ? note(
-        'Air must be dry and free of oil: one drop on the window at this power and it is gone. Ready asks for it.',
-      )
-    : null;
 
 function pulseNotices(
   { odds, work, shop }: ModeAnswer<'spot'> | ModeAnswer<'seam'>,

@@ -5,6 +5,7 @@ import { useBoxSize } from '../../shared/drawing/useBoxSize.js';
 import { percentFigure } from '../../shared/figures/figures.js';
 import { lengthFigure } from '../../shared/figures/houseUnits.js';
 import type { DialOutcome } from '../dialOutcome.js';
+import { CleanColour } from './CleanColour.js';
 import { plainLook, sectionView } from './sectionView.js';
 
 const unmeasured = { width: 470, height: 240 };
@@ -53,6 +54,7 @@ export default function BehindView({ outcome }: { outcome: DialOutcome }) {
             </li>
           ))}
         </ul>
+        <CleanColour outcome={outcome} />
       </div>
     </div>
   );

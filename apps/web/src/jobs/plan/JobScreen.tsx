@@ -1,6 +1,6 @@
 import { isSettled, seamKey, seamsInOrder, seamStandings, type Job } from '@lone-heron/contract';
 import { ClipboardCheck, FileText, Hammer, ImageIcon, ListPlus, Pencil } from 'lucide-react';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { usePeopleQuery } from '../../shared/api/heronApi.js';
 import { useJobQuery } from '../../shared/api/jobsApi.js';
@@ -19,6 +19,8 @@ import { StateKeys } from './StateKeys.js';
 import { TakesPart } from './TakesPart.js';
 import { useJobPlan } from './useJobPlan.js';
 import { WeldPart } from './WeldPart.js';
+
+const WorksPart = lazy(() => import('./WorksPart.js'));
 
 /** A whole job: what stands in its way, its order, the weld that is looked at, what it takes, how far it is. */
 export function JobScreen() {
@@ -84,7 +86,12 @@ function Whole({ job }: { job: Job }) {
               <WeldPart job={job} shown={shown} mark={looked} />
               <ArcPart shown={shown} partsPerMonth={partsPerMonth} onPartsPerMonth={setPartsPerMonth} />
             </div>
-            <TakesPart job={job} shown={shown} />
+            <div className="flex flex-col gap-3">
+              <TakesPart job={job} shown={shown} />
+              <Suspense fallback={null}>
+                <WorksPart job={job} />
+              </Suspense>
+            </div>
           </div>
           <JobProgress job={job} shown={shown} />
         </>

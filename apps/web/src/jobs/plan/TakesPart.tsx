@@ -19,6 +19,7 @@ const partNames: Readonly<Record<TimePart, string>> = {
   cooling: 'Letting it cool',
   tacks: 'Tacks',
   dressing: 'Dressing',
+  works: 'Cleaning, cutting, pulses',
 };
 
 interface TakesPartProps {

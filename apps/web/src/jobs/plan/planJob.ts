@@ -60,7 +60,7 @@ export function planJob({ job, machine, machines, house, cards, coupons, past, .
   const found = job.welds.map((weld) => answerOnce(job, weld, { machine, house, cards, learn }));
   const answers = found.flatMap((each) => ('refusal' in each ? [] : [each]));
   const order = jobOrder(job, answers, house.jobRates, task.kept);
-  const takes = jobTakes(job, answers, order, { house, machine, past });
+  const takes = jobTakes(job, answers, order, { house, machine, machines, past });
   return {
     welds: answers.map(plannedOf),
     refusals: found.flatMap((each) => ('refusal' in each ? [each] : [])),

@@ -1,5 +1,5 @@
-import type { Day, Machine } from '@lone-heron/contract';
-import { Crosshair, FileText, ListChecks, Pencil, Timer } from 'lucide-react';
+import { modesOf, type Day, type Machine } from '@lone-heron/contract';
+import { Crosshair, FileText, ListChecks, Pencil, Replace, Timer } from 'lucide-react';
 import { Link } from 'react-router';
 
 /** The ways on from a machine's day. */
@@ -9,6 +9,11 @@ export function DayLinks({ machine, day }: { machine: Machine; day: Day | undefi
       <Link className="btn touch-always" to={`/ready/scrap/${machine.id}`}>
         <Crosshair className="size-5" aria-hidden="true" /> Scrap test
       </Link>
+      {modesOf(machine.profile).length > 0 && (
+        <Link className="btn touch-always" to={`/ready/switch/${machine.id}`}>
+          <Replace className="size-5" aria-hidden="true" /> Switch it over
+        </Link>
+      )}
       <Link className="btn touch-always" to={`/optics?log=${machine.id}`}>
         <Timer className="size-5" aria-hidden="true" /> Log welding
       </Link>

@@ -44,7 +44,9 @@ export function arcBeside(
   const { arc, machine, overheadPerHour } = jobRates;
   const metres = piece.cost.perMetre === 0 ? 0 : piece.cost.total / piece.cost.perMetre;
   const atSeam = (metres * 1000) / arc.travelMmS / 60 / (arc.lightSharePercent / 100);
-  const minutes = atSeam + arc.dressMinPerM * metres + arc.straightenMinPerPart + turning(piece);
+  // Blanks are cut and faces cleaned for the arc as well.
+  const beside = turning(piece) + piece.parts.works;
+  const minutes = atSeam + arc.dressMinPerM * metres + arc.straightenMinPerPart + beside;
   const hourly = prices.labourPerHour + overheadPerHour;
   const consumables = arc.consumablesPerM * metres;
   const lightConsumables = piece.cost.total - piece.cost.labour - piece.cost.overhead;

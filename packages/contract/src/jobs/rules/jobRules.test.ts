@@ -9,6 +9,7 @@ import {
   type Card,
   type JobDraft,
   type JobWeld,
+  type JobWork,
   type WeldAnswer,
 } from '../../index.js';
 
@@ -213,7 +214,12 @@ describe('the order', () => {
 describe('what a job takes', () => {
   const takesOf = (job: JobDraft, past: Parameters<typeof jobTakes>[3]['past'] = []) => {
     const answers = answersOf(job);
-    return jobTakes(job, answers, jobOrder(job, answers, rates), { house, machine, past });
+    return jobTakes(job, answers, jobOrder(job, answers, rates), {
+      house,
+      machine,
+      machines: [machine],
+      past,
+    });
   };
   const job = jobDraft({
     welds: [jobWeld('W1', { lengthMm: 200, count: 2 }), jobWeld('W2', { lengthMm: 100 })],
@@ -228,6 +234,32 @@ describe('what a job takes', () => {
     expect(batch.total.middle).toBeGreaterThan(3 * piece.total.middle);
     expect(piece.time.least).toBeLessThan(piece.time.middle);
     expect(piece.time.most).toBeGreaterThan(piece.time.middle);
+  });
+
+  it('counts works beside the welds, in time, money and bought gas, as often as they are asked', () => {
+    const cut: JobWork = {
+      ...{ id: '019a0000-0000-7000-8000-0000000000c1', name: 'blanks', machineId: machine.id, count: 2 },
+      work: {
+        ...{ mode: 'cut', metal: 'lowCarbonSteel', thicknessMm: 1.5, gas: 'nitrogen', pressureBar: 8 },
+        ...{ boreMm: 1.2, line: 'straight', lengthMm: 900, aim: 'clean' },
+      },
+      setting: {
+        ...{ mode: 'cut', powerW: 900, dutyPercent: 100, pulseHz: null, paceMmS: 15 },
+        ...{ focusMm: 0, standoffMm: 1 },
+      },
+    };
+    const [plain, once, twice] = [[], [{ ...cut, count: 1 }], [cut]].map(
+      (works) => takesOf({ ...job, works }).piece,
+    );
+    expect(plain!.parts.works).toBe(0);
+    expect(once!.parts.works).toBeCloseTo((60 / 60) * (100 / house.jobRates.lightSharePercent), 6);
+    expect(twice!.parts.works).toBeCloseTo(2 * once!.parts.works, 9);
+    expect(twice!.time.middle - plain!.time.middle).toBeCloseTo(twice!.parts.works, 6);
+    expect(twice!.total.middle).toBeGreaterThan(once!.total.middle);
+    const nitrogen = twice!.gas.find(({ gas }) => gas === 'nitrogen')?.litres ?? 0;
+    expect(nitrogen).toBeGreaterThan(100);
+    // This window sees welds alone: what another gun's glass bears is paid for, not worn here.
+    expect(twice!.windowShare).toBe(plain!.windowShare);
   });
 
   it('welds twice the metal on both sides, less in stitches, and past the start of a closed seam', () => {

@@ -22,6 +22,7 @@ import {
 } from '@lone-heron/core';
 import type { HouseContent } from '../../house/house.js';
 import type { Machine } from '../../machines/machine.js';
+import { modeUse } from '../../modes/rules/modeUse.js';
 import type { JobDraft } from '../job.js';
 import type { JobWeld } from '../jobWeld.js';
 import type { RunTime } from '../weldRun.js';
@@ -75,7 +76,7 @@ interface WireTaken {
 }
 
 /** What a person's time goes into. */
-export type TimePart = 'light' | 'liningUp' | 'setUps' | 'turns' | 'cooling' | 'tacks' | 'dressing';
+export type TimePart = 'light' | 'liningUp' | 'setUps' | 'turns' | 'cooling' | 'tacks' | 'dressing' | 'works';
 
 /** The shop's guess counts for so many seams, and scatters so much. */
 const handsGuess = { spread: 0.5, weight: 6 };
@@ -85,6 +86,8 @@ const usualWallPlug = 0.3;
 interface TakesContext {
   readonly house: HouseContent;
   readonly machine: Machine;
+  /** Of the whole shop: cleaning and cutting may be another's. */
+  readonly machines: readonly Machine[];
   /** Goes at seams of this shop, of any job: hands and light of each teach how long lining up takes. */
   readonly past: readonly RunTime[];
 }
@@ -177,6 +180,7 @@ function takesOf({ job, welds, byMark, order, hands, context }: Taken, pieces: n
   const sum = (of: (weld: WeldTakes) => number) =>
     welds.reduce((total, weld) => total + of(weld), 0) * pieces;
   const lightS = sum(({ use }) => use.lightOn);
+  const works = worksOf(job, context, pieces);
   // One go through the welds for each piece, or one for the batch with each piece laid in again for each weld.
   const throughs = job.rhythm === 'pieceByPiece' ? pieces : 1;
   const lost = (kinds: readonly string[]) =>
@@ -190,6 +194,7 @@ function takesOf({ job, welds, byMark, order, hands, context }: Taken, pieces: n
     cooling: lost(['cool']) * throughs + lost(['rest']) * pieces,
     tacks: (sum(({ tacks }) => tacks) * jobRates.tackS) / 60,
     dressing: sum(({ dressMin }) => dressMin),
+    works: works.handsS / 60,
   };
   const rest = Object.values(fixed).reduce((total, each) => total + each, 0);
   const time = timeOf(atSeams, rest);
@@ -197,23 +202,50 @@ function takesOf({ job, welds, byMark, order, hands, context }: Taken, pieces: n
     length: mm(sum(({ use: { length } }) => inMm(length))),
     lightOn: second(lightS),
     labour: second(time.middle * 60),
-    gas: sum(({ use: { gas } }) => gas) as SeamUse['gas'],
+    gas: (sum(({ use: { gas } }) => gas) + works.gasM3) as SeamUse['gas'],
     wire: sum(({ use: { wire } }) => wire),
-    mains: sum(({ use: { mains } }) => mains) as SeamUse['mains'],
+    mains: (sum(({ use: { mains } }) => mains) + works.mainsJ) as SeamUse['mains'],
     windowShare: sum(({ use: { windowShare } }) => windowShare),
   };
   const paid = { ...prices, overheadPerHour: jobRates.overheadPerHour };
-  const cost = seamCost(use, paid);
-  const costAt = (each: number) => seamCost({ ...use, labour: second(each * 60) }, paid).total;
+  // Glass of another machine is paid for too, but is no part of this one's window.
+  const withWorks = { ...use, windowShare: use.windowShare + works.windowShare };
+  const cost = seamCost(withWorks, paid);
+  const costAt = (each: number) => seamCost({ ...withWorks, labour: second(each * 60) }, paid).total;
   return {
     ...{ pieces, lightMin: lightS / 60, time, cost },
     parts: { light: lightS / 60, liningUp: Math.max(0, atSeams.middle - lightS) / 60, ...fixed },
     wire: wireOf(welds, byMark, pieces),
-    gas: gasOf(welds, byMark, pieces),
+    gas: withGas(gasOf(welds, byMark, pieces), works.litres),
     windowShare: use.windowShare,
     kilowattHours: use.mains / 3.6e6,
     total: { middle: cost.total, least: costAt(time.least), most: costAt(time.most) },
   };
+}
+
+/** Cleaning, cutting and pulses of so many pieces, all together; work of a machine that is gone takes nothing that is known. */
+function worksOf({ works = [] }: JobDraft, { house, machine, machines }: TakesContext, pieces: number) {
+  const taken = { handsS: 0, gasM3: 0, mainsJ: 0, windowShare: 0, litres: new Map<ShieldingGas, number>() };
+  for (const { machineId, work, setting, count } of works) {
+    const own = machines.find(({ id }) => id === machineId) ?? machine;
+    const found = modeUse(work, setting, own, house);
+    if (found === null) continue;
+    const times = count * pieces;
+    taken.handsS += found.handsS * times;
+    taken.gasM3 += found.use.gas * times;
+    taken.mainsJ += found.use.mains * times;
+    taken.windowShare += found.use.windowShare * times;
+    if (work.mode === 'cut' && work.gas !== 'air')
+      taken.litres.set(work.gas, (taken.litres.get(work.gas) ?? 0) + found.use.gas * 1000 * times);
+  }
+  return taken;
+}
+
+/** Gas of welds and of cuts, each sort once. */
+function withGas(welded: TakesOf['gas'], cut: ReadonlyMap<ShieldingGas, number>): TakesOf['gas'] {
+  const litres = new Map(welded.map((each) => [each.gas, each.litres]));
+  for (const [gas, more] of cut) litres.set(gas, (litres.get(gas) ?? 0) + more);
+  return [...litres].map(([gas, all]) => ({ gas, litres: all }));
 }
 
 /** How well the shop knows its times for set-ups, turns, tacks and dressing: standard deviation of the logarithm, of all together. */
