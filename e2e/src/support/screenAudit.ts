@@ -44,11 +44,15 @@ async function stands(page: Page): Promise<void> {
 /** Pages that hold every kind of part between them: they are looked at in the dusk and by every rule on a phone. */
 const wholeKit = [
   'coupons',
-  'coupons/cut',
+  'coupons/sectioned',
   'cards/signed',
   'ready?machine=barrow',
   'ready/scrap/bench',
   'dial',
+  'dial/clean',
+  'dial/cut',
+  'dial/seam',
+  'coupons/trials',
   'optics',
   'jobs/half',
   'jobs/half/bench',
@@ -59,27 +63,33 @@ const wholeKit = [
 /** Dial is looked at by every rule in both themes at every size. */
 const dialPages = ['dial', 'dial?kind=tee&run=stitched&bevel=60&secondMetal=lowCarbonSteel'];
 
-/** Every page of the sample shop; @see show for “cut” and “signed”. */
+/** Every page of the sample shop; @see show for “sectioned” and “signed”. */
 export const pages = [
   'ready?machine=barrow',
   'ready?machine=bench',
   'ready/scrap/bench',
   'ready/template/bench',
   'ready/record/bench',
+  'ready/switch/bench/cut',
   'dial',
   'dial?machine=barrow',
   'dial?kind=tee&run=stitched&bevel=60&secondMetal=lowCarbonSteel',
   'dial?first=10+mm&second=10+mm',
+  'dial/clean',
+  'dial/cut',
+  'dial/spot',
+  'dial/seam',
   'coupons',
   'coupons?group=metal',
+  'coupons/trials',
   'coupons/files',
   'coupons/evidence',
   'coupons/ladders',
-  'coupons/cut',
-  'coupons/cut/measure',
-  'coupons/cut/tint',
-  'coupons/cut/pressure',
-  'coupons/ladders/new?from=cut',
+  'coupons/sectioned',
+  'coupons/sectioned/measure',
+  'coupons/sectioned/tint',
+  'coupons/sectioned/pressure',
+  'coupons/ladders/new?from=sectioned',
   'optics',
   'optics/wrong?machine=bench&yes=powerFades&no=focusLine',
   'optics/lives?by=batch',
@@ -96,6 +106,7 @@ export const pages = [
   'cards/signed/carry',
   'cards/signed/procedure',
   'cards/chart',
+  'cards/modes/spotted',
   'cards/slots',
   'cards/slots/compare?machine=bench&slot=4',
   'cards/exchange',
@@ -123,13 +134,14 @@ export const pages = [
 ];
 
 /**
- * A page as it stands once its data has come, loaded anew unless told otherwise; "cut" is the newest coupon that has a
- * section and a photo of it, "signed" a card that is, and "half" a job that is at the bench.
+ * A page as it stands once its data has come, loaded anew unless told otherwise; "sectioned" is the newest coupon that has a
+ * section and a photo of it, "signed" a card that is, "spotted" one of another mode, and "half" a job that is at the bench.
  */
 export async function show(page: Page, url: string, path: string, go = goTo): Promise<void> {
   const address = path
-    .replace(/\bcut\b/, await cutCoupon(url))
+    .replace(/\bsectioned\b/, await cutCoupon(url))
     .replace(/\bsigned\b/, await signedCard(url))
+    .replace(/\bspotted\b/, await modeCard(url))
     .replace(/\bhalf\b/, await halfDoneJob(url));
   await go(page, `${url}/${address}`);
   await page.waitForSelector('main h1, main h2');
@@ -147,6 +159,11 @@ async function signedCard(url: string): Promise<string> {
     versions: { signedAt: string | null }[];
   }[];
   return cards.find(({ versions }) => versions[0]?.signedAt !== null)?.id ?? 'none';
+}
+
+async function modeCard(url: string): Promise<string> {
+  const cards = (await (await fetch(`${url}/api/mode-cards`)).json()) as { id: string }[];
+  return cards[0]?.id ?? 'none';
 }
 
 async function halfDoneJob(url: string): Promise<string> {
