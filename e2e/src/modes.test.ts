@@ -237,7 +237,8 @@ describe('a machine', () => {
       await fill(page, `${name}, most`, most);
       await fill(page, `${name}, step`, step);
     }
-    await pressOnceReady(page, 'Save');
+    await pressOnceReady(page, 'Save revision 2');
+    await page.waitForFunction(() => !window.location.pathname.endsWith('machines/bench'));
     await goto('dial/clean?machine=bench');
     await named(page, 'Dial these');
     expect(await valueOf(page, 'Machine')).toBe('bench');

@@ -21,7 +21,7 @@ const soldSizes = /^(0\.\d+|\d\.\d|1\/16) (mm|in)$/;
 const panelOfMachine = /^(.*[ ,])?(mm|mm\/s|cm\/min|in\/min|m\/min)\b/;
 const named = { spare: /^.*(Nozzle with groove, 4 mm|Liner 3 m)/, card: /(Sink surround|Galley worktop)/ };
 const keepsItsOwn: Readonly<Record<string, RegExp>> = {
-  'coupons/cut': panelOfMachine,
+  'coupons/sectioned': panelOfMachine,
   'cards/signed/change': panelOfMachine,
   'cards/signed/carry': panelOfMachine,
   'cards/slots': panelOfMachine,
@@ -100,7 +100,7 @@ describe('units', () => {
 
   it('are what a photo is measured by: a length shown as millimetres was read as inches', async () => {
     await speak(inches);
-    await show(page, shop.heron.url, 'coupons/cut/measure');
+    await show(page, shop.heron.url, 'coupons/sectioned/measure');
     const { couponId = '' } = /coupons\/(?<couponId>[^/]+)\//.exec(page.url())?.groups ?? {};
     const coupon = (await (await fetch(`${shop.heron.url}/api/coupons/${couponId}`)).json()) as {
       joint: { firstThicknessMm: number };

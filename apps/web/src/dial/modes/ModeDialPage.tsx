@@ -15,6 +15,7 @@ import { toast } from '../../shared/say/toast.js';
 import { ModeDrawing } from './ModeDrawing.js';
 import { modeFigures, type ModeFigures } from './modeFigures.js';
 import { ModeCaution, ModeNotices } from './ModeNotices.js';
+import { ModeFootBar } from './ModeFootBar.js';
 import { ModeOdds } from './ModeOdds.js';
 import { ModePlate } from './ModePlate.js';
 import { ModeRail } from './ModeRail.js';
@@ -110,6 +111,7 @@ function ModeWorkbench<Mode extends HandMode>({
   const { machine } = answer.shop;
   return (
     <>
+      <ModeFootBar mode={mode} answer={answer} onLog={sheets.log} />
       <div className="dial-bench">
         <ModeDrawing mode={mode} answer={answer} figures={figures} />
         <ModePlate dial={dial} answer={answer} figures={figures} house={house} />

@@ -2,6 +2,7 @@ import { modeLooks, wantedLook, type HandMode } from '@lone-heron/contract';
 import { percentFigure } from '../../shared/figures/figures.js';
 import { LookMark } from '../../shared/modes/LookMark.js';
 import { lookSpeech, modeSpeech } from '../../shared/modes/modeWords.js';
+import { ModeOddsBar } from './ModeFootBar.js';
 import type { ModeAnswer } from './useModeDial.js';
 
 /** Odds, not verdicts: each look with its mark, its words and its probability, and what they rest on. */
@@ -17,17 +18,7 @@ export function ModeOdds<Mode extends HandMode>({ mode, answer }: { mode: Mode; 
         <strong className="text-2xl">{percentFigure(odds[wanted] ?? 0)}</strong>{' '}
         {lookSpeech(mode, wanted).long}
       </p>
-      <div className="my-1 flex h-3 overflow-hidden rounded-sm" aria-hidden="true">
-        {modeLooks[mode].map((look) => (
-          <span
-            key={look}
-            style={{
-              width: `${(odds[look] ?? 0) * 100}%`,
-              background: `var(--${lookSpeech(mode, look).tone})`,
-            }}
-          />
-        ))}
-      </div>
+      <ModeOddsBar mode={mode} odds={odds} />
       <ul>
         {modeLooks[mode].map((look) => (
           <li key={look} className="flex items-center gap-2 leading-7">

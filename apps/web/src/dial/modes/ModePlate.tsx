@@ -88,7 +88,7 @@ function Picks<Mode extends HandMode>({ dial, answer }: Pick<ModePlateProps<Mode
 
 function Facts({ facts }: { facts: readonly ModeFact[] }) {
   return (
-    <dl className="grid grid-cols-2 gap-x-4 border-t border-base-300 px-4 py-1.5 text-sm leading-6">
+    <dl className="grid gap-x-4 border-t sm:grid-cols-2 border-base-300 px-4 py-1.5 text-sm leading-6">
       {facts.map(({ name, value }) => (
         <div key={name} className="flex items-baseline justify-between gap-2">
           <dt className="text-soft">{name}</dt>

@@ -15,8 +15,7 @@ export function SentStep({ isSent, onSent }: { isSent: boolean; onSent: (isSent:
         </>
       ) : (
         <>
-          <Send className="size-5" aria-hidden="true" /> Dial it, send it on the panel, wait for ready; then
-          press here
+          <Send className="size-5" aria-hidden="true" /> Sent, and the panel says ready? Press here
         </>
       )}
     </button>
