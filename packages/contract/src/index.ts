@@ -41,7 +41,7 @@ export { ownNumbers } from './cards/rules/ownNumbers.js';
 export { adaptCard, carryCard, type CarriedCard, type LearnOfJob } from './cards/rules/carryCard.js';
 export { findCards, shownVersion, type FoundCard, type FoundCards } from './cards/rules/findCards.js';
 export { proposeCard } from './cards/rules/proposeCard.js';
-export { jobWorkSchema, type JobWork } from './jobs/jobWork.js';
+export { type JobWork } from './jobs/jobWork.js';
 export {
   modeCardDraftSchema,
   modeCardSchema,
@@ -77,12 +77,11 @@ export {
   gunModeOf,
   gunModesOf,
   lastChangeover,
-  type ChangeoverStep,
 } from './modes/rules/changeover.js';
 export { meanPowerOf } from './modes/rules/meanPowerOf.js';
 export { modesOf } from './modes/rules/modeOnMachine.js';
-export { modeUse, type ModeUse } from './modes/rules/modeUse.js';
-export { modeRules, type ModeRules, type ModeShop } from './modes/rules/modeRules.js';
+export { modeUse } from './modes/rules/modeUse.js';
+export { modeRules, type ModeShop } from './modes/rules/modeRules.js';
 export {
   trialKnobs,
   mostTrialPhotos,

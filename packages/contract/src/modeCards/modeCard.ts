@@ -31,7 +31,7 @@ export const modeCardDraftSchema = z
 export type ModeCardDraft = z.infer<typeof modeCardDraftSchema>;
 
 /** A version of such a card, as it was written. */
-export const modeCardVersionSchema = z.strictObject({
+const modeCardVersionSchema = z.strictObject({
   ...modeCardDraftSchema.shape,
   version: z.int().positive(),
   madeAt: moment,

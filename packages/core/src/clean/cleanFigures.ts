@@ -54,6 +54,6 @@ const riseWithoutColour = 130;
 const belowColour = 60;
 
 /** The most that a sheet may warm while it is cleaned: short of its first colour, of temper loss where it shows none. */
-export function riseLimit({ tint }: Metal): KelvinDifference {
+function riseLimit({ tint }: Metal): KelvinDifference {
   return kelvinDifference(tint === null ? riseWithoutColour : tint.straw - roomTemperature - belowColour);
 }

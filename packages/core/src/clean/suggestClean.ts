@@ -13,7 +13,7 @@ const losses: Readonly<Record<CleanAim, Readonly<Record<Exclude<StripLook, 'bare
 };
 
 /** What a look of the next strip is expected to cost. */
-export function cleanLoss(aim: CleanAim, odds: StripOdds): number {
+function cleanLoss(aim: CleanAim, odds: StripOdds): number {
   const { untouched, patchy, marked } = losses[aim];
   return odds.untouched * untouched + odds.patchy * patchy + odds.marked * marked;
 }

@@ -12,7 +12,7 @@ import type {
 
 /** What is blown through the kerf. */
 export const cutGases = ['air', 'nitrogen', 'argon'] as const;
-export type CutGas = (typeof cutGases)[number];
+type CutGas = (typeof cutGases)[number];
 
 /** What is wanted of a cut: the least dross, to be done quickly, or the least heat in the sheet. */
 export const cutAims = ['clean', 'quick', 'cool'] as const;

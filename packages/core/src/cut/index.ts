@@ -3,13 +3,10 @@ export {
   cutAims,
   cutGases,
   pieceLooks,
-  type CutAim,
-  type CutGas,
   type CutHead,
   type CutJob,
   type CutSetting,
   type PieceLook,
-  type PieceOdds,
 } from './CutJob.js';
 export { cutFigures, hazardBehind, type CutFigures } from './cutFigures.js';
 export { cutPrior, learnCut, likelyLimit, pieceOdds, type CutPiece } from './cutEvidence.js';

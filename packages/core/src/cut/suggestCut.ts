@@ -15,7 +15,7 @@ const losses: Readonly<
 };
 
 /** What a look of the next piece is expected to cost. */
-export function cutLoss(aim: CutAim, { beard, weldedShut, sparksUp }: PieceOdds): number {
+function cutLoss(aim: CutAim, { beard, weldedShut, sparksUp }: PieceOdds): number {
   const cost = losses[aim];
   return beard * cost.beard + weldedShut * cost.weldedShut + sparksUp * cost.sparksUp;
 }

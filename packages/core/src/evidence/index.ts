@@ -19,5 +19,4 @@ export {
   chanceBelow,
   type SeenBound,
   type ThresholdBelief,
-  type ThresholdPrior,
 } from './hiddenThresholds.js';

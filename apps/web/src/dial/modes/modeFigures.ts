@@ -36,7 +36,7 @@ export interface ModeFigures {
   readonly seam: PulsedFigures;
 }
 
-export interface PulsedFigures extends PulsedWeld {
+interface PulsedFigures extends PulsedWeld {
   /** As the shop's welds have it, and the middle four fifths of it. */
   readonly depthMm: number;
   readonly leastMm: number;

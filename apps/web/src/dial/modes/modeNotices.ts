@@ -1,4 +1,4 @@
-import { cutHeadOf, cutJobOf, cutSettingOf, wantedLook, type HandMode } from '@lone-heron/contract';
+import { cutHeadOf, cutJobOf, cutSettingOf, type HandMode } from '@lone-heron/contract';
 import { barGauge, cutFigures, inMm, mm } from '@lone-heron/core';
 import { figure, percentFigure } from '../../shared/figures/figures.js';
 import { spokenFlow, spokenLength, spokenTravel } from '../../shared/figures/spoken.js';
@@ -7,7 +7,7 @@ import type { ModeFigures } from './modeFigures.js';
 import type { ModeAnswer } from './useModeDial.js';
 
 /** Something that stands in the way, or is to be known before the light: with its value and what helps. */
-export interface ModeNotice {
+interface ModeNotice {
   readonly words: string;
   /** Whether it spoils the work, or is only good to know. */
   readonly isFault: boolean;
@@ -116,9 +116,4 @@ function pulseNotices(
           )
         : null,
   ];
-}
-
-/** Whether a look is worth going on from; below it, what stands in the way comes first. */
-export function isLikely<Mode extends HandMode>(mode: Mode, odds: Readonly<Record<string, number>>): boolean {
-  return (odds[wantedLook[mode]] ?? 0) >= 0.5;
 }

@@ -66,7 +66,7 @@ export function modeSettingInWords(setting: ModeSetting): string {
 }
 
 /** Where the focus lies: "on the face", "0.5 mm down". */
-export function focusInWords(focusMm: number): string {
+function focusInWords(focusMm: number): string {
   if (focusMm === 0) return 'on the face';
   return `${spokenLength(Math.abs(focusMm))} ${focusMm > 0 ? 'down' : 'above it'}`;
 }

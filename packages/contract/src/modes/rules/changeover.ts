@@ -4,7 +4,7 @@ import type { HandMode } from '../modeWork.js';
 import { modesOf } from './modeOnMachine.js';
 
 /** Something that is confirmed before the gun does another thing than it did. */
-export interface ChangeoverStep {
+interface ChangeoverStep {
   readonly id: string;
   readonly title: string;
   readonly why: string;

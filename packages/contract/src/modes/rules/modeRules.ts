@@ -41,7 +41,7 @@ export interface ModeShop {
 }
 
 /** What is known of a mode: what to set, the odds of each look, and what that rests on. */
-export interface ModeRules<Mode extends HandMode> {
+interface ModeRules<Mode extends HandMode> {
   /** Null where nothing can be suggested, and {@link ModeRules.odds} neither. */
   readonly suggest: (work: WorkOf<Mode>, shop: ModeShop) => SettingOf<Mode> | null;
   readonly odds: (

@@ -18,7 +18,7 @@ import { meanPowerOf } from './meanPowerOf.js';
 import { cleanJobOf, cleanSettingOf, cutJobOf, cutSettingOf } from './modeJobs.js';
 
 /** What work of a mode takes, once. */
-export interface ModeUse {
+interface ModeUse {
   readonly use: SeamUse;
   readonly cost: SeamCost;
   readonly lightOnS: number;
