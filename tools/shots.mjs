@@ -14,23 +14,22 @@ const port = 4189;
 const address = `http://127.0.0.1:${port}`;
 
 const desk = { width: 1280, height: 800 };
-const tablet = { width: 820, height: 1180, hasTouch: true };
 const phone = { width: 390, height: 844, hasTouch: true, isMobile: true };
 
 const shots = [
   { name: 'dial', path: '/dial' },
   { name: 'dial-dusk', path: '/dial', theme: 'dusk' },
-  { name: 'dial-tablet', path: '/dial', size: tablet },
+  { name: 'dial-clean', path: '/dial/clean' },
+  { name: 'dial-cut', path: '/dial/cut', theme: 'dusk' },
+  { name: 'dial-seam', path: '/dial/seam' },
   { name: 'dial-phone', path: '/dial', size: phone },
   { name: 'log-coupon', path: '/dial', act: logHalfDone },
   { name: 'coupons', path: '/coupons' },
   { name: 'coupon', path: '/coupons', act: openCutCoupon },
-  { name: 'coupon-measure', path: '/coupons', act: measureSection },
   { name: 'coupons-evidence', path: '/coupons/evidence' },
   { name: 'card', path: '/cards?find=galley', act: openFirstCard },
   { name: 'card-wall', path: '/cards/chart', act: waitForPage },
   { name: 'ready', path: '/ready?machine=barrow', act: typeColdCoolant },
-  { name: 'ready-phone', path: '/ready?machine=barrow', size: phone, theme: 'dusk' },
   { name: 'shop', path: '/shop' },
   { name: 'shop-machine', path: '/shop/machines/barrow' },
   { name: 'optics', path: '/optics' },
@@ -101,11 +100,6 @@ async function signIn() {
   await page.close();
 }
 
-async function press(page, name) {
-  const button = await page.waitForSelector(`::-p-aria([name="${name}"][role="button"])`);
-  await button.click();
-}
-
 async function typeColdCoolant(page) {
   await (await page.waitForSelector('::-p-aria([name="Coolant"])')).type('19,5');
 }
@@ -154,47 +148,6 @@ async function waitForPage(page) {
 
 async function openCutCoupon(page) {
   await page.goto(`${address}/coupons/${await cutCoupon()}`, { waitUntil: 'networkidle0' });
-}
-
-/** Scale, face and the traced line on its drawn section. */
-async function measureSection(page) {
-  await page.goto(`${address}/coupons/${await cutCoupon()}/measure`, { waitUntil: 'networkidle0' });
-  const box = await page.$eval('svg[role="group"]', (svg) => {
-    const { left, top, width, height } = svg.getBoundingClientRect();
-    return { left, top, width, height };
-  });
-  for (const [x, y] of await edgesOf(page)) {
-    await page.mouse.click(box.left + x * box.width, box.top + y * box.height);
-  }
-  await press(page, 'Trace the fusion line');
-  await page.waitForSelector('svg [aria-label^="Traced line"]');
-}
-
-/** Face and back of the sheet near the left, then the face far left and far right, as shares of the picture. */
-/* global Image, OffscreenCanvas -- what is given to the page runs in the page */
-function edgesOf(page) {
-  return page.$eval('svg image', async (element) => {
-    const picture = new Image();
-    picture.src = element.getAttribute('href');
-    await picture.decode();
-    const canvas = new OffscreenCanvas(picture.naturalWidth, picture.naturalHeight);
-    const context = canvas.getContext('2d');
-    context.drawImage(picture, 0, 0);
-    const bright = (x) => {
-      const { data } = context.getImageData(Math.round(x * canvas.width), 0, 1, canvas.height);
-      const rows = Array.from({ length: canvas.height }, (_, y) => data[4 * y]).flatMap((shade, y) =>
-        shade > 110 ? [y] : [],
-      );
-      return [rows[0] / canvas.height, rows.at(-1) / canvas.height];
-    };
-    const [face, back] = bright(0.12);
-    return [
-      [0.12, face],
-      [0.12, back],
-      [0.05, bright(0.05)[0]],
-      [0.95, bright(0.95)[0]],
-    ];
-  });
 }
 
 async function cutCoupon() {

@@ -85,7 +85,7 @@ export class TrialsService {
       const { manager, at } = entry;
       const { row } = await ladders.write(entry, id, draft, async () => {
         for (const value of draft.values) {
-          const setting = { ...draft.setting, [draft.knob]: value } as typeof draft.setting;
+          const setting = { ...draft.setting, [draft.knob]: value };
           await this.requireWithinMachine(manager, { ...draft, setting });
         }
         await manager.insert(TrialLadderEntity, {

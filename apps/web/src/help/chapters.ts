@@ -5,7 +5,7 @@ const texts = import.meta.glob<string>('../../../../docs/handbook/*.md', {
   eager: true,
 });
 const pictures = import.meta.glob<string>(
-  '../../../../docs/screenshots/{ready,dial,log-coupon,card,job,optics,shop}.png',
+  '../../../../docs/screenshots/{ready,dial,dial-clean,log-coupon,card,job,optics,shop}.png',
   { query: '?url', import: 'default', eager: true },
 );
 

@@ -16,6 +16,62 @@ const helpOf: Readonly<Record<string, PageHelp>> = {
     ],
     chapter: '3-dial',
   },
+  '/dial/clean': {
+    title: 'Cleaning',
+    know: [
+      'Stay between where the coat comes off and where the metal is marked. Both bars are guesses until your strips speak.',
+      'Clean a strip of scrap, press Log, say what you see. A coat that nobody knows is not cleaned by numbers.',
+    ],
+    chapter: '4-modes',
+  },
+  '/dial/cut': {
+    title: 'Cutting',
+    know: [
+      'Sparks that come back up mean too quick. A beard means more pressure, a smaller bore, or a pace nearer the limit.',
+      'The beam goes on far behind the cut: brick or metal there, and nobody. Ready asks what cutting needs first.',
+    ],
+    chapter: '4-modes',
+  },
+  '/dial/spot': {
+    title: 'Lamp spots',
+    know: [
+      'Depth is said once an energy of a pulse stands under Shop: one from the manual is enough to begin.',
+      'After every change send it, wait for ready, press here; then it can be logged.',
+    ],
+    chapter: '4-modes',
+  },
+  '/dial/seam': {
+    title: 'Lamp seams',
+    know: [
+      'The line through the spots is where they cross: so deep the seam is sealed. A slower pace overlaps them more.',
+      'After every change send it, wait for ready, press here; then it can be logged.',
+    ],
+    chapter: '4-modes',
+  },
+  '/coupons/trials': {
+    title: 'Strips, pieces, pulses',
+    know: [
+      'Everything that was tried beside welding, newest first. What is taken back counts no more and stays in the list.',
+      '“Dial it” opens its work with its numbers.',
+    ],
+    chapter: '4-modes',
+  },
+  '/cards/modes': {
+    title: 'A card of a mode',
+    know: [
+      'Its numbers stand large, in the order of the panel. “Dial it” opens them to try and to log.',
+      'It is borne out by trials that were set as it says. From Dial, Keep it writes its next version.',
+    ],
+    chapter: '4-modes',
+  },
+  '/ready/switch': {
+    title: 'Switching over',
+    know: [
+      'Confirm each step where it is done, not from memory; what is read is typed in.',
+      'Dial asks whether the machine was switched to a mode today.',
+    ],
+    chapter: '4-modes',
+  },
   '/ready': {
     title: 'Ready',
     know: [

@@ -2,7 +2,7 @@ import { startingProfiles, type Machine, type ModeShop, type Trial } from '../in
 import { trialDraftSchema, trialLadderDraftSchema, type TrialDraft } from '../trials/trial.js';
 import { modeCardDraftSchema } from '../modeCards/modeCard.js';
 import { modeLooks, wantedLook } from './modeLooks.js';
-import { modeSettingSchema, type ModeSetting, type SettingOf } from './modeSetting.js';
+import { modeSettingSchema, type SettingOf } from './modeSetting.js';
 import { handModes, type HandMode, type WorkOf } from './modeWork.js';
 import { beyondMode } from './rules/beyondMode.js';
 import { modeRules } from './rules/modeRules.js';
@@ -43,7 +43,7 @@ function asked<Mode extends HandMode>(mode: Mode, trials: readonly Trial[] = [])
   return { setting, odds: rules.odds(works[mode], setting, shopOf(mode, trials)) };
 }
 const draft = (mode: HandMode, changes: Partial<TrialDraft> = {}): TrialDraft => ({
-  ...{ machineId: doer[mode].id, work: works[mode], setting: asked(mode).setting as ModeSetting },
+  ...{ machineId: doer[mode].id, work: works[mode], setting: asked(mode).setting },
   ...{ look: wantedLook[mode], isTintLeft: null, kerfMm: null, wasSent: null, lightOnS: 12, stated: 0.6 },
   ...{ ladder: null, photoIds: [], remark: '', madeAt: '2026-11-29T10:00:00.000Z', ...changes },
 });
@@ -92,6 +92,8 @@ describe.each(handModes)('%s', (mode) => {
 });
 
 describe('a machine', () => {
+  const tooQuick: SettingOf<'spot'> = { mode: 'spot', currentA: 300, pulseMs: 20, rateHz: 20, spotMm: 0.9 };
+
   it('has the modes that it is fitted for', () => {
     expect(machines.map(({ profile }) => modesOf(profile))).toEqual([['cut'], ['clean'], ['spot', 'seam']]);
   });
@@ -112,13 +114,7 @@ describe('a machine', () => {
       machineOf('barrow'),
       'setting.widthMm',
     ],
-    [
-      'a pulse that its lamp cannot repeat',
-      works.spot,
-      { mode: 'spot', currentA: 300, pulseMs: 20, rateHz: 20, spotMm: 0.9 } as SettingOf<'spot'>,
-      machineOf('lamp'),
-      'setting.rateHz',
-    ],
+    ['a pulse that its lamp cannot repeat', works.spot, tooQuick, machineOf('lamp'), 'setting.rateHz'],
   ])('refuses %s, by value and what is allowed', (_, work, setting, machine, field) => {
     const [problem] = beyondMode(work, setting, machine);
     expect(problem?.field).toBe(field);

@@ -35,7 +35,7 @@ const any = 'any';
 
 /** Every strip, piece and pulse of the shop, newest first: narrowed by what was done and on which machine. */
 export function TrialsScreen() {
-  const [search, setSearch] = useSearchParams();
+  const { search, say } = useSaid();
   const { data: trials, error, refetch } = unlessShown(useTrialsQuery(undefined));
   const { data: machines = [] } = useMachinesQuery(undefined);
   const { data: people = [] } = usePeopleQuery(undefined);
@@ -52,16 +52,6 @@ export function TrialsScreen() {
       ),
     [trials, mode, machineId, withdrawn],
   );
-  const say = (name: string, value: string) =>
-    setSearch(
-      (before) => {
-        const next = new URLSearchParams(before);
-        if (value === any || value === '') next.delete(name);
-        else next.set(name, value);
-        return next;
-      },
-      { replace: true },
-    );
   if (error !== undefined) return <LoadFailed what="the trials" error={error} retry={refetch} />;
   if (trials === undefined) return <Loading what="the trials" />;
   return (
@@ -119,6 +109,22 @@ export function TrialsScreen() {
       )}
     </div>
   );
+}
+
+/** The address with what the list is narrowed by, and the way to say more. */
+function useSaid() {
+  const [search, setSearch] = useSearchParams();
+  const say = (name: string, value: string) =>
+    setSearch(
+      (before) => {
+        const next = new URLSearchParams(before);
+        if (value === any || value === '') next.delete(name);
+        else next.set(name, value);
+        return next;
+      },
+      { replace: true },
+    );
+  return { search, say };
 }
 
 function Empty({ mode }: { mode: HandMode }) {

@@ -93,19 +93,25 @@ export default function ClimbLadder({
             choices={['3', '4', '5', '6', '8'].map((value) => ({ value, label: value }))}
           />
         </div>
-        <ol className="flex flex-wrap gap-2" aria-label="Rungs">
-          {values.map((value, i) => (
-            <li key={value} className="sheet px-3 py-2 tabular-nums">
-              <span className="mr-2 text-soft">{i + 1}</span>
-              <strong>{panelFigure(row, value)}</strong> {row.scale.unit}
-            </li>
-          ))}
-        </ol>
+        <RungList row={row} values={values} />
         {beyond.length > 0 && <p className="fault">{shop.machine.name} cannot do every rung of it.</p>}
         <Failure error={error} />
         <SaveButton name="Set it up" waitsFor={waitsFor} isSaving={isLoading} />
       </form>
     </Modal>
+  );
+}
+
+function RungList({ row, values }: { row: ModeKnobRow; values: readonly number[] }) {
+  return (
+    <ol className="flex flex-wrap gap-2" aria-label="Rungs">
+      {values.map((value, i) => (
+        <li key={value} className="sheet px-3 py-2 tabular-nums">
+          <span className="mr-2 text-soft">{i + 1}</span>
+          <strong>{panelFigure(row, value)}</strong> {row.scale.unit}
+        </li>
+      ))}
+    </ol>
   );
 }
 

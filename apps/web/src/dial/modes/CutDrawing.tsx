@@ -48,14 +48,14 @@ function CutSection({ answer, figures, page }: DrawingProps<'cut'> & { page: Box
       {sheet(12, middle - half)}
       {sheet(middle + half, page.width - 12)}
       <path
-        d={`M${middle - bore} ${8}L${middle - half} ${focus}L${middle - half * 3} ${room - 4}H${middle + half * 3}L${middle + half} ${focus}L${middle + bore} ${8}z`}
+        d={`M${middle - bore} 8L${middle - half} ${focus}L${middle - half * 3} ${room - 4}H${middle + half * 3}L${middle + half} ${focus}L${middle + bore} 8z`}
         fill="var(--melt)"
         opacity={0.28}
       />
       {[-1, 1].map((side) => (
         <g key={side}>
           <path
-            d={`M${middle + side * bore} ${tip}V${8}H${middle + side * bore * 3.2}L${middle + side * bore * 2} ${tip}z`}
+            d={`M${middle + side * bore} ${tip}V8H${middle + side * bore * 3.2}L${middle + side * bore * 2} ${tip}z`}
             fill="var(--color-base-300)"
             stroke="var(--steel-line)"
           />

@@ -1,18 +1,16 @@
 import {
   modeLooks,
   mostTrialPhotos,
-  trialRanges,
   type HandMode,
   type ModeLook,
   type TrialDraft,
 } from '@lone-heron/contract';
 import { useRef, type KeyboardEvent } from 'react';
-import { shopNow } from '../../shared/clock/shopClock.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { shopUnits } from '../../shared/figures/shopUnits.js';
 import { PictureChoice } from '../../shared/form/PictureChoice.js';
-import { SaveButton, fieldsFirst, signInFirst } from '../../shared/form/SaveButton.js';
+import { SaveButton, signInFirst } from '../../shared/form/SaveButton.js';
 import { TypedField } from '../../shared/form/TypedField.js';
 import { LookMark } from '../../shared/modes/LookMark.js';
 import { lookSpeech, modeSpeech } from '../../shared/modes/modeWords.js';
@@ -20,10 +18,8 @@ import { useKeepTrial } from '../../shared/modes/useKeepTrial.js';
 import { modeSettingInWords, workInWords } from '../../shared/modes/workInWords.js';
 import { Modal } from '../../shared/page/Modal.js';
 import { KeptPhotos } from '../../shared/photos/KeptPhotos.js';
-import { forgetTyping } from '../../shared/typing/keptTyping.js';
-import { useKept } from '../../shared/typing/useKept.js';
-import { readTrialFigure } from './readTrialFigure.js';
 import type { TriedWork } from './TriedWork.js';
+import { useTypedTrial, type TypedTrial } from './useTypedTrial.js';
 
 interface LogTrialProps {
   mode: HandMode;
@@ -38,44 +34,24 @@ interface LogTrialProps {
 
 /** What was seen of a strip, a piece or a pulse: a number key picks the look, Enter saves. */
 export default function LogTrial(props: LogTrialProps) {
-  const { mode, answer, wasSent, ladder, onClose, onKept } = props;
-  const sheet = `trial ${mode}`;
+  const { mode, answer, onClose, onKept } = props;
   const form = useRef<HTMLFormElement>(null);
   const person = usePersonAtDesk();
   const keep = useKeepTrial();
-  const [look, setLook] = useKept<ModeLook | ''>(sheet, 'look', () => '');
-  const [lightOn, setLightOn] = useKept(sheet, 'lightOn', () => '');
-  const [kerf, setKerf] = useKept(sheet, 'kerf', () => '');
-  const [tint, setTint] = useKept<'yes' | 'no' | ''>(sheet, 'tint', () => '');
-  const [remark, setRemark] = useKept(sheet, 'remark', () => '');
-  const [photoIds, setPhotoIds] = useKept<readonly string[]>(sheet, 'photos', () => []);
-  const light = readTrialFigure(lightOn, trialRanges.lightOn, 'duration', 's');
-  const kerfRead = readTrialFigure(kerf, trialRanges.kerf, 'length', shopUnits().length);
+  const typed = useTypedTrial(mode);
   const { trial } = modeSpeech[mode];
-  const { work, setting, shop } = answer;
   const save = async () => {
-    if (look === '' || person === null || !('value' in light) || !('value' in kerfRead)) return;
-    const draft: TrialDraft = {
-      ...{ machineId: shop.machine.id, work, setting, look, wasSent, ladder, remark },
-      isTintLeft: mode === 'clean' && tint !== '' ? tint === 'yes' : null,
-      kerfMm: mode === 'cut' ? kerfRead.value : null,
-      lightOnS: light.value,
-      stated: answer.odds[look] ?? null,
-      photoIds: [...photoIds],
-      madeAt: shopNow().toISOString(),
-    };
-    if (!(await keep(draft, person.id, `${sentence(trial)} is logged: ${lookSpeech(mode, look).short}.`)))
-      return;
-    forgetTyping(sheet);
+    const draft = typed.draftOf(props);
+    if (draft === null || person === null) return;
+    const said = `${sentence(trial)} is logged: ${lookSpeech(mode, draft.look).short}.`;
+    if (!(await keep(draft, person.id, said))) return;
+    typed.forget();
     onKept();
   };
-  const isReadable = 'value' in light && 'value' in kerfRead;
-  const waitsFor =
-    look === '' ? 'Pick what you see.' : person === null ? signInFirst : isReadable ? null : fieldsFirst;
   const keys = (event: KeyboardEvent) => {
     const picked = modeLooks[mode][Number(event.key) - 1];
     if (picked === undefined || isTyping(event.target)) return;
-    setLook(picked);
+    typed.setLook(picked);
     form.current?.querySelector<HTMLElement>(`input[value="${picked}"]`)?.focus();
   };
   return (
@@ -90,67 +66,109 @@ export default function LogTrial(props: LogTrialProps) {
         }}
       >
         <p className="text-soft">
-          {workInWords(work)} · {modeSettingInWords(setting)}
+          {workInWords(answer.work)} · {modeSettingInWords(answer.setting)}
         </p>
-        <fieldset>
-          <legend className="mb-1 font-medium">What do you see?</legend>
-          <div className="grid grid-cols-2 gap-2 sm:grid-cols-4">
-            {modeLooks[mode].map((each, index) => (
-              <PictureChoice
-                key={each}
-                name="look"
-                value={each}
-                checked={look === each}
-                onChange={() => setLook(each)}
-                picture={<LookMark mode={mode} look={each} className="size-9" />}
-                short={
-                  <>
-                    <kbd className="kbd mr-1 text-base-content kbd-xs">{index + 1}</kbd>
-                    {lookSpeech(mode, each).short}
-                  </>
-                }
-                long={lookSpeech(mode, each).long}
-                isPicked={look === each}
-                isStart={index === 0}
-              />
-            ))}
-          </div>
-        </fieldset>
-        <div className="grid grid-cols-2 items-start gap-4">
-          <TypedField label="Light on if known" unit="s" text={lightOn} read={light} onType={setLightOn} />
-          {mode === 'cut' && (
-            <TypedField
-              label="Kerf if measured"
-              unit={shopUnits().length}
-              text={kerf}
-              read={kerfRead}
-              onType={setKerf}
-            />
-          )}
-          {work.mode === 'clean' && work.coat === 'heatTint' && <TintLeft picked={tint} onPick={setTint} />}
-        </div>
+        <LookChoice mode={mode} picked={typed.look} onPick={typed.setLook} />
+        <TrialFigures mode={mode} answer={answer} typed={typed} />
         <label className="flex flex-col gap-1">
           <span className="font-medium">Remark</span>
           <textarea
             className="textarea w-full text-base"
             rows={2}
             maxLength={1000}
-            value={remark}
-            onChange={(event) => setRemark(event.target.value)}
+            value={typed.remark}
+            onChange={(event) => typed.setRemark(event.target.value)}
           />
         </label>
         <KeptPhotos
-          machineId={shop.machine.id}
+          machineId={answer.shop.machine.id}
           subject="trial"
           most={mostTrialPhotos}
           of={`the ${trial}`}
-          photoIds={photoIds}
-          onChange={setPhotoIds}
+          photoIds={typed.photoIds}
+          onChange={typed.setPhotoIds}
         />
         <WhoDidIt label="Done by" />
-        <SaveButton name={`Save ${trial}`} waitsFor={waitsFor} isSaving={false} />
+        <SaveButton
+          name={`Save ${trial}`}
+          waitsFor={typed.missing ?? (person === null ? signInFirst : null)}
+          isSaving={false}
+        />
       </form>
     </Modal>
+  );
+}
+
+function LookChoice({
+  mode,
+  picked,
+  onPick,
+}: {
+  mode: HandMode;
+  picked: ModeLook | '';
+  onPick: (look: ModeLook) => void;
+}) {
+  return (
+    <fieldset>
+      <legend className="mb-1 font-medium">What do you see?</legend>
+      <div className="grid grid-cols-2 gap-2 sm:grid-cols-4">
+        {modeLooks[mode].map((each, index) => (
+          <PictureChoice
+            key={each}
+            name="look"
+            value={each}
+            checked={picked === each}
+            onChange={() => onPick(each)}
+            picture={<LookMark mode={mode} look={each} className="size-9" />}
+            short={
+              <>
+                <kbd className="kbd mr-1 text-base-content kbd-xs">{index + 1}</kbd>
+                {lookSpeech(mode, each).short}
+              </>
+            }
+            long={lookSpeech(mode, each).long}
+            isPicked={picked === each}
+            isStart={index === 0}
+          />
+        ))}
+      </div>
+    </fieldset>
+  );
+}
+
+/** What may be measured, or left out. */
+function TrialFigures({
+  mode,
+  answer: { work },
+  typed,
+}: {
+  mode: HandMode;
+  answer: TriedWork;
+  typed: TypedTrial;
+}) {
+  const { lightOn, kerf } = typed;
+  return (
+    <div className="grid grid-cols-2 items-start gap-4">
+      <TypedField
+        label="Light on if known"
+        unit="s"
+        text={lightOn.text}
+        read={lightOn.read}
+        onType={lightOn.onType}
+      />
+      {mode === 'cut' && (
+        <TypedField
+          label="Kerf if measured"
+          unit={shopUnits().length}
+          text={kerf.text}
+          read={kerf.read}
+          onType={kerf.onType}
+        />
+      )}
+      {work.mode === 'clean' && work.coat === 'heatTint' && (
+        <TintLeft picked={typed.tint} onPick={typed.setTint} />
+      )}
+    </div>
   );
 }
 

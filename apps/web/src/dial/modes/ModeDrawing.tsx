@@ -1,5 +1,5 @@
 import type { HandMode } from '@lone-heron/contract';
-import { lazy, Suspense, type ComponentType } from 'react';
+import { createElement, lazy, Suspense, type ComponentType } from 'react';
 import { Loading } from '../../shared/page/Loading.js';
 import type { DrawingProps } from './DrawingFrame.js';
 
@@ -14,13 +14,16 @@ const drawings: { readonly [Mode in HandMode]: ComponentType<DrawingProps<Mode>>
 };
 
 /** The work as it should turn out. */
-export function ModeDrawing<Mode extends HandMode>({ mode, ...props }: { mode: Mode } & DrawingProps<Mode>) {
-  const Drawing = drawings[mode] as ComponentType<DrawingProps<Mode>>;
+export function ModeDrawing<Mode extends HandMode>({
+  mode,
+  answer,
+  figures,
+}: { mode: Mode } & DrawingProps<Mode>) {
+  const Drawing: ComponentType<DrawingProps<Mode>> = drawings[mode];
+  const drawing: DrawingProps<Mode> = { answer, figures };
   return (
     <section className="sheet flex min-h-0 flex-col p-2" aria-label="What it will look like">
-      <Suspense fallback={<Loading what="the drawing" />}>
-        <Drawing {...(props as unknown as DrawingProps<Mode>)} />
-      </Suspense>
+      <Suspense fallback={<Loading what="the drawing" />}>{createElement(Drawing, drawing)}</Suspense>
     </section>
   );
 }

@@ -23,63 +23,18 @@ const shownSpots = 7;
 
 function PulseSection({ answer, figures, page }: DrawingProps<PulsedMode> & { page: BoxSize }) {
   const { work, setting } = answer;
-  const under = work.mode === 'spot' ? work.underMm : 0;
-  const whole = work.thicknessMm + under;
-  const deep = Math.max(whole, figures.mostMm, work.wantedMm);
-  const pitch = setting.mode === 'seam' ? setting.paceMmS / setting.rateHz : 0;
-  const run = setting.mode === 'seam' ? pitch * (shownSpots - 1) + figures.widthMm : figures.widthMm;
-  const scale = Math.min(
-    (page.height - 110) / (deep * 1.1),
-    (page.width - 190) / Math.max(run, setting.spotMm * 1.4),
-  );
-  const face = Math.max(46, (page.height - 20 - Math.max(whole, figures.mostMm) * scale) / 2);
-  const middle = (page.width - 70) / 2;
-  const left = middle - (run * scale) / 2;
-  const centres =
-    setting.mode === 'seam'
-      ? Array.from({ length: shownSpots }, (_, i) => left + (figures.widthMm / 2 + i * pitch) * scale)
-      : [middle];
+  const isSeam = setting.mode === 'seam';
+  const { scale, face, left, run, pitch, centres, under } = layOut(answer, figures, page);
   const y = (mm: number) => face + mm * scale;
+  const [first = 0] = centres;
+  const measured = isSeam ? figures.holdsMm : figures.depthMm;
+  const half = (figures.widthMm * scale) / 2;
   return (
     <g>
-      <rect
-        x={40}
-        y={face}
-        width={page.width - 150}
-        height={work.thicknessMm * scale}
-        fill="var(--steel)"
-        stroke="var(--steel-line)"
-      />
-      {under > 0 && (
-        <rect
-          x={40}
-          y={y(work.thicknessMm)}
-          width={page.width - 150}
-          height={under * scale}
-          fill="var(--steel)"
-          stroke="var(--steel-line)"
-        />
-      )}
+      <Sheet y={face} width={page.width - 150} height={work.thicknessMm * scale} />
+      {under > 0 && <Sheet y={y(work.thicknessMm)} width={page.width - 150} height={under * scale} />}
       {centres.map((x) => (
-        <g key={x}>
-          <path
-            d={bowl(x, face, figures.widthMm * scale, figures.mostMm * scale)}
-            fill="var(--melt)"
-            opacity={0.25}
-          />
-          <path
-            d={bowl(x, face, figures.widthMm * scale, figures.depthMm * scale)}
-            fill="var(--melt)"
-            stroke="var(--melt-edge)"
-            fillOpacity={0.75}
-          />
-          <path
-            d={bowl(x, face, figures.widthMm * scale, figures.leastMm * scale)}
-            fill="none"
-            stroke="var(--melt-edge)"
-            strokeDasharray="3 3"
-          />
-        </g>
+        <Spot key={x} x={x} face={face} figures={figures} scale={scale} />
       ))}
       <path
         d={`M40 ${y(work.wantedMm)}H${page.width - 110}`}
@@ -90,7 +45,7 @@ function PulseSection({ answer, figures, page }: DrawingProps<PulsedMode> & { pa
       <text x={44} y={y(work.wantedMm) - 6} className="measure-words fill-base-content text-[14px]">
         wanted {spokenLength(work.wantedMm)}
       </text>
-      {setting.mode === 'seam' && figures.holdsMm > 0 && (
+      {isSeam && figures.holdsMm > 0 && (
         <path
           d={`M${left} ${y(figures.holdsMm)}h${run * scale}`}
           stroke="var(--color-base-content)"
@@ -98,23 +53,71 @@ function PulseSection({ answer, figures, page }: DrawingProps<PulsedMode> & { pa
         />
       )}
       <DimensionLine
-        from={[page.width - 110, y(setting.mode === 'seam' ? figures.holdsMm : figures.depthMm)]}
+        from={[page.width - 110, y(measured)]}
         to={[page.width - 110, face]}
         beside={-12}
         isLarge
-        label={spokenLength(setting.mode === 'seam' ? figures.holdsMm : figures.depthMm)}
+        label={spokenLength(measured)}
       />
       <DimensionLine
-        from={[centres[0]! - (figures.widthMm * scale) / 2, face]}
-        to={[centres[0]! + (figures.widthMm * scale) / 2, face]}
+        from={[first - half, face]}
+        to={[first + half, face]}
         beside={14}
         label={spokenLength(figures.widthMm)}
       />
       <text x={40} y={page.height - 12} className="fill-soft text-[14px]">
-        {setting.mode === 'seam'
+        {isSeam
           ? `a spot every ${spokenLength(pitch)}; sealed where they cross`
           : `from ${spokenLength(figures.leastMm)} to ${spokenLength(figures.mostMm)} deep, four times in five`}
       </text>
+    </g>
+  );
+}
+
+/** Where everything lies on the page, px, and the lengths of the run, mm. */
+function layOut(
+  { work, setting }: DrawingProps<PulsedMode>['answer'],
+  { mostMm, widthMm }: DrawingProps<PulsedMode>['figures'],
+  page: BoxSize,
+) {
+  const under = work.mode === 'spot' ? work.underMm : 0;
+  const whole = work.thicknessMm + under;
+  const pitch = setting.mode === 'seam' ? setting.paceMmS / setting.rateHz : 0;
+  const spots = setting.mode === 'seam' ? shownSpots : 1;
+  const run = pitch * (spots - 1) + widthMm;
+  const deep = Math.max(whole, mostMm, work.wantedMm);
+  const scale = Math.min(
+    (page.height - 110) / (deep * 1.1),
+    (page.width - 190) / Math.max(run, setting.spotMm * 1.4),
+  );
+  const face = Math.max(46, (page.height - 20 - Math.max(whole, mostMm) * scale) / 2);
+  const left = (page.width - 70 - run * scale) / 2;
+  const centres = Array.from({ length: spots }, (_, i) => left + (widthMm / 2 + i * pitch) * scale);
+  return { scale, face, left, run, pitch, centres, under };
+}
+
+function Sheet({ y, width, height }: { y: number; width: number; height: number }) {
+  return <rect x={40} y={y} width={width} height={height} fill="var(--steel)" stroke="var(--steel-line)" />;
+}
+
+/** One spot's melt with its band of doubt. */
+function Spot({
+  x,
+  face,
+  figures: { widthMm, depthMm, leastMm, mostMm },
+  scale,
+}: {
+  x: number;
+  face: number;
+  figures: DrawingProps<PulsedMode>['figures'];
+  scale: number;
+}) {
+  const melt = (depth: number) => bowl(x, face, widthMm * scale, depth * scale);
+  return (
+    <g>
+      <path d={melt(mostMm)} fill="var(--melt)" opacity={0.25} />
+      <path d={melt(depthMm)} fill="var(--melt)" stroke="var(--melt-edge)" fillOpacity={0.75} />
+      <path d={melt(leastMm)} fill="none" stroke="var(--melt-edge)" strokeDasharray="3 3" />
     </g>
   );
 }

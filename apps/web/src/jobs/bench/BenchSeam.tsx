@@ -1,5 +1,4 @@
 import {
-  mostSeamPhotos,
   seamKey,
   seamsInPiece,
   type Job,
@@ -12,7 +11,7 @@ import { useMachinesQuery } from '../../shared/api/heronApi.js';
 import { useAsSomebody } from '../../shared/door/useAsSomebody.js';
 import { useKept } from '../../shared/typing/useKept.js';
 import type { JobPlan } from '../plan/planJob.js';
-import { KeptPhotos } from '../../shared/photos/KeptPhotos.js';
+import { SeamPhotos } from '../photos/SeamPhotos.js';
 import { BenchKeys } from './BenchKeys.js';
 import { BenchNumbers } from './BenchNumbers.js';
 import { ChangeFirst } from './ChangeFirst.js';
@@ -83,14 +82,7 @@ export function BenchSeam({ job, plan, seam, here, onWrite, onTaken }: BenchSeam
         refusal={refusal}
       />
       <SeamNotes weld={weld} travelMmS={planned?.travelMmS ?? null} job={job} />
-      <KeptPhotos
-        subject="job"
-        most={mostSeamPhotos}
-        machineId={job.draft.machineId}
-        of={weld.mark}
-        photoIds={photoIds}
-        onChange={setPhotoIds}
-      />
+      <SeamPhotos job={job} of={weld.mark} photoIds={photoIds} onChange={setPhotoIds} />
       <BenchKeys
         clock={clock}
         canEnd={planned !== null}

@@ -1,5 +1,4 @@
 import {
-  mostSeamPhotos,
   checkRanges,
   testKinds,
   testResults,
@@ -24,7 +23,7 @@ import { useUndoableSave } from '../../shared/save/useUndoableSave.js';
 import { forgetTyping } from '../../shared/typing/keptTyping.js';
 import { useKept } from '../../shared/typing/useKept.js';
 import { resultWords, testWords } from '../../shared/vocabulary/testWords.js';
-import { KeptPhotos } from '../../shared/photos/KeptPhotos.js';
+import { SeamPhotos } from '../photos/SeamPhotos.js';
 
 interface CheckSheetProps {
   job: Job;
@@ -110,14 +109,7 @@ export function CheckSheet({ job, weld, onClose }: CheckSheetProps) {
           <TextField label="What was found" text={found} longest={300} onType={setFound} />
           <MeasuredFields typed={typed} />
         </div>
-        <KeptPhotos
-          subject="job"
-          most={mostSeamPhotos}
-          machineId={job.draft.machineId}
-          of={weld.mark}
-          photoIds={photoIds}
-          onChange={setPhotoIds}
-        />
+        <SeamPhotos job={job} of={weld.mark} photoIds={photoIds} onChange={setPhotoIds} />
         <WhoDidIt label="Checked by" />
         <Failure error={error} />
         <SaveButton

@@ -62,28 +62,7 @@ export function ChangeoverForm({ machine, to }: { machine: Machine; to: GunMode 
         void save();
       }}
     >
-      <ol className="flex flex-col gap-2">
-        {steps.map(({ id, title, why }) => (
-          <li key={id}>
-            <button
-              type="button"
-              className={`sheet flex min-h-16 w-full items-center gap-3 px-4 py-2 text-left ${confirmed.includes(id) ? 'border-l-4 border-l-success' : ''}`}
-              aria-pressed={confirmed.includes(id)}
-              onClick={() => turn(id)}
-            >
-              <span
-                className={`flex size-8 shrink-0 items-center justify-center rounded-full border-2 ${confirmed.includes(id) ? 'border-success bg-success text-success-content' : 'border-base-300'}`}
-              >
-                {confirmed.includes(id) && <Check className="size-5" aria-hidden="true" />}
-              </span>
-              <span className="leading-snug">
-                <span className="block text-lg font-medium">{title}</span>
-                <span className="block text-soft">{why}</span>
-              </span>
-            </button>
-          </li>
-        ))}
-      </ol>
+      <StepKeys steps={steps} confirmed={confirmed} onTurn={turn} />
       {asks.gas && (
         <div className="sheet grid gap-3 px-4 py-3 sm:grid-cols-2">
           <TypedField
@@ -112,6 +91,42 @@ export function ChangeoverForm({ machine, to }: { machine: Machine; to: GunMode 
       )}
       <SaveButton name={`Switched to ${gunModeWords[to]}`} waitsFor={waitsFor} isSaving={isSaving} />
     </form>
+  );
+}
+
+/** A key for each step, as large as a glove. */
+function StepKeys({
+  steps,
+  confirmed,
+  onTurn,
+}: {
+  steps: ReturnType<typeof changeoverSteps>;
+  confirmed: readonly string[];
+  onTurn: (id: string) => void;
+}) {
+  return (
+    <ol className="flex flex-col gap-2">
+      {steps.map(({ id, title, why }) => (
+        <li key={id}>
+          <button
+            type="button"
+            className={`sheet flex min-h-16 w-full items-center gap-3 px-4 py-2 text-left ${confirmed.includes(id) ? 'border-l-4 border-l-success' : ''}`}
+            aria-pressed={confirmed.includes(id)}
+            onClick={() => onTurn(id)}
+          >
+            <span
+              className={`flex size-8 shrink-0 items-center justify-center rounded-full border-2 ${confirmed.includes(id) ? 'border-success bg-success text-success-content' : 'border-base-300'}`}
+            >
+              {confirmed.includes(id) && <Check className="size-5" aria-hidden="true" />}
+            </span>
+            <span className="leading-snug">
+              <span className="block text-lg font-medium">{title}</span>
+              <span className="block text-soft">{why}</span>
+            </span>
+          </button>
+        </li>
+      ))}
+    </ol>
   );
 }
 

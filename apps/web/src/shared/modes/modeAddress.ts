@@ -35,7 +35,7 @@ export function dialModeAddress(work: ModeWork, machineId: string, setting: Mode
   const { mode, ...said } = work;
   const words: Record<string, string> = { machine: machineId };
   for (const [name, value] of Object.entries(said))
-    words[name] = typeof value === 'number' ? `${value}${unitOf[name] ?? ' mm'}` : String(value);
+    words[name] = typeof value === 'number' ? `${value}${unitOf[name] ?? ' mm'}` : value;
   const turns: Record<string, string> = {};
   if (setting !== null)
     for (const [name, value] of Object.entries(setting))

@@ -2,7 +2,7 @@ import type { ModeSetting, ModeWork, TrialLadder } from '@lone-heron/contract';
 
 /** The setting of a ladder's rung. */
 export function settingOfTrialRung({ setting, knob, values }: TrialLadder, index: number): ModeSetting {
-  return { ...setting, [knob]: values[index] } as ModeSetting;
+  return { ...setting, [knob]: values[index] };
 }
 
 /** The rung of an open ladder that work and setting are; null where they are none. */

@@ -49,76 +49,58 @@ const barrier = step(
 
 /** What is confirmed before a machine does a mode, in the order of the hand. */
 export function changeoverSteps(to: GunMode, profile: MachineProfile): readonly ChangeoverStep[] {
-  return [barrier, ...ofMode(to, profile), lights(to, profile)];
+  return [barrier, ...ofMode[to](profile), lights(to, profile)];
 }
 
-function ofMode(to: GunMode, { cleaning, coolant }: MachineProfile): readonly ChangeoverStep[] {
-  switch (to) {
-    case 'weld':
-      return [
-        step(
-          'fitting',
-          'Welding nozzle and lens back on',
-          'The nozzle for the joint, its groove for the wire.',
-        ),
-        step('clamp', 'Work clamp on the work', 'A safety contact: without it no light.'),
-        step('gas', 'Shielding gas back on, air off', 'Air under a weld that asks for argon spoils it.'),
-        step(
-          'scrap',
-          'Pointer and test line on scrap',
-          'What was taken off seldom comes back quite as it was.',
-        ),
-      ];
-    case 'clean':
-      return [
-        swapped[cleaning?.fitting ?? 'none'],
-        step('window', 'Window of the cleaning side looked at', 'A speck burns in with the first light.'),
-        step(
-          'coat',
-          'The coat is known',
-          'Lead, chromate, zinc or fluorine in the fume: not without knowing.',
-        ),
-        step(
-          'extraction',
-          'Extraction at the gun, respirator as the coat asks',
-          'All that comes off is dust and fume.',
-        ),
-        step(
-          'fire',
-          'Nothing that burns, no glass, no mirror in line',
-          'Bright metal throws the light back until it is broken up.',
-        ),
-      ];
-    case 'cut':
-      return [
-        step('fitting', 'Cutting nozzle on, its bore read', 'Smaller bore, faster air, less dross.'),
-        step(
-          'dry',
-          'Air dry and free of oil: dryer drained, filter looked at',
-          'One drop on the window at this power and it is gone.',
-        ),
-        step('behind', 'Brick or a metal tray behind, nobody there', 'The beam goes on far behind the cut.'),
-        step(
-          'fire',
-          'Extinguisher at hand, fire watch agreed',
-          'Sparks and drops go underneath, where nobody looks.',
-        ),
-      ];
-    case 'pulses':
-      return [
-        step(
-          'water',
-          'Water flows, no alarm of flow or temperature',
-          'The lamp stops itself without it; the panel shows why.',
-        ),
-        ...(coolant.length === 0
-          ? []
-          : [step('warm', 'Water at its set point', 'Cold water in damp air wets the optics.')]),
-        step('charged', 'Lamp lit, supply charged', 'Charging takes its time; the panel says ready.'),
-        step('sent', 'The stored setting is sent', 'What lies in the store does nothing until it is.'),
-      ];
-  }
-}
+const ofMode: Readonly<Record<GunMode, (profile: MachineProfile) => readonly ChangeoverStep[]>> = {
+  weld: () => [
+    step('fitting', 'Welding nozzle and lens back on', 'The nozzle for the joint, its groove for the wire.'),
+    step('clamp', 'Work clamp on the work', 'A safety contact: without it no light.'),
+    step('gas', 'Shielding gas back on, air off', 'Air under a weld that asks for argon spoils it.'),
+    step('scrap', 'Pointer and test line on scrap', 'What was taken off seldom comes back quite as it was.'),
+  ],
+  clean: ({ cleaning }) => [
+    swapped[cleaning?.fitting ?? 'none'],
+    step('window', 'Window of the cleaning side looked at', 'A speck burns in with the first light.'),
+    step('coat', 'The coat is known', 'Lead, chromate, zinc or fluorine in the fume: not without knowing.'),
+    step(
+      'extraction',
+      'Extraction at the gun, respirator as the coat asks',
+      'All that comes off is dust and fume.',
+    ),
+    step(
+      'fire',
+      'Nothing that burns, no glass, no mirror in line',
+      'Bright metal throws the light back until it is broken up.',
+    ),
+  ],
+  cut: () => [
+    step('fitting', 'Cutting nozzle on, its bore read', 'Smaller bore, faster air, less dross.'),
+    step(
+      'dry',
+      'Air dry and free of oil: dryer drained, filter looked at',
+      'One drop on the window at this power and it is gone.',
+    ),
+    step('behind', 'Brick or a metal tray behind, nobody there', 'The beam goes on far behind the cut.'),
+    step(
+      'fire',
+      'Extinguisher at hand, fire watch agreed',
+      'Sparks and drops go underneath, where nobody looks.',
+    ),
+  ],
+  pulses: ({ coolant }) => [
+    step(
+      'water',
+      'Water flows, no alarm of flow or temperature',
+      'The lamp stops itself without it; the panel shows why.',
+    ),
+    ...(coolant.length === 0
+      ? []
+      : [step('warm', 'Water at its set point', 'Cold water in damp air wets the optics.')]),
+    step('charged', 'Lamp lit, supply charged', 'Charging takes its time; the panel says ready.'),
+    step('sent', 'The stored setting is sent', 'What lies in the store does nothing until it is.'),
+  ],
+};
 
 function lights(to: GunMode, { readyLights }: MachineProfile): ChangeoverStep {
   const words = readyLights.find(({ mode }) => mode === (to === 'pulses' ? 'weld' : to))?.lights;
