@@ -143,7 +143,7 @@ async function openFirstCard(page) {
 }
 
 async function waitForPage(page) {
-  await page.waitForSelector('main img[alt$="page 1 of 1"]', { timeout: 60_000 });
+  await page.waitForSelector('main img[alt*="page 1 of "]', { timeout: 60_000 });
 }
 
 async function openCutCoupon(page) {

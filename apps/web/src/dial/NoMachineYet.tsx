@@ -9,10 +9,15 @@ export default function NoMachineYet({ hasLamp }: { hasLamp: boolean }) {
       <p className="sheet flex flex-wrap items-center gap-4 p-5 text-lg">
         <span className="grow">
           {hasLamp
-            ? 'Dial speaks for fibre lasers, and this shop has none yet; a lamp’s pulses are worked out beside its knobs under Shop.'
+            ? 'Welding with light that stays on is a fibre laser’s, and this shop has none yet. What the lamp-pulsed unit does is said under Spot and Seam.'
             : 'Say the joint, and Dial says what to set. It needs to know the machine first: what it gives, and what its panel shows.'}
         </span>
-        <Link className="btn touch-always btn-primary" to="/shop">
+        {hasLamp && (
+          <Link className="btn touch-always btn-primary" to="/dial/spot">
+            Spot and seam
+          </Link>
+        )}
+        <Link className={`btn touch-always ${hasLamp ? '' : 'btn-primary'}`} to="/shop">
           Add a machine
         </Link>
       </p>

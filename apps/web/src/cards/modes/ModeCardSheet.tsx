@@ -10,7 +10,7 @@ import { format } from 'date-fns';
 import { spokenLength } from '../../shared/figures/spoken.js';
 import { cardEvidence, evidenceWords } from '../../shared/modes/cardEvidence.js';
 import { dialModeAddress } from '../../shared/modes/modeAddress.js';
-import { modePicks, modeRows } from '../../shared/modes/modeKnobs.js';
+import { behindRow, modePicks, modeRows } from '../../shared/modes/modeKnobs.js';
 import { modeSpeech } from '../../shared/modes/modeWords.js';
 import { TrialCard } from '../../shared/modes/TrialCard.js';
 import { modeSettingInWords, workInWords } from '../../shared/modes/workInWords.js';
@@ -73,6 +73,7 @@ function Numbers({ version, machine }: { version: ModeCardVersion; machine: Mach
             <dd>
               <span className="figure text-3xl font-semibold">{panelFigure(row, row.value)}</span>{' '}
               <span className="text-lg">{row.scale.unit}</span>
+              <span className="block text-right text-sm text-soft">{behindRow(row)}</span>
             </dd>
           </div>
         ))}

@@ -2,7 +2,7 @@ import type { HandMode, HouseContent } from '@lone-heron/contract';
 import { spokenLength } from '../../shared/figures/spoken.js';
 import { panelFigure } from '../../shared/panel/panelKnobs.js';
 import { KnobRow } from '../plate/KnobRow.js';
-import { modeRows, modePicks, ownValue, type ModeKnobRow } from '../../shared/modes/modeKnobs.js';
+import { behindRow, modeRows, modePicks, ownValue, type ModeKnobRow } from '../../shared/modes/modeKnobs.js';
 import { modeFacts, useFacts, type ModeFact } from './modeFacts.js';
 import type { ModeFigures } from './modeFigures.js';
 import { usableOver } from './usableOver.js';
@@ -17,7 +17,7 @@ interface ModePlateProps<Mode extends HandMode> {
 
 /** The numbers to set, in the order and the units of such a panel, and what goes with them. */
 export function ModePlate<Mode extends HandMode>({ dial, answer, figures, house }: ModePlateProps<Mode>) {
-  const { setting, shop, isTurned, isOutdated } = answer;
+  const { setting, suggested, shop, isTurned, isOutdated } = answer;
   const { profile, name } = shop.machine;
   const rows = modeRows(setting, profile, house.units);
   const taken = useFacts(answer, house);
@@ -27,7 +27,7 @@ export function ModePlate<Mode extends HandMode>({ dial, answer, figures, house 
       <h2 className="flex min-h-10 items-center px-4 font-semibold">
         Dial these <span className="ml-1 font-normal text-soft">on {name}</span>
       </h2>
-      {isTurned && (
+      {isTurned && !isSame(setting, suggested) && (
         <button type="button" className="btn touch mx-3 mb-1 btn-sm btn-primary" onClick={dial.releaseAll}>
           Back to computed
         </button>
@@ -44,6 +44,7 @@ export function ModePlate<Mode extends HandMode>({ dial, answer, figures, house 
             row={row}
             usable={usableOver(dial.mode, answer, row)}
             hint={<span>{restOf(row)}</span>}
+            aside={behindRow(row)}
             isTurned={false}
             onTurn={(value) => dial.turn(row.knob, ownValue(row, value))}
             onRelease={() => dial.release(row.knob)}
@@ -54,6 +55,11 @@ export function ModePlate<Mode extends HandMode>({ dial, answer, figures, house 
       <Facts facts={facts} />
     </section>
   );
+}
+
+/** Whether every knob stands as it is suggested. */
+function isSame(one: object, other: object): boolean {
+  return JSON.stringify(Object.entries(one).toSorted()) === JSON.stringify(Object.entries(other).toSorted());
 }
 
 /** How far a knob goes, under its band. */

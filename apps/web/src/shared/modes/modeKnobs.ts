@@ -9,7 +9,7 @@ import {
 } from '@lone-heron/contract';
 import type { Dimension } from '@lone-heron/core';
 import { travelScale } from '../figures/houseUnits.js';
-import { plain, type PlateRow } from '../panel/panelKnobs.js';
+import { percentOf, plain, type PlateRow } from '../panel/panelKnobs.js';
 
 /** A knob of a mode's plate: its row in SI, and how its value stands in the setting. */
 export interface ModeKnobRow extends PlateRow {
@@ -115,17 +115,31 @@ export function modeRows(
     return [
       {
         ...{ knob, name, dimension, siPerOwn, value: value * siPerOwn },
-        scale: unit === 'pace' ? paceScale(units) : plain(unit, siPerOwn, decimals),
-        ownsBare: dimension === null,
+        ...scaleOf({ knob, unit, siPerOwn, decimals, dimension }, profile, units),
         ...{ least: range.least * siPerOwn, most: range.most * siPerOwn, step: range.step * siPerOwn },
       },
     ];
   });
 }
 
-function paceScale(units: HouseUnits) {
-  const { unit, mmS, decimals } = travelScale(units);
-  return plain(unit, mmS / 1000, decimals);
+/** How the panel, or the house for the hand's pace, says a knob. */
+function scaleOf(
+  { knob, unit, siPerOwn, decimals, dimension }: Omit<KnobPlan, 'name' | 'reach'>,
+  profile: MachineProfile,
+  units: HouseUnits,
+): Pick<ModeKnobRow, 'scale' | 'ownsBare'> {
+  if (unit === 'pace') {
+    const travel = travelScale(units);
+    return { scale: plain(travel.unit, travel.mmS / 1000, travel.decimals), ownsBare: false };
+  }
+  if (knob === 'powerW' && profile.powerUnit === '%')
+    return { scale: percentOf(profile.configuredPowerW), ownsBare: true };
+  return { scale: plain(unit, siPerOwn, decimals), ownsBare: dimension === null };
+}
+
+/** What a row stands for where its panel does not say so: the watts of a percentage. */
+export function behindRow({ knob, scale, value }: ModeKnobRow): string | undefined {
+  return knob === 'powerW' && scale.unit === '%' ? `${value.toFixed(0)} W` : undefined;
 }
 
 /** A value of a row as the setting has it. */

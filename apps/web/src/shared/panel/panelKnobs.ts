@@ -75,6 +75,11 @@ export function plain(unit: string, siPerUnit: number, decimals: number): PanelS
   return { unit, decimals, dial: { kind: 'absolute', siPerUnit }, isNotched: false };
 }
 
+/** A scale of whole per cent of a power, W. */
+export function percentOf(watts: number): PanelScale {
+  return { unit: '%', decimals: 0, dial: { kind: 'percent', ofSi: watts }, isNotched: false };
+}
+
 const wireSpeedScales: Readonly<Record<MachineProfile['wireSpeedUnit'], PanelScale>> = {
   'cm/min': plain('cm/min', 0.01 / 60, 0),
   'm/min': plain('m/min', 1 / 60, 2),
@@ -105,14 +110,7 @@ function panelScale(
   }
   const face = profile.panelFaces.find((each) => each.knob === knob);
   if (face !== undefined && face.shows !== 'value') return facedScale(face, setting);
-  if (knob === 'power' && profile.powerUnit === '%') {
-    return {
-      unit: '%',
-      decimals: 0,
-      dial: { kind: 'percent', ofSi: profile.configuredPowerW },
-      isNotched: false,
-    };
-  }
+  if (knob === 'power' && profile.powerUnit === '%') return percentOf(profile.configuredPowerW);
   return knob === 'wireSpeed' ? wireSpeedScales[profile.wireSpeedUnit] : ownScales[knob];
 }
 
