@@ -5,10 +5,13 @@ import {
   type ExchangeFileFormat,
   type ExchangePreview,
   type ExchangedJob,
+  type ExchangedTrial,
   type ExchangeStored,
   type FiledCoupon,
   type Machine,
   type Person,
+  type Trial,
+  type TrialDraft,
 } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { Readable } from 'node:stream';
@@ -22,6 +25,8 @@ import { conflict } from '../http/problem.js';
 import { refuseFile } from '../http/refuseFile.js';
 import { readPlans } from '../jobs/face/readPlans.js';
 import { JobsService } from '../jobs/jobs.service.js';
+import { ModeCardsService } from '../modeCards/modeCards.service.js';
+import { TrialsService } from '../trials/trials.service.js';
 import { MachinesService } from '../machines/machines.service.js';
 import { readPeople } from '../people/face/readPeople.js';
 import { hashOf } from '../photos/face/photoFiles.js';
@@ -30,6 +35,7 @@ import { Clock } from '../time/clock.js';
 import { judgeCardRows, judgeCards, type KnownToCards } from './judgeCards.js';
 import { judgeExchangedCoupons } from './judgeExchangedCoupons.js';
 import { judgeJobs, withoutPictures, type JobToStore } from './judgeJobs.js';
+import { asItTravels, judgeModeCards, judgeTrials, type ModeCardToStore } from './judgeModes.js';
 import { judgeMachines, type MachineToStore } from './judgeMachines.js';
 import { shownParts, toStore, type JudgedPart } from './JudgedPart.js';
 import { readExchange, type ReadExchange } from './readExchange.js';
@@ -61,6 +67,8 @@ export class ExchangeService {
     private readonly machines: MachinesService,
     private readonly coupons: CouponsService,
     private readonly jobs: JobsService,
+    private readonly modeCards: ModeCardsService,
+    private readonly trials: TrialsService,
     private readonly clock: Clock,
   ) {}
 
@@ -83,6 +91,7 @@ export class ExchangeService {
         cards,
         coupons: ids === null ? couponsMatching(manager, {}) : provenBy(manager, cards),
         jobs: ids === null ? await this.plannedJobs(manager) : [],
+        ...(ids === null ? await this.modes() : { modeCards: [], trials: [] }),
         nameOf: (personId) => people.find(({ id }) => id === personId)?.name ?? personId,
         writtenAt: this.clock.now().toISOString(),
       }),
@@ -91,16 +100,10 @@ export class ExchangeService {
 
   /** What would become of a file, part by part. Nothing is stored. */
   async preview(sent: SentExchange, tell: TellProgress): Promise<ExchangePreview> {
-    const { machines, cards, coupons, jobs } = await this.judge(
-      this.dataSource.manager,
-      readSent(sent),
-      sent,
-      tell,
-    );
-    return {
-      hash: hashOf(sent.bytes),
-      rows: [...shownParts(machines), ...shownParts(cards), ...shownParts(coupons), ...shownParts(jobs)],
-    };
+    const judged = await this.judge(this.dataSource.manager, readSent(sent), sent, tell);
+    const { machines, cards, coupons, jobs, modeCards, trials } = judged;
+    const parts = [machines, cards, coupons, jobs, modeCards, trials];
+    return { hash: hashOf(sent.bytes), rows: parts.flatMap(shownParts) };
   }
 
   /** Stores what is new and what was taken, all of it or nothing. A file other than the one that was shown is refused. */
@@ -116,7 +119,7 @@ export class ExchangeService {
       // Others wait by now, so that what was found out before holds where nobody wrote meanwhile.
       const isAsBefore = this.kit.count === count + 1;
       const judged = isAsBefore ? before : await this.judge(manager, read, sent, tell);
-      const { machines, cards, coupons, jobs } = judged;
+      const { machines, cards, coupons, jobs, modeCards, trials } = judged;
       for (const { id, revision, name, profile } of toStore(machines)) {
         const draft = { name, profile, note: 'read in from a file' };
         await this.machines.reviseWithin(entry, id, revision, draft);
@@ -127,14 +130,20 @@ export class ExchangeService {
       await storeCards(manager, toStore(cards), by, at);
       for (const { id, revision, draft } of toStore(jobs))
         await this.jobs.writeWithin(entry, id, revision, draft);
+      for (const { id, version, draft } of toStore(modeCards))
+        await this.modeCards.writeWithin(entry, id, version, draft);
+      for (const { id, draft } of toStore(trials)) await this.trials.writeWithin(entry, id, draft);
       const counts = {
         machines: toStore(machines).length,
         cards: toStore(cards).length,
         coupons: stored,
         jobs: toStore(jobs).length,
+        modeCards: toStore(modeCards).length,
+        trials: toStore(trials).length,
       };
-      if (counts.machines + counts.cards + counts.coupons + counts.jobs > 0) {
-        const what = `read ${counts.machines} machines, ${counts.cards} cards, ${counts.coupons} coupons and ${counts.jobs} jobs in from a file`;
+      if (Object.values(counts).some((count) => count > 0)) {
+        const { length } = toStore(cards);
+        const what = `read ${counts.machines} machines, ${length + counts.modeCards} cards, ${counts.coupons} coupons, ${counts.trials} trials and ${counts.jobs} jobs in from a file`;
         await entry.tell('exchange', hash.slice(0, 12), what);
       }
       return counts;
@@ -161,6 +170,28 @@ export class ExchangeService {
       ],
       coupons: await judgeExchangedCoupons(manager, read.coupons, machineOf, by, tell),
       jobs: judgeJobs(read.jobs, { jobs: await readPlans(manager), machineOf, taken }),
+      modeCards: judgeModeCards(read.modeCards, await this.modeCards.list(manager), { machineOf, taken }),
+      trials: judgeTrials(read.trials, await this.trials.list(manager), {
+        machineOf,
+        now: this.clock.now(),
+      }),
+    };
+  }
+
+  /** Cards and trials of the other modes as they travel, oldest first, those that were retired or taken back left out. */
+  private async modes() {
+    const cards = await this.modeCards.list();
+    const trials = await this.trials.list();
+    return {
+      modeCards: cards.flatMap(({ id, retiredAt, versions: [newest] }) => {
+        if (retiredAt !== null || newest === undefined) return [];
+        const { version: _version, madeAt: _at, madeBy: _by, ...draft } = newest;
+        return [{ id, draft }];
+      }),
+      trials: trials
+        .filter(({ withdrawnAt }) => withdrawnAt === null)
+        .map(({ id, ...trial }) => ({ id, draft: asItTravels(draftOf(trial)) }))
+        .toReversed(),
     };
   }
 
@@ -174,6 +205,20 @@ export class ExchangeService {
   }
 }
 
+/** A trial as it was logged, without what this shop made of it. */
+function draftOf(trial: Omit<Trial, 'id'>): TrialDraft {
+  const {
+    personId: _person,
+    number: _number,
+    machineRevision: _revision,
+    windowId: _window,
+    recordedAt: _recorded,
+    withdrawnAt: _withdrawn,
+    ...draft
+  } = trial;
+  return draft;
+}
+
 /** @throws a refusal where it is too large to be read, or cannot be read as a whole */
 function readSent({ format, bytes }: SentExchange): ReadExchange {
   if (bytes.length <= largestExchange) return readExchange(format, bytes);
@@ -184,7 +229,7 @@ function readSent({ format, bytes }: SentExchange): ReadExchange {
 }
 
 function takenInWords(format: ExchangeFileFormat, cards: number | null) {
-  const whole = format === 'csv' ? 'the cards' : 'machines, cards, coupons and jobs';
+  const whole = format === 'csv' ? 'the cards' : 'machines, cards, coupons, trials and jobs';
   const what = cards === null ? whole : `${cards} ${cards === 1 ? 'card' : 'cards'} with what they need`;
   return {
     noun: 'exchange',
@@ -216,4 +261,6 @@ interface Judged {
   readonly cards: readonly JudgedPart<CardToStore>[];
   readonly coupons: readonly JudgedPart<FiledCoupon>[];
   readonly jobs: readonly JudgedPart<JobToStore>[];
+  readonly modeCards: readonly JudgedPart<ModeCardToStore>[];
+  readonly trials: readonly JudgedPart<ExchangedTrial>[];
 }

@@ -8,6 +8,7 @@ import {
   type ExchangeStored,
   type Job,
   type Machine,
+  type ModeCard,
   type Problem,
 } from '@lone-heron/contract';
 import { buttOf, cardOf, generatedCards, jobDraft, jobWeld } from '@lone-heron/contract/testing';
@@ -68,6 +69,7 @@ describe('an exchange', () => {
           cards: fresh.length,
           coupons: 0,
           jobs: 0,
+          ...{ modeCards: 0, trials: 0 },
         });
         const back = await written(`?cards=${fresh.map(({ id }) => id).join(',')}`);
         expect(back.cards).toEqual(fresh);
@@ -82,7 +84,7 @@ describe('an exchange', () => {
     expect(body).toContainEqual(
       expect.objectContaining({
         personId: 'ines',
-        what: 'took machines, cards, coupons and jobs out as JSON',
+        what: 'took machines, cards, coupons, trials and jobs out as JSON',
       }),
     );
   });
@@ -92,7 +94,10 @@ describe('an exchange', () => {
     expect(file.machines.length).toBeGreaterThan(1);
     expect(file.coupons.length).toBeGreaterThan(5);
     expect(new Set((await preview(file)).rows.map(({ standing }) => standing))).toEqual(new Set(['here']));
-    expect(await store(file)).toEqual({ machines: 0, cards: 0, coupons: 0, jobs: 0 });
+    expect(await store(file)).toEqual({
+      ...{ machines: 0, cards: 0, coupons: 0, jobs: 0 },
+      ...{ modeCards: 0, trials: 0 },
+    });
   });
 
   it('brings cards with who signed them there, and signs nothing here', async () => {
@@ -169,6 +174,33 @@ describe('an exchange', () => {
     expect(job).toMatchObject({ revision: 2, draft: { name: 'locker frame, wider', pictures } });
     expect(job.draft.welds[0]?.place).toEqual(place);
     expect(await store(file)).toMatchObject({ jobs: 0 });
+  });
+
+  it('carries cards and trials of the other modes; a trial that is here stays as it is', async () => {
+    const { modeCards = [], trials = [] } = await written();
+    expect([modeCards.length, trials.length]).toEqual([5, 25]);
+    const [card, trial] = [modeCards[0], trials[0]];
+    if (card === undefined || trial === undefined) throw new Error('the sample workshop has some');
+    expect(trial.draft).toMatchObject({ ladder: null, photoIds: [] });
+    const own = { ...empty, modeCards: [card], trials: [trial] };
+    expect(standings(await preview(own))).toEqual(['modeCard here', 'trial here']);
+    const renamed = { id: card.id, draft: { ...card.draft, title: 'theirs' } };
+    const strange = { id: newId(), draft: trial.draft };
+    const beyond = { id: newId(), draft: { ...trial.draft, machineId: 'nowhere' } };
+    const file = { ...empty, modeCards: [renamed], trials: [strange, strange, beyond, { id: 7 }] };
+    const shown = await preview(file);
+    expect(standings(shown)).toEqual([
+      'modeCard conflict',
+      ...['trial new', 'trial wrong', 'trial wrong', 'trial wrong'],
+    ]);
+    expect(shown.rows[2]?.reasons).toEqual(['stands twice in this file']);
+    expect(await store(file)).toMatchObject({ modeCards: 0, trials: 1 });
+    expect(await store(file, card.id)).toMatchObject({ modeCards: 1, trials: 0 });
+    const cardsNow = (await server.http.get('/api/mode-cards').expect(200)).body as ModeCard[];
+    expect(cardsNow.find(({ id }) => id === card.id)?.versions.map(({ title }) => title)).toEqual([
+      'theirs',
+      card.draft.title,
+    ]);
   });
 
   it('reads a job as its papers save it, its plan alone', async () => {

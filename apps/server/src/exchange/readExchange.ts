@@ -2,6 +2,8 @@ import {
   cardRowSchema,
   exchangedCardSchema,
   exchangedJobSchema,
+  exchangedModeCardSchema,
+  exchangedTrialSchema,
   exchangedMachineSchema,
   exchangeFormat,
   exchangeVersion,
@@ -12,6 +14,8 @@ import {
   jobFileFormat,
   jobFileVersion,
   type ExchangedJob,
+  type ExchangedModeCard,
+  type ExchangedTrial,
   type ExchangedMachine,
   type ExchangeFileFormat,
   type FiledCoupon,
@@ -39,9 +43,14 @@ export interface ReadExchange {
   readonly cardRows: readonly ReadPart<CardRow>[];
   readonly coupons: readonly ReadPart<FiledCoupon>[];
   readonly jobs: readonly ReadPart<ExchangedJob>[];
+  readonly modeCards: readonly ReadPart<ExchangedModeCard>[];
+  readonly trials: readonly ReadPart<ExchangedTrial>[];
 }
 
-const nothing: ReadExchange = { machines: [], cards: [], cardRows: [], coupons: [], jobs: [] };
+const nothing: ReadExchange = {
+  ...{ machines: [], cards: [], cardRows: [], coupons: [], jobs: [] },
+  ...{ modeCards: [], trials: [] },
+};
 
 /** Reads a file part by part; one that cannot be read as a whole, or is newer than what is read here, is refused. */
 export function readExchange(format: ExchangeFileFormat, bytes: Buffer): ReadExchange {
@@ -51,7 +60,7 @@ export function readExchange(format: ExchangeFileFormat, bytes: Buffer): ReadExc
 
 function readWhole(text: string): ReadExchange {
   const read = parsed(text);
-  const { format, version, machines, cards, coupons, jobs = [] } = read;
+  const { format, version, machines, cards, coupons, jobs = [], modeCards = [], trials = [] } = read;
   if (format === jobFileFormat) return readJobFile(read);
   if (format !== exchangeFormat) {
     throw refuseFile(
@@ -68,6 +77,8 @@ function readWhole(text: string): ReadExchange {
     cards: listOf('cards', cards).map((each, i) => partOf(exchangedCardSchema, each, i + 1)),
     coupons: listOf('coupons', coupons).map((each, i) => couponPart(each, i + 1)),
     jobs: listOf('jobs', jobs).map((each, i) => partOf(exchangedJobSchema, each, i + 1)),
+    modeCards: listOf('modeCards', modeCards).map((each, i) => partOf(exchangedModeCardSchema, each, i + 1)),
+    trials: listOf('trials', trials).map((each, i) => partOf(exchangedTrialSchema, each, i + 1)),
   };
 }
 

@@ -6,6 +6,8 @@ import {
   type Exchange,
   type ExchangedCard,
   type ExchangedJob,
+  type ExchangedModeCard,
+  type ExchangedTrial,
   type Machine,
 } from '@lone-heron/contract';
 import { filedCoupon, type CouponPages } from '../couponFiles/face/writeCouponFile.js';
@@ -17,6 +19,8 @@ interface ToWrite {
   readonly cards: readonly Card[];
   readonly coupons: CouponPages;
   readonly jobs: readonly ExchangedJob[];
+  readonly modeCards: readonly ExchangedModeCard[];
+  readonly trials: readonly ExchangedTrial[];
   readonly nameOf: (personId: string) => string;
   readonly writtenAt: string;
 }
@@ -27,6 +31,8 @@ export async function* exchangeAsJson({
   cards,
   coupons,
   jobs,
+  modeCards,
+  trials,
   nameOf,
   writtenAt,
 }: ToWrite): AsyncGenerator<string> {
@@ -35,6 +41,8 @@ export async function* exchangeAsJson({
     machines: machines.map(({ id, name, profile }) => ({ id, name, profile })),
     cards: cards.map((card) => exchangedCard(card, nameOf)),
     ...(jobs.length === 0 ? {} : { jobs: [...jobs] }),
+    ...(modeCards.length === 0 ? {} : { modeCards: [...modeCards] }),
+    ...(trials.length === 0 ? {} : { trials: [...trials] }),
   };
   yield `${JSON.stringify(head).slice(0, -1)},"coupons":[`;
   let isFirst = true;

@@ -3,5 +3,10 @@ import { MachinesModule } from '../machines/machines.module.js';
 import { ModeCardsController } from './modeCards.controller.js';
 import { ModeCardsService } from './modeCards.service.js';
 
-@Module({ imports: [MachinesModule], controllers: [ModeCardsController], providers: [ModeCardsService] })
+@Module({
+  imports: [MachinesModule],
+  controllers: [ModeCardsController],
+  providers: [ModeCardsService],
+  exports: [ModeCardsService],
+})
 export class ModeCardsModule {}

@@ -2,6 +2,7 @@ import { beyondMode, type ModeCard, type ModeCardDraft, type Person } from '@lon
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, type EntityManager, type FindOptionsWhere } from 'typeorm';
 import { notFound, refused } from '../http/problem.js';
+import type { Entry } from '../kit/Entry.js';
 import { ClientRecords } from '../kit/ClientRecords.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { RevisionLog } from '../kit/RevisionLog.js';
@@ -19,26 +20,31 @@ export class ModeCardsService {
   ) {}
 
   /** Every card with its versions, newest card first. */
-  list(): Promise<ModeCard[]> {
-    return readCards(this.dataSource.manager, {});
+  list(manager: EntityManager = this.dataSource.manager): Promise<ModeCard[]> {
+    return readCards(manager, {});
   }
 
   /** Writes a version of a card, the first of which makes the card. Repeating it is the same save. */
   write(id: string, version: number, draft: ModeCardDraft, by: Person): Promise<ModeCard> {
     return this.kit.enter(by, async (entry) => {
-      const { manager, at } = entry;
-      await versions.write(entry, { subject: id, revision: version, draft }, async (before) => {
-        await this.requireSense(manager, draft);
-        if (before === null) {
-          const newest = await manager.maximum(ModeCardEntity, 'number');
-          await manager.insert(ModeCardEntity, { id, number: (newest ?? 0) + 1, retiredAt: null });
-        }
-        await manager.insert(ModeCardVersionEntity, {
-          ...{ cardId: id, version, draft, madeAt: at, madeBy: by.id },
-        });
-        await entry.tell('modeCard', id, `wrote version ${version} of card “${draft.title}”`);
+      await this.writeWithin(entry, id, version, draft);
+      return requireCard(entry.manager, id);
+    });
+  }
+
+  /** {@link write} inside a save that is under way. */
+  async writeWithin(entry: Entry, id: string, version: number, draft: ModeCardDraft): Promise<void> {
+    const { manager, at, by } = entry;
+    await versions.write(entry, { subject: id, revision: version, draft }, async (before) => {
+      await this.requireSense(manager, draft);
+      if (before === null) {
+        const newest = await manager.maximum(ModeCardEntity, 'number');
+        await manager.insert(ModeCardEntity, { id, number: (newest ?? 0) + 1, retiredAt: null });
+      }
+      await manager.insert(ModeCardVersionEntity, {
+        ...{ cardId: id, version, draft, madeAt: at, madeBy: by.id },
       });
-      return requireCard(manager, id);
+      await entry.tell('modeCard', id, `wrote version ${version} of card “${draft.title}”`);
     });
   }
 

@@ -8,5 +8,6 @@ import { TrialsService } from './trials.service.js';
   imports: [MachinesModule, WindowsModule],
   controllers: [TrialsController],
   providers: [TrialsService],
+  exports: [TrialsService],
 })
 export class TrialsModule {}

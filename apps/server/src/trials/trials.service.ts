@@ -12,6 +12,7 @@ import type { ShieldingGas } from '@lone-heron/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
 import { refused } from '../http/problem.js';
+import type { Entry } from '../kit/Entry.js';
 import { ClientRecords } from '../kit/ClientRecords.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { requirePast } from '../kit/requirePast.js';
@@ -34,32 +35,35 @@ export class TrialsService {
   ) {}
 
   /** The newest first, those that were taken back among them. */
-  async list(): Promise<Trial[]> {
+  async list(manager: EntityManager = this.dataSource.manager): Promise<Trial[]> {
     const order = { madeAt: 'DESC', number: 'DESC' } as const;
-    const rows = await this.dataSource.manager.find(TrialEntity, { order, take: mostTrials });
+    const rows = await manager.find(TrialEntity, { order, take: mostTrials });
     return rows.map(trialFromRow);
   }
 
   /** Keeps a trial, through the glass that was fitted then where that is written down. Repeating it is the same save. */
   write(id: string, draft: TrialDraft, by: Person): Promise<Trial> {
-    return this.kit.enter(by, async (entry) => {
-      const { manager, at } = entry;
-      const { row } = await trials.write(entry, id, draft, async () => {
-        requirePast('madeAt', draft.madeAt, new Date(at));
-        const machine = await this.requireWithinMachine(manager, draft);
-        await requireRung(manager, draft);
-        const { ladder, work, setting, ...told } = draft;
-        const window = await this.windows.fittedAt(draft.machineId, draft.madeAt, manager);
-        await manager.insert(TrialEntity, {
-          ...{ ...told, id, work, setting, number: await nextNumber(manager, TrialEntity) },
-          ...{ mode: work.mode, metal: work.metal, gas: gasOf(work) },
-          ...{ machineRevision: machine.revision, meanPowerW: meanPowerOf(setting, machine.profile) },
-          ...{ ladderId: ladder?.ladderId ?? null, ladderIndex: ladder?.index ?? null },
-          ...{ windowId: window?.id ?? null, personId: by.id, recordedAt: at, withdrawnAt: null },
-        });
+    return this.kit.enter(by, async (entry) => trialFromRow(await this.writeWithin(entry, id, draft)));
+  }
+
+  /** {@link write} inside a save that is under way. */
+  async writeWithin(entry: Entry, id: string, draft: TrialDraft): Promise<TrialEntity> {
+    const { manager, at, by } = entry;
+    const { row } = await trials.write(entry, id, draft, async () => {
+      requirePast('madeAt', draft.madeAt, new Date(at));
+      const machine = await this.requireWithinMachine(manager, draft);
+      await requireRung(manager, draft);
+      const { ladder, work, setting, ...told } = draft;
+      const window = await this.windows.fittedAt(draft.machineId, draft.madeAt, manager);
+      await manager.insert(TrialEntity, {
+        ...{ ...told, id, work, setting, number: await nextNumber(manager, TrialEntity) },
+        ...{ mode: work.mode, metal: work.metal, gas: gasOf(work) },
+        ...{ machineRevision: machine.revision, meanPowerW: meanPowerOf(setting, machine.profile) },
+        ...{ ladderId: ladder?.ladderId ?? null, ladderIndex: ladder?.index ?? null },
+        ...{ windowId: window?.id ?? null, personId: by.id, recordedAt: at, withdrawnAt: null },
       });
-      return trialFromRow(row);
     });
+    return row;
   }
 
   /** Takes a trial back, or puts it in again; its light goes with it. Repeating it changes nothing. */

@@ -2,6 +2,8 @@ import { z } from 'zod';
 import { clientId, moment } from '../wire/bounded.js';
 import { cardContentSchema, cardDraftSchema } from '../cards/card.js';
 import { filedCouponSchema } from '../couponFiles/couponFile.js';
+import { modeCardDraftSchema } from '../modeCards/modeCard.js';
+import { trialDraftSchema } from '../trials/trial.js';
 import { jobDraftSchema } from '../jobs/job.js';
 import { machineId, machineProfileSchema, machineSchema } from '../machines/machine.js';
 
@@ -65,6 +67,20 @@ export const exchangedJobSchema = z.strictObject(
 );
 export type ExchangedJob = z.infer<typeof exchangedJobSchema>;
 
+/** A card of cleaning, cutting or pulses as it stands now. */
+export const exchangedModeCardSchema = z.strictObject(
+  { id: clientId, draft: modeCardDraftSchema },
+  { error: 'a card of another mode with id and draft' },
+);
+export type ExchangedModeCard = z.infer<typeof exchangedModeCardSchema>;
+
+/** A strip, a piece or a pulse; its photos and its ladder stay where they are. */
+export const exchangedTrialSchema = z.strictObject(
+  { id: clientId, draft: trialDraftSchema },
+  { error: 'a trial with id and draft' },
+);
+export type ExchangedTrial = z.infer<typeof exchangedTrialSchema>;
+
 /** Machines, cards, coupons and jobs of a shop in one file. */
 export const exchangeSchema = z.strictObject(
   {
@@ -76,8 +92,12 @@ export const exchangeSchema = z.strictObject(
     coupons: z.array(filedCouponSchema),
     /** Left out in files from before there were any. */
     jobs: z.array(exchangedJobSchema).optional(),
+    modeCards: z.array(exchangedModeCardSchema).optional(),
+    trials: z.array(exchangedTrialSchema).optional(),
   },
-  { error: `an object with format ${exchangeFormat}, version, writtenAt, machines, cards, coupons and jobs` },
+  {
+    error: `an object with format ${exchangeFormat}, version, writtenAt, machines, cards, coupons, jobs, modeCards and trials`,
+  },
 );
 export type Exchange = z.infer<typeof exchangeSchema>;
 
@@ -95,7 +115,7 @@ export function exchangeJsonSchema(): object {
   };
 }
 
-const exchangedNouns = ['machine', 'card', 'coupon', 'job'] as const;
+const exchangedNouns = ['machine', 'card', 'coupon', 'job', 'modeCard', 'trial'] as const;
 export type ExchangedNoun = (typeof exchangedNouns)[number];
 
 /**
@@ -129,5 +149,7 @@ export const exchangeStoredSchema = z.strictObject({
   cards: z.int().nonnegative(),
   coupons: z.int().nonnegative(),
   jobs: z.int().nonnegative(),
+  modeCards: z.int().nonnegative(),
+  trials: z.int().nonnegative(),
 });
 export type ExchangeStored = z.infer<typeof exchangeStoredSchema>;

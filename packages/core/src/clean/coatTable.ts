@@ -92,7 +92,12 @@ export const coatTable = {
 export type CoatId = keyof typeof coatTable;
 export const coats = Object.keys(coatTable) as [CoatId, ...CoatId[]];
 
-/** Coats that are found on metals of a family. */
+/**
+ * Coats that are found on metals of a family.
+ *
+ * @example
+ * coatsOn('copperAlloy') // => ['paint', 'primer', 'oil']
+ */
 export function coatsOn(family: MetalFamily): readonly CoatId[] {
   return coats.filter((coat) => (coatTable[coat].families as readonly MetalFamily[]).includes(family));
 }

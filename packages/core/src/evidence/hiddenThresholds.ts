@@ -31,8 +31,6 @@ export interface ThresholdBelief {
  * as the shop's depth line, around a prior that is not nought.
  *
  * @param seen no bound with low above high
- * @example
- * learnThresholds({ mean: [1], sd: [0.5] }, []).mean // => [1]
  */
 export function learnThresholds(prior: ThresholdPrior, seen: readonly SeenBound[]): ThresholdBelief {
   const { mean, sd } = prior;
@@ -70,8 +68,6 @@ export function thresholdAlong(
  * Chance that in the next trial a sum of hidden figures is below a value.
  *
  * @param noise of the trial
- * @example
- * chanceBelow({ mean: [0], covariance: [1], count: 0 }, [1], 0, 0.2) // => 0.5
  */
 export function chanceBelow(
   belief: ThresholdBelief,

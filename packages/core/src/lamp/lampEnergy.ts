@@ -22,6 +22,8 @@ export interface LampEnergy {
  *
  * @param points each above 0 in all it says
  * @returns null where there is no point
+ * @example
+ * fitLampEnergy([{ current: 200, width: second(0.004), energy: joule(8) }]).exponent // => 1.8
  */
 export function fitLampEnergy(points: readonly LampPoint[]): LampEnergy | null {
   if (points.length === 0) return null;

@@ -99,11 +99,12 @@ function useExchangeLook(send: SendFile) {
   return { shown, look, forget, isLoading, error };
 }
 
-function storedInWords({ machines, cards, coupons, jobs }: ExchangeStored): string {
+function storedInWords({ machines, cards, coupons, jobs, modeCards, trials }: ExchangeStored): string {
   const counts = [
     ['machine', machines],
-    ['card', cards],
+    ['card', cards + modeCards],
     ['coupon', coupons],
+    ['trial', trials],
     ['job', jobs],
   ] as const;
   return counts

@@ -70,7 +70,7 @@ function Rows({ standing, rows, taken, onTake }: RowsProps) {
         {rows.slice(0, rowsShown).map(({ of, row, id, words, reasons }) => (
           <li key={`${of} ${row}`} className="flex flex-wrap items-center gap-x-4 py-2">
             <span className="w-28 text-soft">
-              {of} {row}
+              {of === 'modeCard' ? 'mode card' : of} {row}
             </span>
             <span className="min-w-48 grow">
               {words}

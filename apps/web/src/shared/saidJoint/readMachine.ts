@@ -3,7 +3,7 @@ import { describeFault, describeRange, parseQuantity, wireSizes } from '@lone-he
 import { inUse } from '../machines/inUse.js';
 import type { Read } from './readWord.js';
 
-/** Machines in use that Dial has a model for: a lamp's pulses are set by the hint beside its knobs under Shop. */
+/** Machines in use that weld with light that stays on: a lamp’s pulses have sentences of their own. */
 export function dialledMachines(machines: readonly Machine[]): readonly Machine[] {
   return inUse(machines).filter(({ profile }) => profile.lamp === null);
 }
