@@ -80,6 +80,14 @@ describe.each(handModes)('%s', (mode) => {
     expect(rules.odds(works[mode], before.setting, shopOf(mode, takenBack))).toEqual(before.odds);
   });
 
+  it('learns once from a shop, and anew from another', () => {
+    const seen = [trial(mode, { look: wantedLook[mode], setting: asked(mode).setting })];
+    const rules = modeRules[mode] as unknown as { learned: (work: object, shop: ModeShop) => object };
+    const [one, other] = [shopOf(mode, seen), shopOf(mode)];
+    expect(rules.learned(works[mode], one)).toBe(rules.learned(works[mode], one));
+    expect(rules.learned(works[mode], one)).not.toEqual(rules.learned(works[mode], other));
+  });
+
   it('is a trial and a card, and not with another mode’s setting or look', () => {
     expect(trialDraftSchema.safeParse(draft(mode)).success).toBe(true);
     const other = mode === 'clean' ? 'cut' : 'clean';

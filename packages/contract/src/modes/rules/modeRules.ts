@@ -30,6 +30,7 @@ import {
   recordedCut,
   recordedPulses,
 } from './modeJobs.js';
+import { RememberedFor } from './rememberedFor.js';
 
 /** The shop as a mode is asked in it. */
 export interface ModeShop {
@@ -54,6 +55,9 @@ interface ModeRules<Mode extends HandMode> {
   readonly restsOn: (work: WorkOf<Mode>, shop: ModeShop) => readonly Trial[];
 }
 
+/** By shop: its trials, and which machine is asked for. */
+const beliefs = new RememberedFor<ModeShop, ThresholdBelief>();
+
 const familyOf = (metal: Parameters<typeof findMetal>[0]) => findMetal(metal).family;
 
 /** Trials of a mode that count. */
@@ -67,7 +71,10 @@ function counted<Mode extends HandMode>(mode: Mode, { trials }: ModeShop) {
 const stripsOf = ({ coat }: WorkOf<'clean'>, shop: ModeShop) =>
   counted('clean', shop).filter(({ work }) => work.coat === coat);
 
-function learnedCoat(work: WorkOf<'clean'>, shop: ModeShop): ThresholdBelief {
+const learnedCoat = (work: WorkOf<'clean'>, shop: ModeShop): ThresholdBelief =>
+  beliefs.of(shop, `coat ${work.coat}`, () => learnCoatOf(work, shop));
+
+function learnCoatOf(work: WorkOf<'clean'>, shop: ModeShop): ThresholdBelief {
   const strips = stripsOf(work, shop).flatMap((strip) => {
     const head = headOfTrial(strip, shop, cleanHeadOf);
     const isOtherMachine = strip.machineId !== shop.machine.id;
@@ -111,7 +118,10 @@ const clean: ModeRules<'clean'> = {
   restsOn: stripsOf,
 };
 
-function learnedCut(work: WorkOf<'cut'>, shop: ModeShop): ThresholdBelief {
+const learnedCut = (work: WorkOf<'cut'>, shop: ModeShop): ThresholdBelief =>
+  beliefs.of(shop, `cut ${familyOf(work.metal)}`, () => learnCutOf(work, shop));
+
+function learnCutOf(work: WorkOf<'cut'>, shop: ModeShop): ThresholdBelief {
   const pieces = counted('cut', shop).flatMap((piece) => {
     const machine = shop.machines.find(({ id }) => id === piece.machineId);
     const head = machine === undefined ? null : cutHeadOf(machine.profile);
@@ -155,13 +165,18 @@ function learnedPulses(work: WorkOf<PulsedMode>, shop: ModeShop): ThresholdBelie
   const head = lampHeadOf(shop.machine.profile);
   const table = head === null ? null : fitLampEnergy(head.points);
   if (head === null || table === null) return null;
-  const coupons = pulsedCoupons(shop).map((coupon) => ({
-    job: lampJobOf(coupon.work, head),
-    setting: lampSettingOf(coupon.setting),
-    look: coupon.look,
-    isElsewhere: familyOf(coupon.work.metal) !== familyOf(work.metal),
-  }));
-  return learnLamp(table, coupons);
+  const family = familyOf(work.metal);
+  return beliefs.of(shop, `pulses ${family}`, () =>
+    learnLamp(
+      table,
+      pulsedCoupons(shop).map((coupon) => ({
+        job: lampJobOf(coupon.work, head),
+        setting: lampSettingOf(coupon.setting),
+        look: coupon.look,
+        isElsewhere: familyOf(coupon.work.metal) !== family,
+      })),
+    ),
+  );
 }
 
 function pulseRules<Mode extends PulsedMode>(): ModeRules<Mode> {
