@@ -35,20 +35,23 @@ export function suggestClean(job: CleanJob, belief: ThresholdBelief): CleanSetti
   let best: CleanSetting | null = null;
   let least = Infinity;
   for (const setting of candidates(job)) {
-    const cost = costOf(job, belief, setting);
+    // Odds take the longest, and no look costs less than nothing.
+    const effort = effortOf(job, setting);
+    if (effort >= least) continue;
+    const cost = effort + cleanLoss(job.aim, stripOdds(belief, job, setting));
     if (cost < least) [best, least] = [setting, cost];
   }
   if (best === null) throw new Error('a cleaning head has settings');
   return best;
 }
 
-function costOf(job: CleanJob, belief: ThresholdBelief, setting: CleanSetting): number {
+/** What a setting costs whatever comes of it. */
+function effortOf(job: CleanJob, setting: CleanSetting): number {
   const figures = cleanFigures(job, setting);
   const secondsPerSquareCentimetre = 1e-4 / figures.areaRate;
   const isTooHot = figures.passRise > figures.riseLimit;
   const leavesStripes = figures.rowsOverOnePlace < fewestRows;
   return (
-    cleanLoss(job.aim, stripOdds(belief, job, setting)) +
     losses[job.aim].time * Math.log(secondsPerSquareCentimetre) +
     (isTooHot ? 5 * (figures.passRise / figures.riseLimit) : 0) +
     (leavesStripes ? 10 : 0) +

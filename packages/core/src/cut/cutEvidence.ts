@@ -6,7 +6,7 @@ import {
   type ThresholdBelief,
 } from '../evidence/index.js';
 import { metrePerSecond, type MetrePerSecond } from '../quantity/index.js';
-import { cutFigures } from './cutFigures.js';
+import { cutLimits, type CutLimits } from './cutFigures.js';
 import type { CutJob, CutSetting, PieceLook, PieceOdds } from './CutJob.js';
 
 /** Hidden figures: ln of the real over the computed energy limit, and ln of the push that leaves no dross. */
@@ -37,7 +37,7 @@ export function learnCut(pieces: readonly CutPiece[]): ThresholdBelief {
 }
 
 function boundsOf({ job, setting, look, isElsewhere }: CutPiece): SeenBound[] {
-  const { speed, push } = figuresOf(job, setting);
+  const { speed, push } = figuresOf(cutLimits(job, setting), setting.travel);
   const noise = Math.hypot(pieceNoise, isElsewhere ? elsewhereNoise : 0);
   const above = (row: readonly number[], low: number): SeenBound => ({ row, low, high: Infinity, noise });
   const below = (row: readonly number[], high: number): SeenBound => ({ row, low: -Infinity, high, noise });
@@ -59,7 +59,12 @@ function boundsOf({ job, setting, look, isElsewhere }: CutPiece): SeenBound[] {
  * @returns summing to 1
  */
 export function pieceOdds(belief: ThresholdBelief, job: CutJob, setting: CutSetting): PieceOdds {
-  const { speed, push } = figuresOf(job, setting);
+  return oddsWithin(belief, cutLimits(job, setting), setting.travel);
+}
+
+/** {@link pieceOdds} of one pace within limits that are known. */
+export function oddsWithin(belief: ThresholdBelief, limits: CutLimits, travel: MetrePerSecond): PieceOdds {
+  const { speed, push } = figuresOf(limits, travel);
   const tooQuick = chanceBelow(belief, speedRow, speed, pieceNoise);
   const clean = chanceBelow(belief, drossRow, push, pieceNoise);
   const leaves = chanceBelow(belief, drossRow, push + shutBelow, pieceNoise);
@@ -81,15 +86,14 @@ export function likelyLimit(
   setting: CutSetting,
 ): { readonly middle: MetrePerSecond; readonly low: MetrePerSecond; readonly high: MetrePerSecond } {
   const { mean, sd } = thresholdAlong(belief, speedRow);
-  const { energyLimit } = cutFigures(job, setting);
+  const { energyLimit } = cutLimits(job, setting);
   const at = (deviations: number) => metrePerSecond(energyLimit * Math.exp(mean + deviations * sd));
   return { middle: at(0), low: at(-fourFifths), high: at(fourFifths) };
 }
 
 /** ln of the pace over the energy limit, and ln of the push with what a slow hand takes from it. */
-function figuresOf(job: CutJob, setting: CutSetting) {
-  const { energyLimit, push } = cutFigures(job, setting);
-  const share = setting.travel / energyLimit;
+function figuresOf({ energyLimit, push }: CutLimits, travel: MetrePerSecond) {
+  const share = travel / energyLimit;
   return {
     speed: Math.log(share),
     push: Math.log(push) - slowDross * Math.max(0, Math.log(slowShare / share)),

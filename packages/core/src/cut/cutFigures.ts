@@ -37,15 +37,19 @@ const boreCoefficient = fraction(0.85);
 const gasTemperature = kelvin(293);
 const fastestThinkable = 5;
 
-/** What a cut comes to. */
-export interface CutFigures {
-  readonly kerf: Metre;
+/** What a light allows a hand, whatever its pace. */
+export interface CutLimits {
   /** The fastest that the energy allows, by the model alone. */
   readonly energyLimit: MetrePerSecond;
-  /** What the bore passes at that pressure. */
-  readonly flow: NormalFlow;
   /** 1 where the gas is as strong as the sheet is thought to need; less leaves dross. */
   readonly push: number;
+}
+
+/** What a cut comes to. */
+export interface CutFigures extends CutLimits {
+  readonly kerf: Metre;
+  /** What the bore passes at that pressure. */
+  readonly flow: NormalFlow;
   readonly lightOn: Second;
   /** That goes on behind the sheet while it cuts, at most: what is not absorbed, and all of it where the cut runs ahead. */
   readonly behind: Watt;
@@ -55,17 +59,26 @@ export interface CutFigures {
 export function cutFigures(job: CutJob, setting: CutSetting): CutFigures {
   const mean = watt(setting.power * setting.duty);
   return {
+    ...cutLimits(job, setting),
     kerf: kerfOf(job, setting),
-    energyLimit: energyLimit(job, setting),
     flow: nozzleFlow({
       ...{ gas: job.gas, bore: job.bore, pressure: job.pressure },
       ...{ dischargeCoefficient: boreCoefficient, gasTemperature },
     }),
-    push: (job.pressure + standardAtmosphere) / pressureNeeded(job),
     lightOn: second(job.length / setting.travel),
     behind: watt(mean * (1 - kerfAbsorptivity)),
   };
 }
+
+/** The part of {@link cutFigures} that no pace changes and that is slow to work out. */
+export function cutLimits(job: CutJob, light: CutLight): CutLimits {
+  return {
+    energyLimit: energyLimit(job, light),
+    push: (job.pressure + standardAtmosphere) / pressureNeeded(job),
+  };
+}
+
+type CutLight = Pick<CutSetting, 'power' | 'duty' | 'focus'>;
 
 /** Width of the kerf: the beam where it is widest in the sheet, and a little more with thickness; never past a third of the bore. */
 function kerfOf({ thickness, head, bore }: CutJob, { focus }: Pick<CutSetting, 'focus'>): Metre {
@@ -77,11 +90,11 @@ function kerfOf({ thickness, head, bore }: CutJob, { focus }: Pick<CutSetting, '
  * The speed at which what is absorbed and burnt just melts the kerf and feeds what runs off into the sheet, 4 k t dT
  * (Pe/2)^0.36 with Pe = v w/(2 a). Both rise with speed, so there is one. Source: Schulz, Simon, Urbassek and Decker 1987.
  */
-function energyLimit(job: CutJob, setting: CutSetting): MetrePerSecond {
+function energyLimit(job: CutJob, light: CutLight): MetrePerSecond {
   const { metal, thickness, gas } = job;
-  const kerf = kerfOf(job, setting);
+  const kerf = kerfOf(job, light);
   const reactionShare = gas === 'air' ? burningInAir[metal.family] : 0;
-  const power = watt(setting.power * setting.duty);
+  const power = watt(light.power * light.duty);
   const heat = kerfAbsorptivity * power * (1 + reactionShare);
   const rise = meltRise(metal);
   const lossAt = (speed: number) =>

@@ -1,8 +1,8 @@
 import type { ThresholdBelief } from '../evidence/index.js';
 import { snapToKnob, type KnobRange } from '../machine/index.js';
 import { fraction, metre, metrePerSecond } from '../quantity/index.js';
-import { pieceOdds } from './cutEvidence.js';
-import { cutFigures } from './cutFigures.js';
+import { oddsWithin } from './cutEvidence.js';
+import { cutLimits } from './cutFigures.js';
 import type { CutAim, CutJob, CutSetting, PieceLook, PieceOdds } from './CutJob.js';
 
 /** What each look costs for an aim; e times as long a cut; e times as much light in a metre of it. Planning weights. */
@@ -36,18 +36,20 @@ export function suggestCut(job: CutJob, belief: ThresholdBelief): CutSetting {
   let best: CutSetting | null = null;
   let least = Infinity;
   for (const power of powers(head.power))
-    for (const [duty, pulses] of lights(head))
+    for (const [duty, pulses] of lights(head)) {
+      const light = { power, duty, pulses, focus: focusFor(thickness), standoff: metre(1e-3) };
+      const limits = cutLimits(job, light);
       for (const mmS of paces[line]) {
         const travel = metrePerSecond(mmS / 1000);
-        const setting = { power, duty, pulses, travel, focus: focusFor(thickness), standoff: metre(1e-3) };
         const cost =
-          cutLoss(aim, pieceOdds(belief, job, setting)) -
+          cutLoss(aim, oddsWithin(belief, limits, travel)) -
           losses[aim].time * Math.log(travel) +
           losses[aim].heat * Math.log((power * duty) / travel) +
-          pastLimit * Math.max(0, Math.log(travel / cutFigures(job, setting).energyLimit)) +
+          pastLimit * Math.max(0, Math.log(travel / limits.energyLimit)) +
           (pulses === null ? 0 : pulsing);
-        if (cost < least) [best, least] = [setting, cost];
+        if (cost < least) [best, least] = [{ ...light, travel }, cost];
       }
+    }
   if (best === null) throw new Error('a cutting head has settings');
   return best;
 }
