@@ -48,7 +48,7 @@ describe('a whole shop', () => {
     expect(existsSync(join(other, 'heron.sqlite'))).toBe(false);
     const restored = command(other, 'restore', whole, '--yes');
     expect(restored.stdout).toMatch(
-      new RegExp(`It holds 2 machines, .* ${total} coupons .*, and is whole\\.[\\s\\S]*Restored into`),
+      new RegExp(`It holds 3 machines, .* ${total} coupons .*, and is whole\\.[\\s\\S]*Restored into`),
     );
     const again = await startHeron(other);
     expect([await ask(again.url, 'coupons?limit=200'), await ask(again.url, 'cards')]).toEqual(before);

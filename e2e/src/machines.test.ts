@@ -51,7 +51,7 @@ describe('the machines of the shop', () => {
   it('stand there with what they can do', async () => {
     await seeReading(page, 'the bench unit', '1500 W');
     await seeReading(page, 'the barrow unit', 'to 5 m/min');
-    await named(page, 'Shop 2 machines', 'link');
+    await named(page, 'Shop 3 machines', 'link');
   });
 
   it('say at the field what is allowed, keep what was typed, and store nothing', async () => {
@@ -176,7 +176,7 @@ describe('the machines of the shop', () => {
     expect(await valueOf(page, 'Name')).toBe('the bench unit 2');
     await press(page, 'Make this machine');
     await seeText(page, 'the bench unit 2 is in the shop. Record its window under Optics.');
-    expect(await machines()).toHaveLength(3);
+    expect(await machines()).toHaveLength(4);
   });
 
   it('can be made from a common size on a phone, without sideways scrolling', async () => {

@@ -115,7 +115,7 @@ describe('the day of a machine', () => {
     await page.bringToFront();
     await press(page, 'Done');
     await seeText(page, 'Open for work');
-    await named(page, 'Ready 2 of 2 open', 'link');
+    await named(page, 'Ready 2 of 3 open', 'link');
     await dial.bringToFront();
     await reload(dial);
     await seeText(dial, 'Dial these');

@@ -152,6 +152,24 @@ describe('what is suggested', () => {
     expect(pulseOdds(untried, table, seam, weld).blown).toBeLessThan(0.25);
   });
 
+  it.each([
+    [0.5, 0.3],
+    [0.8, 0.5],
+    [0.3, 0.2],
+    [1.5, 0.5],
+  ])('for a seam in %f mm that is wanted %f mm deep seldom shows behind', (thick, wanted) => {
+    const job = { ...seam, thickness: mm(thick), wanted: mm(wanted) };
+    const odds = pulseOdds(untried, table, job, pulsedWeld(job, suggestPulses(job, untried, table)!, table));
+    expect(odds.through).toBeLessThan(odds.joined);
+  });
+
+  it('goes to the back where all of the sheet is wanted', () => {
+    const strong = { ...head, meanPower: watt(300) };
+    const job = { ...seam, thickness: mm(0.8), wanted: mm(0.8), head: strong };
+    const weld = pulsedWeld(job, suggestPulses(job, untried, table)!, table);
+    expect(weld.holds).toBeGreaterThan(0.8e-3);
+  });
+
   it('says deeper of what is computed after welds that came through, with a narrower band', () => {
     const through = {
       job: spot,

@@ -4,16 +4,19 @@ import { hertz, metrePerSecond, second } from '../quantity/index.js';
 import { pulseEnergy, type LampEnergy } from './lampEnergy.js';
 import { deepEnough, pulseOdds } from './lampEvidence.js';
 import type { LampJob, LampSetting } from './LampJob.js';
-import { pulsedWeld } from './pulsedWeld.js';
+import { joinedBetween, pulsedWeld } from './pulsedWeld.js';
 
 /**
  * Loss of each look, of a weld that misses the depth that is wanted and of e times too shallow a one, of e times the energy
  * (it warms the part and wears the lamp), and of e times as long a seam. Planning weights.
  */
 const losses = {
-  ...{ loose: 1, through: 0.25, blown: 1, short: 0.6, shortBy: 0.1, energy: 0.03, time: 0.02 },
+  ...{ loose: 1, through: 0.45, blown: 1, short: 0.6, shortBy: 0.1, energy: 0.03, time: 0.02 },
 } as const;
 const shallowest = 1e-6;
+/** Who wants more than this share of all there is to melt has to bear that it shows behind, which then costs little. */
+const nearlyThrough = 0.9;
+const throughAsWanted = 0.05;
 
 /** Spots a second: a hand sets single ones; a seam is followed as they come. */
 const spotRate = 2;
@@ -44,7 +47,7 @@ function costOf(job: LampJob, belief: ThresholdBelief, table: LampEnergy, settin
   const odds = pulseOdds(belief, table, job, weld);
   return (
     odds.loose * losses.loose +
-    odds.through * losses.through +
+    odds.through * (job.wanted > nearlyThrough * joinedBetween(job).to ? throughAsWanted : losses.through) +
     odds.blown * losses.blown +
     (1 - deepEnough(belief, table, job, weld)) * losses.short +
     losses.shortBy * Math.max(0, Math.log(job.wanted / Math.max(weld.holds, shallowest))) +

@@ -19,7 +19,7 @@ import { ModeFootBar } from './ModeFootBar.js';
 import { ModeOdds } from './ModeOdds.js';
 import { ModePlate } from './ModePlate.js';
 import { ModeRail } from './ModeRail.js';
-import { noAnswerWords } from './noAnswerWords.js';
+import { NoModeAnswer } from './NoModeAnswer.js';
 import { RungsToDo } from './RungsToDo.js';
 import { SentStep } from './SentStep.js';
 import { SwitchedTo } from './SwitchedTo.js';
@@ -81,7 +81,7 @@ function ModeBench<Mode extends HandMode>({ mode, machines, trials, house }: Mod
       <h1 className="sr-only">Dial: {modeSpeech[mode].name}</h1>
       <WorkSentence dial={dial} />
       {answer === null || figures === null ? (
-        <p className="sheet p-8 text-lg text-soft">{noAnswerWords(mode, dial.reading)}</p>
+        <NoModeAnswer mode={mode} reading={dial.reading} machines={machines} />
       ) : (
         <ModeWorkbench dial={dial} answer={answer} figures={figures} house={house} trials={trials} />
       )}

@@ -36,7 +36,7 @@ export function ModeRail<Mode extends HandMode>({ mode, answer, ...acts }: ModeR
         </span>
       </div>
       {alike.length === 0 && (
-        <p className="max-w-72 self-center px-3 text-soft">
+        <p className="w-60 shrink-0 self-center px-3 text-soft">
           No {trial} like this yet. Try it on scrap, then log what you see.
         </p>
       )}

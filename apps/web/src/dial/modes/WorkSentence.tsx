@@ -7,8 +7,8 @@ import { PickWord } from '../../shared/saidJoint/PickWord.js';
 import { TypedWord } from '../../shared/saidJoint/TypedWord.js';
 import { walkWords } from '../../shared/saidJoint/walkWords.js';
 import ModeWord from './ModeWord.js';
-import { machineChoices, modeSentences, type ModeWord as Word } from './modeSentences.js';
-import { readWork, saidPressure } from './readWork.js';
+import { machineChoices, modeSentences, saidPressure, type ModeWord as Word } from './modeSentences.js';
+import { readWork } from './readWork.js';
 import type { ModeDial } from './useModeDial.js';
 
 /** The work, said as one plain sentence whose bold words are the inputs. */

@@ -6,7 +6,8 @@ import {
   type MachineProfile,
 } from '@lone-heron/contract';
 import { cleanAims, coatTable, coatsOn, cutAims, findMetal, type AllowedRange } from '@lone-heron/core';
-import { spokenLength } from '../../shared/figures/spoken.js';
+import { shopUnits } from '../../shared/figures/shopUnits.js';
+import { spokenFigure, spokenLength } from '../../shared/figures/spoken.js';
 import {
   cleanAimWords,
   cleanPlaceWords,
@@ -50,14 +51,18 @@ function picks<Value extends string>(
   return { word, label, kind: 'pick', choices: () => choices, first: () => values[0] ?? '' };
 }
 
-const length = (word: string, label: string, range: AllowedRange, first: string): ModeWord => ({
-  ...{ word, label, kind: 'length', range, first: () => first },
+/** A length that stands at first, as a metric house would say it and as one in inches would. */
+type FirstLength = readonly [mm: string, inch: string];
+
+const length = (word: string, label: string, range: AllowedRange, [mm, inch]: FirstLength): ModeWord => ({
+  ...{ word, label, kind: 'length', range },
+  first: () => (shopUnits().length === 'in' ? inch : mm),
 });
 
 const metal = (first: string): ModeWord => ({
   ...{ word: 'metal', label: 'Metal', kind: 'pick', choices: () => metalChoices, first: () => first },
 });
-const thickness = (first: string) => length('thicknessMm', 'Thickness', workRanges.thickness, first);
+const thickness = (first: FirstLength) => length('thicknessMm', 'Thickness', workRanges.thickness, first);
 
 /** A coat that nobody knows is a choice too: what then is to be done is said instead of numbers. */
 export const unknownCoat = 'unknown';
@@ -74,6 +79,9 @@ const coat: ModeWord = {
   first: ({ words: { metal: of = 'stainless304' } }) =>
     coatsOn(isMetalId(of) ? findMetal(of).family : 'steel').find((each) => each === 'heatTint') ?? 'oil',
 };
+
+/** A pressure as the house says it. */
+export const saidPressure = (bar: number): string => spokenFigure(bar, 'bar', 1);
 
 const bore: ModeWord = {
   ...{ word: 'boreMm', label: 'Bore of the nozzle', kind: 'size' },
@@ -99,24 +107,24 @@ export const modeSentences: Readonly<Record<HandMode, readonly SentencePart[]>> 
     ' off ',
     metal('stainless304'),
     ', ',
-    thickness('1.5 mm'),
+    thickness(['1.5 mm', '0.06 in']),
     ' thick, ',
     picks('place', 'Where', cleanPlaces, (place) => cleanPlaceWords[place]),
     ', ',
-    length('widthMm', 'Width of it', workRanges.width, '20 mm'),
+    length('widthMm', 'Width of it', workRanges.width, ['20 mm', '0.8 in']),
     ' wide and ',
-    length('lengthMm', 'Length of it', workRanges.length, '500 mm'),
+    length('lengthMm', 'Length of it', workRanges.length, ['500 mm', '20 in']),
     ' long, so that it is ',
     picks('aim', 'Aim', cleanAims, (aim) => cleanAimWords[aim]),
   ],
   cut: [
     metal('lowCarbonSteel'),
     ', ',
-    thickness('1.5 mm'),
+    thickness(['1.5 mm', '0.06 in']),
     ', ',
     picks('line', 'Line', ['straight', 'round'] as const, (line) => cutLineWords[line]),
     ', ',
-    length('lengthMm', 'Length of the cut', workRanges.length, '500 mm'),
+    length('lengthMm', 'Length of the cut', workRanges.length, ['500 mm', '20 in']),
     ' long, with ',
     gas,
     ' at ',
@@ -127,7 +135,7 @@ export const modeSentences: Readonly<Record<HandMode, readonly SentencePart[]>> 
         kind: 'pressure',
         range: workRanges.pressure,
       },
-      first: ({ profile }) => `${Math.min(8, profile?.cutting?.mostBar ?? 8)} bar`,
+      first: ({ profile }) => saidPressure(Math.min(8, profile?.cutting?.mostBar ?? 8)),
     },
     ' through a bore of ',
     bore,
@@ -137,21 +145,24 @@ export const modeSentences: Readonly<Record<HandMode, readonly SentencePart[]>> 
   spot: [
     metal('stainless304'),
     ', ',
-    thickness('0.5 mm'),
+    thickness(['0.5 mm', '0.02 in']),
     ' onto ',
-    length('underMm', 'Thickness below', { ...workRanges.thickness, quantity: 'thickness below' }, '1 mm'),
+    length('underMm', 'Thickness below', { ...workRanges.thickness, quantity: 'thickness below' }, [
+      '1 mm',
+      '0.04 in',
+    ]),
     ', joined ',
-    length('wantedMm', 'Depth wanted', workRanges.wanted, '0.7 mm'),
+    length('wantedMm', 'Depth wanted', workRanges.wanted, ['0.7 mm', '0.028 in']),
     ' deep',
   ],
   seam: [
     metal('stainless304'),
     ', ',
-    thickness('0.8 mm'),
+    thickness(['0.8 mm', '0.03 in']),
     ' edge to edge, ',
-    length('lengthMm', 'Length of the seam', workRanges.length, '60 mm'),
+    length('lengthMm', 'Length of the seam', workRanges.length, ['60 mm', '2.4 in']),
     ' long, sealed ',
-    length('wantedMm', 'Depth wanted', workRanges.wanted, '0.5 mm'),
+    length('wantedMm', 'Depth wanted', workRanges.wanted, ['0.5 mm', '0.02 in']),
     ' deep',
   ],
 };

@@ -1,6 +1,6 @@
 import { modesOf, modeWorkSchema, type HandMode, type Machine, type WorkOf } from '@lone-heron/contract';
 import { describeFault, describeRange, parseQuantity } from '@lone-heron/core';
-import { spokenFigure } from '../../shared/figures/spoken.js';
+import { shopUnits } from '../../shared/figures/shopUnits.js';
 import { spokenRange } from '../../shared/figures/spokenRange.js';
 import { inUse } from '../../shared/machines/inUse.js';
 import { readLength, type HouseLength } from '../../shared/saidJoint/readSizes.js';
@@ -86,7 +86,7 @@ function readPart(
       return readLength(text, isMetalId(metal) ? metal : null, part.range, bare);
     }
     case 'pressure': {
-      const parsed = parseQuantity(text, 'pressure');
+      const parsed = parseQuantity(text, 'pressure', { bareUnit: shopUnits().pressure });
       const { min, max } = part.range;
       if (parsed.ok && parsed.value >= min && parsed.value <= max) return { value: parsed.value };
       const allowed = describeRange(spokenRange(part.range));
@@ -94,6 +94,3 @@ function readPart(
     }
   }
 }
-
-/** A pressure as the house says it beside one that was typed in another unit. */
-export const saidPressure = (bar: number): string => spokenFigure(bar, 'bar', 1);
