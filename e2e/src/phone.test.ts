@@ -76,6 +76,25 @@ describe('Dial on a phone', () => {
     expect(await valueOf(page, 'Thickness of the first sheet')).toBe('thick');
   });
 
+  it.each(['dial', 'dial/clean'])(
+    'at the end of %s hides nothing under the bar with the log',
+    async (path) => {
+      await goTo(page, `${shop.heron.url}/${path}`);
+      await named(page, 'Log');
+      await page.waitForSelector('main section:last-of-type kbd');
+      const hidden = await page.evaluate(() => {
+        window.scrollTo(0, document.body.scrollHeight);
+        const top = document.querySelector('.foot-bar')?.getBoundingClientRect().top ?? -1;
+        return [...document.querySelectorAll<HTMLElement>('main button, main a')]
+          .filter(
+            (target) => target.closest('.foot-bar') === null && target.getBoundingClientRect().bottom > top,
+          )
+          .map((target) => target.innerText);
+      });
+      expect(hidden).toEqual([]);
+    },
+  );
+
   it('turns to the drawing and back', async () => {
     await press(page, 'Drawing');
     await page.waitForFunction(
