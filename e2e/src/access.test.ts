@@ -26,6 +26,8 @@ describe('on a desk', () => {
     await page.keyboard.press('Escape');
     expect(await focused()).toBe('The joint');
     await page.keyboard.press('ArrowRight');
+    expect(await focused()).toBe('What is done');
+    await page.keyboard.press('ArrowRight');
     expect(await focused()).toBe('Metal');
     await page.keyboard.press('ArrowRight');
     expect(await focused()).toBe('Thickness of the first sheet');

@@ -29,6 +29,7 @@ beforeAll(async () => {
 const goto = (path: string) => goTo(page, `${shop.heron.url}/${path}`);
 const trials = async () =>
   (await (await fetch(`${shop.heron.url}/api/trials`)).json()) as {
+    number: number;
     look: string;
     work: { mode: string };
     setting: Record<string, unknown>;
@@ -206,7 +207,8 @@ describe('trials', () => {
     await goto('coupons/trials?mode=cut');
     await seeText(page, 'Cut low-carbon steel');
     await seeNoText(page, 'Clean 304 stainless');
-    await press(page, 'Take back');
+    const [newest] = (await trials()).filter(({ work }) => work.mode === 'cut');
+    await press(page, `Take back: trial ${newest?.number}`);
     await seeText(page, 'was taken back.');
     expect((await trials()).filter(({ withdrawnAt }) => withdrawnAt !== null)).toHaveLength(1);
     await press(page, 'Undo');

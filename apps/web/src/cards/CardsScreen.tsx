@@ -118,7 +118,7 @@ function NoCards() {
   return (
     <div className="sheet flex flex-col items-start gap-3 p-8">
       <p className="text-lg">
-        No card yet. Keep a setting from Dial, or make a card from a coupon that came out right.
+        No card of a weld yet. Keep a setting from Dial, or make a card from a coupon that came out right.
       </p>
       <Link to="/dial" className="btn touch-always btn-primary">
         Go to Dial

@@ -180,7 +180,11 @@ function TrialLine({ trial, machines, people }: TrialLineProps) {
         </span>
         <Photos trial={trial} />
       </span>
-      <Link className="btn touch" to={dialModeAddress(work, machineId, setting)}>
+      <Link
+        className="btn touch"
+        to={dialModeAddress(work, machineId, setting)}
+        aria-label={`Dial it: trial ${trial.number}`}
+      >
         <SquarePen className="size-5" aria-hidden="true" /> Dial it
       </Link>
       <TakeBack trial={trial} />
@@ -208,6 +212,7 @@ function TakeBack({ trial }: { trial: Trial }) {
   const [setWithdrawn, { isLoading }] = useSetTrialWithdrawnMutation();
   const asSomebody = useAsSomebody();
   const isBack = trial.withdrawnAt !== null;
+  const words = isBack ? 'Put in again' : 'Take back';
   const turn = async () => {
     const { error } = await setWithdrawn({ id: trial.id, isWithdrawn: !isBack });
     if (error !== undefined) sayFailed(error);
@@ -220,10 +225,11 @@ function TakeBack({ trial }: { trial: Trial }) {
     <button
       type="button"
       className="btn touch btn-ghost"
+      aria-label={`${words}: trial ${trial.number}`}
       disabled={isLoading}
       onClick={() => asSomebody(() => void turn())}
     >
-      <Undo2 className="size-5" aria-hidden="true" /> {isBack ? 'Put in again' : 'Take back'}
+      <Undo2 className="size-5" aria-hidden="true" /> {words}
     </button>
   );
 }

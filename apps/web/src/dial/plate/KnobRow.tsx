@@ -46,18 +46,7 @@ export function KnobRow({ row, usable, hint, aside, isTurned, isHeld = false, ..
   return (
     <li className="knob-row">
       <div className="leading-tight">
-        <button
-          type="button"
-          className="knob-name"
-          aria-label={`Why ${row.name}`}
-          disabled={onWhy === undefined}
-          onClick={onWhy}
-        >
-          {row.name}
-          {aside !== undefined && (
-            <span className="block text-sm font-normal text-soft tabular-nums">{aside}</span>
-          )}
-        </button>
+        <KnobName name={row.name} aside={aside} onWhy={onWhy} />
         {isTurned && <ReleaseButton name={row.name} onRelease={onRelease} />}
       </div>
       <StepButton name={`Less ${row.name}`} icon={Minus} onPress={() => turnBy(-1)} />
@@ -85,6 +74,32 @@ export function KnobRow({ row, usable, hint, aside, isTurned, isHeld = false, ..
       </div>
       {onHold !== undefined && <HoldButton name={row.name} isHeld={isHeld} onHold={onHold} />}
     </li>
+  );
+}
+
+/** What a knob is called, and the way to why it stands so where there is more to say. */
+function KnobName({
+  name,
+  aside,
+  onWhy,
+}: {
+  name: string;
+  aside: string | undefined;
+  onWhy: (() => void) | undefined;
+}) {
+  const words = (
+    <>
+      {name}
+      {aside !== undefined && (
+        <span className="block text-sm font-normal text-soft tabular-nums">{aside}</span>
+      )}
+    </>
+  );
+  if (onWhy === undefined) return <span className="knob-name">{words}</span>;
+  return (
+    <button type="button" className="knob-name" aria-label={`Why ${name}`} onClick={onWhy}>
+      {words}
+    </button>
   );
 }
 

@@ -4,8 +4,9 @@ import { rootHalfWidth } from '../../shared/drawing/meltOutline.js';
 import { useBoxSize } from '../../shared/drawing/useBoxSize.js';
 import { percentFigure } from '../../shared/figures/figures.js';
 import { lengthFigure } from '../../shared/figures/houseUnits.js';
+import { CleanColour } from '../../shared/modes/CleanColour.js';
+import { seamColour } from '../../shared/modes/seamColour.js';
 import type { DialOutcome } from '../dialOutcome.js';
-import { CleanColour } from './CleanColour.js';
 import { plainLook, sectionView } from './sectionView.js';
 
 const unmeasured = { width: 470, height: 240 };
@@ -54,11 +55,19 @@ export default function BehindView({ outcome }: { outcome: DialOutcome }) {
             </li>
           ))}
         </ul>
-        <CleanColour outcome={outcome} />
+        <CleanColour
+          joint={outcome.said.joint}
+          colour={seamColour(outcome.consequences)}
+          lengthMm={usualSeamMm}
+          units={outcome.house.units}
+        />
       </div>
     </div>
   );
 }
+
+/** Length of a seam that nobody said: what a strip is proposed for. */
+const usualSeamMm = 500;
 
 /** The line that shows through, with its band of one standard deviation in broken lines. */
 function RootLine({

@@ -4,6 +4,7 @@ import { useMachinesQuery } from '../../shared/api/heronApi.js';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
 import { spokenFlow } from '../../shared/figures/spoken.js';
 import { percentFigure } from '../../shared/figures/figures.js';
+import { CleanColour } from '../../shared/modes/CleanColour.js';
 import { behindPanel, panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
 import { dialAddressOf } from '../../shared/sentences/dialAddressOf.js';
 import { sentenceStart } from '../../shared/sentences/sentenceStart.js';
@@ -79,6 +80,12 @@ export function WeldPart({ job, shown: { plan }, mark }: WeldPartProps) {
         </dl>
       </div>
       {planned !== undefined && <PlannedWords weld={weld} planned={planned} plan={plan} />}
+      <CleanColour
+        joint={weld.joint}
+        colour={planned?.colour ?? null}
+        lengthMm={weld.lengthMm}
+        units={units}
+      />
       <p className="flex flex-wrap gap-2">
         {planned?.card != null && (
           <Link className="btn touch-always" to={`/cards/${planned.card.id}`}>

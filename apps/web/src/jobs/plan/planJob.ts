@@ -1,5 +1,6 @@
 import {
   arcBeside,
+  coreSetting,
   couponsToWeld,
   jobOrder,
   jobTakes,
@@ -18,8 +19,9 @@ import {
   type WeldAnswer,
   type WeldRefusal,
 } from '@lone-heron/contract';
-import type { OutcomeOdds } from '@lone-heron/core';
+import { weldConsequences, type OutcomeOdds } from '@lone-heron/core';
 import { learnFrom } from '../../shared/evidence/learnFrom.js';
+import { seamColour, type SeamColour } from '../../shared/modes/seamColour.js';
 
 /** Everything a job is worked out from. */
 export interface PlanTask {
@@ -41,6 +43,7 @@ export interface PlannedWeld extends Pick<WeldAnswer, 'mark' | 'standing' | 'car
   readonly odds: OutcomeOdds;
   readonly travelMmS: number;
   readonly passes: number;
+  readonly colour: SeamColour | null;
 }
 
 /** A job worked out: what each weld is welded with, in which order, and what it takes. */
@@ -77,8 +80,18 @@ export function planJob({ job, machine, machines, house, cards, coupons, past, .
   }
 }
 
-function plannedOf({ mark, standing, card, differs, content, filler, forecast }: WeldAnswer): PlannedWeld {
+function plannedOf({
+  mark,
+  standing,
+  card,
+  differs,
+  content,
+  filler,
+  job,
+  forecast,
+}: WeldAnswer): PlannedWeld {
   const { odds, travel, pass } = forecast;
+  const left = weldConsequences(job, coreSetting(content.setting), forecast);
   return {
     mark,
     standing,
@@ -89,5 +102,6 @@ function plannedOf({ mark, standing, card, differs, content, filler, forecast }:
     odds,
     travelMmS: travel * 1000,
     passes: pass.passes,
+    colour: seamColour(left),
   };
 }
