@@ -223,6 +223,23 @@ describe('trials', () => {
   });
 });
 
+describe('a weld of a job', () => {
+  it('leads to the cleaning of its colour, as wide and as long as it is', async () => {
+    const [newest] = (await (await fetch(`${shop.heron.url}/api/jobs`)).json()) as { id: string }[];
+    await goto(`jobs/${newest?.id}`);
+    const link = await page.waitForSelector('::-p-xpath(//a[contains(., "Clean the colour beside")])', {
+      timeout: 60_000,
+    });
+    const said = new URL((await link?.evaluate((a) => (a as HTMLAnchorElement).href)) ?? shop.heron.url);
+    await link?.click();
+    await named(page, 'Dial these');
+    expect(await valueOf(page, 'Coat')).toBe('heatTint');
+    expect(await valueOf(page, 'Where')).toBe('beside');
+    expect(said.pathname).toBe('/dial/clean');
+    expect(Number.parseFloat(await valueOf(page, 'Width of it'))).toBeGreaterThan(3);
+  });
+});
+
 describe('a machine', () => {
   it('is told what it cleans with, and then cleans', async () => {
     await goto('shop/machines/bench');
@@ -262,9 +279,10 @@ describe('on a phone, in inches', () => {
       JSON.stringify(inches),
     );
     const small = await openPage(shop.browser, `${shop.heron.url}/dial/cut`, phone);
-    await seeReading(small, 'The work', '0.059 in');
-    expect(await valueOf(small, 'Thickness')).toBe('1.5 mm');
     await seeText(small, 'CFH');
+    expect(await valueOf(small, 'Thickness')).toBe('0.06 in');
+    expect(await valueOf(small, 'Length of the cut')).toBe('20 in');
+    expect(await valueOf(small, 'Pressure at the nozzle')).toBe('116 psi');
     await seeText(small, 'in/min');
     await seeReading(small, 'What to expect', 'through, clean');
     const wide = await small.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
