@@ -61,6 +61,8 @@ export {
   type WorkOf,
 } from './modes/modeWork.js';
 export { beyondMode } from './modes/rules/beyondMode.js';
+export { contradictedTrials } from './modes/rules/contradictedTrials.js';
+export { isAlike } from './modes/rules/isAlike.js';
 export { cleanHeadOf, cutHeadOf, lampHeadOf } from './modes/rules/heads.js';
 export {
   cleanJobOf,

@@ -5,6 +5,7 @@ import { modeLooks, wantedLook } from './modeLooks.js';
 import { modeSettingSchema, type SettingOf } from './modeSetting.js';
 import { handModes, type HandMode, type WorkOf } from './modeWork.js';
 import { beyondMode } from './rules/beyondMode.js';
+import { contradictedTrials } from './rules/contradictedTrials.js';
 import { modeRules } from './rules/modeRules.js';
 import { modesOf } from './rules/modeOnMachine.js';
 
@@ -47,6 +48,26 @@ const draft = (mode: HandMode, changes: Partial<TrialDraft> = {}): TrialDraft =>
   ...{ look: wantedLook[mode], isTintLeft: null, kerfMm: null, wasSent: null, lightOnS: 12, stated: 0.6 },
   ...{ ladder: null, photoIds: [], remark: '', madeAt: '2026-11-29T10:00:00.000Z', ...changes },
 });
+/** Looks at opposite ends. */
+const opposite: Readonly<Record<HandMode, readonly [Trial['look'], Trial['look']]>> = {
+  clean: ['untouched', 'marked'],
+  cut: ['sparksUp', 'through'],
+  spot: ['loose', 'blown'],
+  seam: ['loose', 'through'],
+};
+/** What may differ of two works that the light meets alike. */
+const elsewhere: Readonly<Record<HandMode, object>> = {
+  clean: { lengthMm: 90, widthMm: 30, place: 'face', aim: 'bare' },
+  cut: { lengthMm: 40, aim: 'quick' },
+  spot: { wantedMm: 0.6 },
+  seam: { lengthMm: 20, wantedMm: 0.4 },
+};
+const turned: Readonly<Record<HandMode, object>> = {
+  clean: { powerW: 511 },
+  cut: { powerW: 511 },
+  spot: { currentA: 111 },
+  seam: { currentA: 111 },
+};
 let made = 0;
 const trial = (mode: HandMode, changes: Partial<TrialDraft> = {}): Trial => ({
   ...draft(mode, changes),
@@ -86,6 +107,19 @@ describe.each(handModes)('%s', (mode) => {
     const [one, other] = [shopOf(mode, seen), shopOf(mode)];
     expect(rules.learned(works[mode], one)).toBe(rules.learned(works[mode], one));
     expect(rules.learned(works[mode], one)).not.toEqual(rules.learned(works[mode], other));
+  });
+
+  it('says which trials contradict each other: set alike in one sheet, too little and too much', () => {
+    const [little, much] = opposite[mode];
+    const few = trial(mode, { look: little });
+    const many = trial(mode, { look: much, work: { ...few.work, ...elsewhere[mode] } as Trial['work'] });
+    const wanted = trial(mode);
+    expect(contradictedTrials([many, wanted, few])).toEqual({ tooLittle: few, tooMuch: many });
+    expect(contradictedTrials([few, few])).toBeNull();
+    const thicker = { ...many, work: { ...many.work, thicknessMm: 2.5 } };
+    const otherwise = { ...many, setting: { ...many.setting, ...turned[mode] } as Trial['setting'] };
+    const other = { ...many, machineId: 'another' };
+    expect(contradictedTrials([thicker, otherwise, other, few])).toBeNull();
   });
 
   it('is a trial and a card, and not with another mode’s setting or look', () => {

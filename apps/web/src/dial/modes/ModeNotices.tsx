@@ -1,6 +1,7 @@
 import { meanPowerOf, type FieldProblem, type HandMode } from '@lone-heron/contract';
 import { TriangleAlert } from 'lucide-react';
 import { modeCautions } from './modeCautions.js';
+import { contradictionNotice } from './contradictionNotice.js';
 import type { ModeFigures } from './modeFigures.js';
 import { modeNotices } from './modeNotices.js';
 import type { ModeAnswer } from './useModeDial.js';
@@ -19,7 +20,8 @@ export function ModeNotices<Mode extends HandMode>({ mode, answer, figures }: Mo
     words: `The address asked for ${each}, which cannot be.`,
     isFault: false,
   }));
-  const all = [...beyond, ...notices, ...dropped];
+  const doubt = contradictionNotice(mode, answer.restsOn);
+  const all = [...beyond, ...notices, ...(doubt === null ? [] : [doubt]), ...dropped];
   if (all.length === 0) return null;
   return (
     <ul className="sheet flex flex-col gap-1 px-4 py-2" aria-label="Before the light">

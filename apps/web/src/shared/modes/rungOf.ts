@@ -1,4 +1,4 @@
-import type { ModeSetting, ModeWork, TrialLadder } from '@lone-heron/contract';
+import { isAlike, type ModeSetting, type ModeWork, type TrialLadder } from '@lone-heron/contract';
 
 /** The setting of a ladder's rung. */
 export function settingOfTrialRung({ setting, knob, values }: TrialLadder, index: number): ModeSetting {
@@ -13,15 +13,9 @@ export function rungOf(
   setting: ModeSetting,
 ): { readonly ladderId: string; readonly index: number } | null {
   for (const ladder of ladders) {
-    if (ladder.closedAt !== null || ladder.machineId !== machineId || !isLike(ladder.work, work)) continue;
-    const index = ladder.values.findIndex((_, i) => isLike(settingOfTrialRung(ladder, i), setting));
+    if (ladder.closedAt !== null || ladder.machineId !== machineId || !isAlike(ladder.work, work)) continue;
+    const index = ladder.values.findIndex((_, i) => isAlike(settingOfTrialRung(ladder, i), setting));
     if (index >= 0) return { ladderId: ladder.id, index };
   }
   return null;
-}
-
-/** The same field for field, whatever their order. */
-function isLike(one: object, other: object): boolean {
-  const ordered = (value: object) => JSON.stringify(Object.entries(value).toSorted());
-  return ordered(one) === ordered(other);
 }
