@@ -112,12 +112,12 @@ describe.each(handModes)('%s', (mode) => {
   it('says which trials contradict each other: set alike in one sheet, too little and too much', () => {
     const [little, much] = opposite[mode];
     const few = trial(mode, { look: little });
-    const many = trial(mode, { look: much, work: { ...few.work, ...elsewhere[mode] } as Trial['work'] });
+    const many = trial(mode, { look: much, work: { ...few.work, ...elsewhere[mode] } });
     const wanted = trial(mode);
     expect(contradictedTrials([many, wanted, few])).toEqual({ tooLittle: few, tooMuch: many });
     expect(contradictedTrials([few, few])).toBeNull();
     const thicker = { ...many, work: { ...many.work, thicknessMm: 2.5 } };
-    const otherwise = { ...many, setting: { ...many.setting, ...turned[mode] } as Trial['setting'] };
+    const otherwise = { ...many, setting: { ...many.setting, ...turned[mode] } };
     const other = { ...many, machineId: 'another' };
     expect(contradictedTrials([thicker, otherwise, other, few])).toBeNull();
   });
