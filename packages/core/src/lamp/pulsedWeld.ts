@@ -23,7 +23,7 @@ export interface PulsedWeld extends SpotMelt {
   readonly overlap: number | null;
   /** Depth that holds: of a spot its own, of a seam where its spots cross. */
   readonly holds: Metre;
-  /** What earlier pulses left where a pulse falls. */
+  /** What earlier pulses left where a pulse falls; 0 for a spot, whose next one falls elsewhere. */
   readonly warmth: KelvinDifference;
 }
 
@@ -51,12 +51,13 @@ const remembered = 30;
  * along the seam as it was made. Source: Carslaw and Jaeger 1959, 10.2.
  */
 function warmthBefore({ metal }: LampJob, { rate, travel }: LampSetting, energy: Joule): KelvinDifference {
+  if (travel === null) return kelvinDifference(0);
   const spread = diffusivity(metal);
   const absorbed = metal.surfaceAbsorptivity * energy;
   let sum = 0;
   for (let before = 1; before <= remembered; before++) {
     const age = before / rate;
-    const away = (travel ?? 0) * age;
+    const away = travel * age;
     const near = Math.exp(-(away ** 2) / (4 * spread * age));
     sum += (absorbed * near) / (4 * metal.density * metal.heatCapacity * (Math.PI * spread * age) ** 1.5);
   }

@@ -52,7 +52,7 @@ function pulseFacts({
     { name: 'Melts wide', value: spokenLength(widthMm) },
     { name: 'Energy', value: `${figure(energy, 1)} J` },
     { name: 'Mean power', value: `${figure(meanPower, 0)} W` },
-    { name: 'Warm from before', value: spokenRise(warmth) },
+    ...(warmth > 0 ? [{ name: 'Warm from before', value: spokenRise(warmth) }] : []),
   ];
 }
 
