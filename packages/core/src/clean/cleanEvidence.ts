@@ -5,7 +5,7 @@ import {
   type SeenBound,
   type ThresholdBelief,
 } from '../evidence/index.js';
-import { normalCdf } from '../numeric/index.js';
+import { fourFifths, normalCdf } from '../numeric/index.js';
 import type { CleanJob, CleanSetting, StripLook, StripOdds } from './CleanJob.js';
 import { coatTable, type CoatId } from './coatTable.js';
 import { cleaningOf } from './cleaningOf.js';
@@ -96,9 +96,6 @@ interface FluenceZone {
   readonly low: number;
   readonly high: number;
 }
-
-/** Four fifths of what is believed lie within so many standard deviations of a normal variable. */
-const fourFifths = 1.2815515655446004;
 
 /**
  * Between what fluences of one sweep the coat is believed to begin to come off, and the metal to be marked: the middle four

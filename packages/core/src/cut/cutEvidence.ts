@@ -1,3 +1,4 @@
+import { fourFifths } from '../numeric/index.js';
 import {
   chanceBelow,
   learnThresholds,
@@ -75,9 +76,6 @@ export function oddsWithin(belief: ThresholdBelief, limits: CutLimits, travel: M
     sparksUp: tooQuick,
   };
 }
-
-/** Four fifths of what is believed lie within so many standard deviations of a normal variable. */
-const fourFifths = 1.2815515655446004;
 
 /** The speed past which a cut is more likely lost than not, as the shop's pieces have it, and the middle four fifths of it. */
 export function likelyLimit(

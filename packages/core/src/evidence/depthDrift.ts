@@ -1,3 +1,4 @@
+import { fourFifths } from '../numeric/index.js';
 import { fitIntervals } from './fitIntervals.js';
 
 /** What one weld showed: bounds of ln(real depth/model depth), equal for a measured one. */
@@ -21,7 +22,6 @@ export interface DepthDrift {
 
 /** Before any weld: how far a setting may be off the model, and how much it may change from one time to another. */
 const prior = { level: 0.35, change: 0.2 };
-const z80 = 1.2815515655446004;
 const z90 = 1.6448536269514722;
 /** Fewer welds on either side say nothing of a change. */
 const leastReadings = 2;
@@ -52,8 +52,8 @@ export function depthDrift(
   const sd = Math.sqrt(fit.covariance.get(1, 1));
   return {
     change: Math.expm1(mean),
-    low: Math.expm1(mean - z80 * sd),
-    high: Math.expm1(mean + z80 * sd),
+    low: Math.expm1(mean - fourFifths * sd),
+    high: Math.expm1(mean + fourFifths * sd),
     isDrift: Math.abs(mean) > z90 * sd,
   };
 }

@@ -1,3 +1,4 @@
+import { fourFifths } from '../numeric/index.js';
 import { fitIntervals } from '../evidence/index.js';
 
 /** What one coupon of a ladder showed: bounds of ln(depth in m), equal for a measured one. */
@@ -35,7 +36,6 @@ export interface LadderAnswer {
 
 /** Before any coupon: how far the depth in the middle may be off the model, and how much a knob may do over its range. */
 const prior = { middle: 0.35, knob: 0.5, pair: 0.15 };
-const z80 = 1.2815515655446004;
 /** Within this share either way a knob does nothing that a shop would notice. */
 const noneWithin = 0.05;
 
@@ -99,7 +99,7 @@ function rowAt(
 }
 
 function knobAnswer(mean: number, sd: number): KnobAnswer {
-  const [low, high] = [Math.expm1(mean - z80 * sd), Math.expm1(mean + z80 * sd)];
+  const [low, high] = [Math.expm1(mean - fourFifths * sd), Math.expm1(mean + fourFifths * sd)];
   const verdict = low > 0 || high < 0 ? 'effect' : low >= -noneWithin && high <= noneWithin ? 'none' : 'open';
   return { change: Math.expm1(mean), low, high, verdict };
 }

@@ -1,3 +1,4 @@
+import { fourFifths } from '../numeric/index.js';
 import {
   chanceBelow,
   learnThresholds,
@@ -83,9 +84,6 @@ export function deepEnough(
   const short = chanceBelow(belief, depthRow, Math.log(job.wanted / Math.max(holds, leastDepth)), noise);
   return (1 - short) * (1 - chanceBelow(belief, spitRow, Math.log(Math.max(dense, 1e-6)), noise));
 }
-
-/** Four fifths of what is believed lie within so many standard deviations of a normal variable. */
-const fourFifths = 1.2815515655446004;
 
 /** What the shop's welds make of a computed depth: times what, in the middle and at the ends of the middle four fifths. */
 export function depthTimes(belief: ThresholdBelief): {

@@ -4,5 +4,6 @@ export { newtonRoot } from './newtonRoot.js';
 export { normalCdf } from './normalCdf.js';
 export { logNormalInterval, logNormalDensity } from './logNormalInterval.js';
 export { ellipticE } from './ellipticE.js';
+export { fourFifths } from './fourFifths.js';
 export { erfc } from './erfc.js';
 export { ierfc } from './ierfc.js';

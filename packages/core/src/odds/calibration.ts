@@ -1,3 +1,4 @@
+import { fourFifths } from '../numeric/index.js';
 import { requireWithin } from '../fault/index.js';
 
 /** One chance that was stated, and whether it came about. */
@@ -19,9 +20,6 @@ export interface CalibrationBin {
   readonly low: number;
   readonly high: number;
 }
-
-/** z of an interval that holds 80 %. */
-const z80 = 1.2815515655446004;
 
 /**
  * Whether 80 % is really 80 %: chances gathered by size, each bin with the share that came about and the interval its
@@ -58,8 +56,8 @@ export function calibration(stated: readonly StatedChance[], bins: number): read
 }
 
 function wilson(share: number, count: number): { low: number; high: number } {
-  const square = z80 ** 2 / count;
+  const square = fourFifths ** 2 / count;
   const middle = (share + square / 2) / (1 + square);
-  const half = (z80 / (1 + square)) * Math.sqrt((share * (1 - share)) / count + square / (4 * count));
+  const half = (fourFifths / (1 + square)) * Math.sqrt((share * (1 - share)) / count + square / (4 * count));
   return { low: Math.max(0, middle - half), high: Math.min(1, middle + half) };
 }

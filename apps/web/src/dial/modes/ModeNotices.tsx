@@ -20,7 +20,7 @@ export function ModeNotices<Mode extends HandMode>({ mode, answer, figures }: Mo
     words: `The address asked for ${each}, which cannot be.`,
     isFault: false,
   }));
-  const doubt = contradictionNotice(mode, answer.restsOn);
+  const doubt = contradictionNotice(mode, answer);
   const all = [...beyond, ...notices, ...(doubt === null ? [] : [doubt]), ...dropped];
   if (all.length === 0) return null;
   return (

@@ -1,4 +1,4 @@
-import type { HandMode, HouseContent } from '@lone-heron/contract';
+import { isAlike, type HandMode, type HouseContent } from '@lone-heron/contract';
 import { spokenLength } from '../../shared/figures/spoken.js';
 import { panelFigure } from '../../shared/panel/panelKnobs.js';
 import { KnobRow } from '../plate/KnobRow.js';
@@ -27,7 +27,7 @@ export function ModePlate<Mode extends HandMode>({ dial, answer, figures, house 
       <h2 className="flex min-h-10 items-center px-4 font-semibold">
         Dial these <span className="ml-1 font-normal text-soft">on {name}</span>
       </h2>
-      {isTurned && !isSame(setting, suggested) && (
+      {isTurned && !isAlike(setting, suggested) && (
         <button type="button" className="btn touch mx-3 mb-1 btn-sm btn-primary" onClick={dial.releaseAll}>
           Back to computed
         </button>
@@ -55,11 +55,6 @@ export function ModePlate<Mode extends HandMode>({ dial, answer, figures, house 
       <Facts facts={facts} />
     </section>
   );
-}
-
-/** Whether every knob stands as it is suggested. */
-function isSame(one: object, other: object): boolean {
-  return JSON.stringify(Object.entries(one).toSorted()) === JSON.stringify(Object.entries(other).toSorted());
 }
 
 /** How far a knob goes, under its band. */

@@ -1,5 +1,6 @@
 import { contradictedTrials, type HandMode, type Trial } from '@lone-heron/contract';
 import { lookSpeech, modeSpeech } from '../../shared/modes/modeWords.js';
+import type { ModeAnswer } from './useModeDial.js';
 
 /** What a hand looks at where trials that were set alike came out at opposite ends. */
 const suspects: Readonly<Record<HandMode, string>> = {
@@ -9,12 +10,17 @@ const suspects: Readonly<Record<HandMode, string>> = {
   seam: 'the window, the lamp’s hours, the distance, how the edges met',
 };
 
-/** That the shop's trials, newest first, contradict each other, and what to look at; null where they do not. */
+/** That trials of this metal on this machine, newest first, contradict each other, and what to look at; null where they do not. */
 export function contradictionNotice(
   mode: HandMode,
-  trials: readonly Trial[],
+  { restsOn, work, shop }: Pick<ModeAnswer<HandMode>, 'restsOn' | 'work' | 'shop'>,
 ): { readonly words: string; readonly isFault: boolean } | null {
-  const found = contradictedTrials(trials);
+  const found = contradictedTrials(
+    restsOn.filter(
+      (trial) =>
+        trial.work.mode === mode && trial.work.metal === work.metal && trial.machineId === shop.machine.id,
+    ),
+  );
   if (found === null) return null;
   const said = ({ number, look }: Trial) => `No ${number} was ${lookSpeech(mode, look).short}`;
   return {

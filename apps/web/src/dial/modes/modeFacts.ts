@@ -71,8 +71,13 @@ export function useFacts<Mode extends HandMode>(
   if (taken === null) return [];
   const { lightOnS, handsS, cost, use } = taken;
   return [
-    { name: 'Light on', value: timeInWords(lightOnS) },
-    ...(work.mode === 'spot' ? [] : [{ name: 'Hands, about', value: timeInWords(handsS) }]),
+    // What a spot counts for the glass is its pulse's energy, not so many seconds of light.
+    ...(work.mode === 'spot'
+      ? []
+      : [
+          { name: 'Light on', value: timeInWords(lightOnS) },
+          { name: 'Hands, about', value: timeInWords(handsS) },
+        ]),
     ...(cost.total > 0 && work.mode !== 'spot'
       ? [{ name: 'Costs about', value: spokenMoney(cost.total) }]
       : []),

@@ -1,4 +1,4 @@
-import { cutHeadOf, cutJobOf, cutSettingOf, type HandMode } from '@lone-heron/contract';
+import { cutHeadOf, cutJobOf, cutSettingOf, isAlike, type HandMode } from '@lone-heron/contract';
 import { barGauge, cutFigures, inMm, mm } from '@lone-heron/core';
 import { figure, percentFigure } from '../../shared/figures/figures.js';
 import { spokenFlow, spokenLength, spokenTravel } from '../../shared/figures/spoken.js';
@@ -91,10 +91,14 @@ function airNotice(
   );
 }
 
-function lostNotice({ odds, work, shop }: ModeAnswer<'cut'>): ModeNotice | null {
+function lostNotice(answer: ModeAnswer<'cut'>): ModeNotice | null {
+  const { odds, work, shop } = answer;
+  const lost = `${percentFigure(odds.sparksUp)} that sparks come back up, which is where windows go`;
   if (odds.sparksUp > 0.4)
     return fault(
-      `${shop.machine.name} hardly gets through ${spokenLength(work.thicknessMm)}: ${percentFigure(odds.sparksUp)} that sparks come back up, which is where windows go. Thinner sheet, or another saw.`,
+      isComputed(answer)
+        ? `${shop.machine.name} hardly gets through ${spokenLength(work.thicknessMm)}: ${lost}. Thinner sheet, or a saw.`
+        : `So set, ${lost}: a slower pace, or more power.`,
     );
   if (odds.weldedShut > 0.25)
     return fault(
@@ -103,17 +107,40 @@ function lostNotice({ odds, work, shop }: ModeAnswer<'cut'>): ModeNotice | null 
   return null;
 }
 
+/** Whether nobody turned a knob away from what is computed: what then goes wrong is the machine's limit. */
+function isComputed({ setting, suggested }: Pick<ModeAnswer<HandMode>, 'setting' | 'suggested'>): boolean {
+  return isAlike(setting, suggested);
+}
+
+/** Where a pulse spits so often, how deep it would go is no more the question. */
+const spitsOften = 0.4;
+
 function pulseNotices(
-  { odds, work, shop }: ModeAnswer<'spot'> | ModeAnswer<'seam'>,
+  answer: ModeAnswer<'spot'> | ModeAnswer<'seam'>,
   { deep, depthMm, holdsMm }: ModeFigures['spot'],
 ): readonly (ModeNotice | null)[] {
+  const { odds, work, shop } = answer;
+  if (depthMm === 0)
+    return [
+      fault(
+        isComputed(answer)
+          ? `${shop.machine.name} does not melt this face with any pulse it can repeat.`
+          : 'This pulse does not melt the face: more current, a longer pulse, or a smaller spot.',
+      ),
+    ];
+  if (odds.blown > spitsOften)
+    return [
+      fault(
+        `${percentFigure(odds.blown)} that it spits: less current for longer, or a wider spot, is gentler.`,
+      ),
+    ];
+  if (deep >= 0.5) return [];
+  const more = isComputed(answer)
+    ? 'The machine gives no more.'
+    : 'More current or a longer pulse goes deeper.';
   return [
-    depthMm === 0
-      ? fault(`${shop.machine.name} does not melt this face with any pulse it can repeat.`)
-      : deep < 0.5
-        ? fault(
-            `Likely ${spokenLength(holdsMm)} deep where ${spokenLength(work.wantedMm)} is wanted: ${percentFigure(deep)} that it reaches. ${odds.blown > 0.2 ? 'More would spit.' : 'The machine gives no more.'}`,
-          )
-        : null,
+    fault(
+      `Likely ${spokenLength(holdsMm)} deep where ${spokenLength(work.wantedMm)} is wanted: ${percentFigure(deep)} that it reaches. ${odds.blown > 0.2 ? 'More would spit.' : more}`,
+    ),
   ];
 }

@@ -1,5 +1,6 @@
 import {
   beyondMode,
+  isAlike,
   modeRules,
   type FieldProblem,
   type HandMode,
@@ -145,7 +146,7 @@ function useAnswer<Mode extends HandMode>(
       ...{ work, shop, setting, suggested, odds, dropped, isTurned },
       restsOn: rules.restsOn(work, shop),
       beyond: beyondMode(work, setting, shop.machine),
-      isOutdated: !isTurned && JSON.stringify(standing) !== JSON.stringify(suggested),
+      isOutdated: !isTurned && !isAlike(standing, suggested),
     };
   }, [mode, work, shop, suggested, standing, turns]);
   return { answer, takeNew: () => setStood({ work, suggested }) };

@@ -154,10 +154,19 @@ const cut: ModeRules<'cut'> = {
 
 type PulsedMode = 'spot' | 'seam';
 
+type PulsedTrial = Trial & {
+  work: WorkOf<PulsedMode>;
+  setting: SettingOf<PulsedMode>;
+  look: LookOf<PulsedMode>;
+};
+
 /** Pulsed welds of this machine: another's table and optics are not its own. */
-function pulsedCoupons({ machine, ...shop }: ModeShop) {
-  return [...counted('spot', { machine, ...shop }), ...counted('seam', { machine, ...shop })].filter(
-    ({ machineId }) => machineId === machine.id,
+function pulsedCoupons({ machine, trials }: ModeShop): readonly PulsedTrial[] {
+  return trials.filter(
+    (trial): trial is PulsedTrial =>
+      (trial.work.mode === 'spot' || trial.work.mode === 'seam') &&
+      trial.withdrawnAt === null &&
+      trial.machineId === machine.id,
   );
 }
 
