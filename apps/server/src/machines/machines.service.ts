@@ -1,9 +1,11 @@
-import type {
-  FieldProblem,
-  Machine,
-  MachineRevision,
-  MachineRevisionDraft,
-  Person,
+import {
+  beyondMode,
+  type FieldProblem,
+  type Machine,
+  type MachineRevision,
+  type MachineRevisionDraft,
+  type Person,
+  type TrialDraft,
 } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
@@ -38,6 +40,18 @@ export class MachinesService {
   async find(id: string, manager: EntityManager = this.dataSource.manager): Promise<Machine | null> {
     const machine = await manager.findOneBy(MachineEntity, { id });
     return machine === null ? null : atRevision(manager, machine);
+  }
+
+  /** The machine that is to do something beside welding. @throws Refused for one that is not here, or cannot */
+  async requireDoing(
+    { machineId, work, setting }: Pick<TrialDraft, 'machineId' | 'work' | 'setting'>,
+    manager: EntityManager,
+  ): Promise<Machine> {
+    const machine = await this.find(machineId, manager);
+    if (machine === null) throw refused([unknownMachine(machineId)]);
+    const beyond = beyondMode(work, setting, machine);
+    if (beyond.length > 0) throw refused(beyond);
+    return machine;
   }
 
   /** The machine that a file calls so, by its id or its name; null where the shop has none. */

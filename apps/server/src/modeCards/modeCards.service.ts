@@ -1,12 +1,12 @@
-import { beyondMode, type ModeCard, type ModeCardDraft, type Person } from '@lone-heron/contract';
+import type { ModeCard, ModeCardDraft, Person } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, type EntityManager, type FindOptionsWhere } from 'typeorm';
-import { notFound, refused } from '../http/problem.js';
+import { notFound } from '../http/problem.js';
 import type { Entry } from '../kit/Entry.js';
 import { ClientRecords } from '../kit/ClientRecords.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { RevisionLog } from '../kit/RevisionLog.js';
-import { MachinesService, unknownMachine } from '../machines/machines.service.js';
+import { MachinesService } from '../machines/machines.service.js';
 import { ModeCardEntity } from './modeCard.entity.js';
 import { ModeCardVersionEntity } from './modeCardVersion.entity.js';
 
@@ -36,7 +36,7 @@ export class ModeCardsService {
   async writeWithin(entry: Entry, id: string, version: number, draft: ModeCardDraft): Promise<void> {
     const { manager, at, by } = entry;
     await versions.write(entry, { subject: id, revision: version, draft }, async (before) => {
-      await this.requireSense(manager, draft);
+      await this.machines.requireDoing(draft, manager);
       if (before === null) {
         const newest = await manager.maximum(ModeCardEntity, 'number');
         await manager.insert(ModeCardEntity, { id, number: (newest ?? 0) + 1, retiredAt: null });
@@ -58,16 +58,6 @@ export class ModeCardsService {
       });
       return requireCard(manager, id);
     });
-  }
-
-  private async requireSense(
-    manager: EntityManager,
-    { machineId, work, setting }: ModeCardDraft,
-  ): Promise<void> {
-    const machine = await this.machines.find(machineId, manager);
-    if (machine === null) throw refused([unknownMachine(machineId)]);
-    const beyond = beyondMode(work, setting, machine);
-    if (beyond.length > 0) throw refused(beyond);
   }
 }
 

@@ -1,5 +1,4 @@
 import {
-  beyondMode,
   meanPowerOf,
   type ModeWork,
   type Person,
@@ -16,7 +15,7 @@ import type { Entry } from '../kit/Entry.js';
 import { ClientRecords } from '../kit/ClientRecords.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { requirePast } from '../kit/requirePast.js';
-import { MachinesService, unknownMachine } from '../machines/machines.service.js';
+import { MachinesService } from '../machines/machines.service.js';
 import { WindowsService } from '../windows/windows.service.js';
 import { TrialEntity } from './trial.entity.js';
 import { TrialLadderEntity } from './trialLadder.entity.js';
@@ -51,7 +50,7 @@ export class TrialsService {
     const { manager, at, by } = entry;
     const { row } = await trials.write(entry, id, draft, async () => {
       requirePast('madeAt', draft.madeAt, new Date(at));
-      const machine = await this.requireWithinMachine(manager, draft);
+      const machine = await this.machines.requireDoing(draft, manager);
       await requireRung(manager, draft);
       const { ladder, work, setting, ...told } = draft;
       const window = await this.windows.fittedAt(draft.machineId, draft.madeAt, manager);
@@ -90,7 +89,7 @@ export class TrialsService {
       const { row } = await ladders.write(entry, id, draft, async () => {
         for (const value of draft.values) {
           const setting = { ...draft.setting, [draft.knob]: value };
-          await this.requireWithinMachine(manager, { ...draft, setting });
+          await this.machines.requireDoing({ ...draft, setting }, manager);
         }
         await manager.insert(TrialLadderEntity, {
           ...{ ...draft, id, number: await nextNumber(manager, TrialLadderEntity) },
@@ -110,17 +109,6 @@ export class TrialsService {
       );
       return ladderFromRow(row);
     });
-  }
-
-  private async requireWithinMachine(
-    manager: EntityManager,
-    { machineId, work, setting }: Pick<TrialDraft, 'machineId' | 'work' | 'setting'>,
-  ) {
-    const machine = await this.machines.find(machineId, manager);
-    if (machine === null) throw refused([unknownMachine(machineId)]);
-    const beyond = beyondMode(work, setting, machine);
-    if (beyond.length > 0) throw refused(beyond);
-    return machine;
   }
 }
 

@@ -18,6 +18,7 @@ import { useKeepTrial } from '../../shared/modes/useKeepTrial.js';
 import { modeSettingInWords, workInWords } from '../../shared/modes/workInWords.js';
 import { Modal } from '../../shared/page/Modal.js';
 import { KeptPhotos } from '../../shared/photos/KeptPhotos.js';
+import { sentenceStart } from '../../shared/sentences/sentenceStart.js';
 import type { TriedWork } from './TriedWork.js';
 import { useTypedTrial, type TypedTrial } from './useTypedTrial.js';
 
@@ -43,7 +44,7 @@ export default function LogTrial(props: LogTrialProps) {
   const save = async () => {
     const draft = typed.draftOf(props);
     if (draft === null || person === null) return;
-    const said = `${sentence(trial)} is logged: ${lookSpeech(mode, draft.look).short}.`;
+    const said = `${sentenceStart(trial)} is logged: ${lookSpeech(mode, draft.look).short}.`;
     if (!(await keep(draft, person.id, said))) return;
     typed.forget();
     onKept();
@@ -193,8 +194,6 @@ function TintLeft({ picked, onPick }: { picked: string; onPick: (picked: 'yes' |
     </fieldset>
   );
 }
-
-const sentence = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
 
 function isTyping(target: EventTarget): boolean {
   return (

@@ -3,6 +3,7 @@ import { barGauge, cutFigures, inMm, mm } from '@lone-heron/core';
 import { figure, percentFigure } from '../../shared/figures/figures.js';
 import { spokenFlow, spokenLength, spokenTravel } from '../../shared/figures/spoken.js';
 import { spokenPressure, spokenRise } from '../../shared/figures/spokenStates.js';
+import { sentenceStart } from '../../shared/sentences/sentenceStart.js';
 import type { ModeFigures } from './modeFigures.js';
 import type { ModeAnswer } from './useModeDial.js';
 
@@ -97,14 +98,24 @@ function lostNotice(answer: ModeAnswer<'cut'>): ModeNotice | null {
   if (odds.sparksUp > 0.4)
     return fault(
       isComputed(answer)
-        ? `${shop.machine.name} hardly gets through ${spokenLength(work.thicknessMm)}: ${lost}. Thinner sheet, or a saw.`
+        ? `${sentenceStart(shop.machine.name)} hardly gets through ${spokenLength(work.thicknessMm)}: ${lost}. Thinner sheet, or a saw.`
         : `So set, ${lost}: a slower pace, or more power.`,
     );
   if (odds.weldedShut > 0.25)
     return fault(
-      `The gas is weak for this sheet: ${percentFigure(odds.weldedShut)} that the kerf closes again. More pressure, or a smaller bore.`,
+      `The gas is weak for this sheet: ${percentFigure(odds.weldedShut)} that the kerf closes again. ${strongerGas(answer)}`,
     );
   return null;
+}
+
+/** What of this machine makes its gas stronger in the kerf: pressure it has not given yet, a bore that wastes less. */
+function strongerGas({ work, shop }: ModeAnswer<'cut'>): string {
+  const { cutting } = shop.machine.profile;
+  const ways = [
+    ...(cutting !== null && work.pressureBar < cutting.mostBar ? ['more pressure'] : []),
+    ...(cutting?.boresMm.some((bore) => bore < work.boreMm) === true ? ['a smaller bore'] : []),
+  ];
+  return ways.length === 0 ? 'Thinner sheet, or a saw.' : `${sentenceStart(ways.join(', or '))}.`;
 }
 
 /** Whether nobody turned a knob away from what is computed: what then goes wrong is the machine's limit. */
@@ -124,7 +135,7 @@ function pulseNotices(
     return [
       fault(
         isComputed(answer)
-          ? `${shop.machine.name} does not melt this face with any pulse it can repeat.`
+          ? `${sentenceStart(shop.machine.name)} does not melt this face with any pulse it can repeat.`
           : 'This pulse does not melt the face: more current, a longer pulse, or a smaller spot.',
       ),
     ];

@@ -10,6 +10,7 @@ import { PickField } from '../../shared/form/PickField.js';
 import { dialModeAddress } from '../../shared/modes/modeAddress.js';
 import { modeSpeech } from '../../shared/modes/modeWords.js';
 import { modeSettingInWords, workInWords } from '../../shared/modes/workInWords.js';
+import { sentenceStart } from '../../shared/sentences/sentenceStart.js';
 import { useSaveJob } from '../useSaveJob.js';
 
 /** What the job asks beside its welds: taken from cards, counted in time, money and glass. */
@@ -18,7 +19,7 @@ export default function WorksPart({ job }: { job: Job }) {
   const asSomebody = useAsSomebody();
   const works = now.draft.works ?? [];
   const write = (next: readonly JobWork[], why: string) =>
-    asSomebody(() => void save({ ...now.draft, works: [...next], why }, `${sentence(why)}.`));
+    asSomebody(() => void save({ ...now.draft, works: [...next], why }, `${sentenceStart(why)}.`));
   return (
     <section className="sheet flex flex-col gap-2 p-4" aria-label="Beside the welds">
       <h2 className="text-lg font-semibold">Cleaning, cutting, pulses</h2>
@@ -158,5 +159,3 @@ function workOf({ versions: [newest] }: ModeCard): JobWork {
   const { title, machineId, work, setting } = newest;
   return { id: uuid(), name: title, machineId, work, setting, count: 1 };
 }
-
-const sentence = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
