@@ -4,7 +4,7 @@ import globals from 'globals';
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
-  { ignores: ['**/dist/**', '**/node_modules/**', 'data/**', '.cache/**'] },
+  { ignores: ['**/dist/**', '**/node_modules/**', 'data/**', '.cache/**', 'packages/core/kernels/**'] },
   js.configs.recommended,
   {
     files: ['**/*.{ts,tsx}'],

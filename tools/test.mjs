@@ -23,6 +23,7 @@ await checkTwoAtATime([
   ['layers', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'packages', 'apps', 'e2e']],
   ['unused code', bin('knip'), []],
   ['public faces', process.execPath, ['tools/publicFaces.mjs']],
+  ['compiled kernels', process.execPath, ['tools/kernels.mjs', '--check']],
   ['licences', process.execPath, ['tools/licences.mjs']],
 ]);
 const twoWorkers = '--maxWorkers=2';

@@ -1,3 +1,4 @@
+export { wobbleOffsetInto } from './wobbleOffset.js';
 export { wobbleFrom, wobbleNames, wobbleShapes, type Wobble, type WobbleShape } from './Wobble.js';
 export { wobblePathInto } from './wobblePath.js';
 export { meanPathSpeed, peakPathSpeed } from './pathSpeed.js';

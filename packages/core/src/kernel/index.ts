@@ -1,0 +1,1 @@
+export { openHeatKernel, type HeatKernel, type KernelArray } from './heatKernel.js';

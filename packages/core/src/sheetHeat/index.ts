@@ -1,0 +1,6 @@
+export type { SheetProblem, SheetRun, SheetSink } from './SheetProblem.js';
+export { sheetMarch } from './sheetMarch.js';
+export { sheetMesh, stableSeconds } from './sheetMesh.js';
+export { compiledDiffusion } from './compiledDiffusion.js';
+export { plainDiffusion } from './plainDiffusion.js';
+export { stagesFor, superStep } from './superStep.js';

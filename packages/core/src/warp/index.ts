@@ -1,0 +1,7 @@
+export {
+  bucklingForce,
+  bucklingHeat,
+  tendonForce,
+  type PressedStrip,
+  type ShrinkingMetal,
+} from './tendon.js';
