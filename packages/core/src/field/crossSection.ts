@@ -20,6 +20,8 @@ export interface CrossSection {
   readonly open: Float64Array;
   /** Edge of each cell that the beam's side sees, m: where light falls and metal boils off. */
   readonly lit: Float64Array;
+  /** What each cell gives for a kelvin to a bar that lies against it, W/(m K). */
+  readonly toBar: Float64Array;
   /** Furthest apart that two linked cells are in the row of cells. */
   readonly bandwidth: number;
   /** Cell at a place of the grid it was cut from, or -1: row by row from the top. */
@@ -38,7 +40,12 @@ export interface SectionInput {
   readonly lightFrom: readonly [y: number, z: number];
   /** Where two sheets only touch: conductivity over what a face passes in W/(m2 K), m; 0 where they are one. */
   readonly contactLength: (y: number, z: number) => number;
+  /** W/(m2 K) to a bar that lies against an edge there; 0 where air does. */
+  readonly barContact?: (y: number, z: number, out: Edge) => number;
 }
+
+/** The way an edge looks: y across, z down. */
+export type Edge = readonly [y: -1 | 0 | 1, z: -1 | 0 | 1];
 
 /**
  * Cells of a joint's section with what passes between them.
@@ -126,20 +133,23 @@ function apart({ centres }: MeshLine, cell: number): number {
 
 /** Adds the edges of a place that no metal borders on. */
 function addOpenEdges(input: SectionInput, place: number, cell: number, section: CrossSection): void {
-  const { across, down, sheet, isMirrored, lightFrom } = input;
+  const { across, down, sheet, isMirrored, lightFrom, barContact } = input;
   const columns = across.widths.length;
   const [column, row] = [place % columns, Math.floor(place / columns)];
   const width = across.widths[column] as number;
   const height = down.widths[row] as number;
-  const sides = [
+  const [y, z] = [across.centres[column] as number, down.centres[row] as number];
+  const sides: readonly { next: number | undefined; length: number; out: Edge }[] = [
     { next: column > 0 ? sheet[place - 1] : isMirrored ? 1 : 0, length: height, out: [-1, 0] },
     { next: column < columns - 1 ? sheet[place + 1] : 0, length: height, out: [1, 0] },
     { next: row > 0 ? sheet[place - columns] : 0, length: width, out: [0, -1] },
-    { next: sheet[place + columns] ?? 0, length: width, out: [0, 1] },
-  ] as const;
+    { next: sheet[place + columns], length: width, out: [0, 1] },
+  ];
   for (const { next, length, out } of sides) {
     if ((next ?? 0) > 0) continue;
-    section.open[cell] = (section.open[cell] as number) + length;
+    const bar = barContact?.(y, z, out) ?? 0;
+    if (bar > 0) section.toBar[cell] = (section.toBar[cell] as number) + bar * length;
+    else section.open[cell] = (section.open[cell] as number) + length;
     const facing = out[0] * lightFrom[0] + out[1] * lightFrom[1];
     if (facing > 0.1) section.lit[cell] = (section.lit[cell] as number) + length * facing;
   }
@@ -173,6 +183,7 @@ function emptySection(across: MeshLine, down: MeshLine, cells: number, links: nu
     linkFactor: new Float64Array(links),
     open: perCell(),
     lit: perCell(),
+    toBar: perCell(),
     bandwidth: 0,
     cellAtPlace: new Int32Array(across.widths.length * down.widths.length),
   };

@@ -68,7 +68,7 @@ function weld(absorbed: number, sheet = halfSheet(phaseLawOf(stainless)), boils 
     sheet.section,
     sheet.along,
   );
-  const losses = { coefficient: 30, boiling: boils ? boilingOff(stainless, kelvin(293)) : null };
+  const losses = { toAir: () => 30, boiling: boils ? boilingOff(stainless, kelvin(293)) : null };
   return { ...sheet, source, losses };
 }
 
@@ -168,9 +168,9 @@ describe('the solver of plain metal', () => {
     const random = numberStream(7);
     const values = Float64Array.from({ length: sheet.section.cells * modes.count }, () => random() - 0.5);
     const plain = values.slice();
-    plainModalSolver(sheet.section, modes, 1).solve(plain);
+    plainModalSolver(sheet.section, modes, { open: 1, bar: 0.02 }).solve(plain);
     const compiled = values.slice();
-    modalSolver(sheet.section, modes, 1).solve(compiled);
+    modalSolver(sheet.section, modes, { open: 1, bar: 0.02 }).solve(compiled);
     const largest = Math.max(...plain.map(Math.abs));
     compiled.forEach((value, at) =>
       expect(Math.abs(value - (plain[at] as number))).toBeLessThan(1e-9 * largest),
@@ -289,7 +289,7 @@ describe('the steady field', () => {
         along,
         travel,
         source,
-        losses: { coefficient: 0, boiling: null },
+        losses: { toAir: () => 0, boiling: null },
       });
       const moving = {
         absorbed: 1000,
@@ -348,7 +348,7 @@ describe('the steady field', () => {
           source[cell * count + i] =
             volume * needed(along.centres[i] as number, section.y[cell] as number, section.z[cell] as number);
         }
-      const problem = { law, section, along, travel, source, losses: { coefficient: 0, boiling: null } };
+      const problem = { law, section, along, travel, source, losses: { toAir: () => 0, boiling: null } };
       const { potential } = solveSteady(problem, { tolerance: 1e-8 });
       let worst = 0;
       for (let cell = 0; cell < section.cells; cell++)
@@ -371,7 +371,7 @@ describe('the steady field', () => {
     const sheet = halfSheet(phaseLawOf(stainless), { fine: 0.5e-3 });
     const source = new Float64Array(sheet.section.cells * sheet.along.widths.length);
     const into = new Float64Array(source.length);
-    const problem = { ...sheet, source, losses: { coefficient: 30, boiling: null } };
+    const problem = { ...sheet, source, losses: { toAir: () => 30, boiling: null } };
     expect(steadyResidualInto(problem, new Float64Array(source.length), into)).toBe(0);
   });
 });

@@ -1,5 +1,6 @@
 import { openHeatKernel } from '../kernel/index.js';
 import type { AlongModes } from './alongModes.js';
+import { factorBand, substituteBand } from './bandCholesky.js';
 import type { CrossSection } from './crossSection.js';
 
 /** Solves the field of a metal that does not change with heat, again and again, for other sources. */
@@ -8,39 +9,41 @@ export interface ModalSolver {
   readonly solve: (values: Float64Array) => void;
 }
 
+/** What leaves for each W/m of flux potential: by each metre of open edge, 1/m, and by each W/(m K) to a bar, m K/W. */
+export interface Leaks {
+  readonly open: number;
+  readonly bar: number;
+}
+
 /**
  * The field of metal that never melts is a sum of modes along the flow, each a problem over the section alone, which is factored once
  * (banded Cholesky, all modes side by side). Compiled where the computer can.
  *
- * @param airFactor what leaves to the air for each metre of open edge, over the conductivity, 1/m
+ * @param leaks what leaves by open edges and to bars
  */
-export function modalSolver(section: CrossSection, modes: AlongModes, airFactor: number): ModalSolver {
-  return compiledModalSolver(section, modes, airFactor) ?? plainModalSolver(section, modes, airFactor);
+export function modalSolver(section: CrossSection, modes: AlongModes, leaks: Leaks): ModalSolver {
+  return compiledModalSolver(section, modes, leaks) ?? plainModalSolver(section, modes, leaks);
 }
 
 /** The same, as it is meant: the oracle of the compiled one. */
-export function plainModalSolver(section: CrossSection, modes: AlongModes, airFactor: number): ModalSolver {
+export function plainModalSolver(section: CrossSection, modes: AlongModes, leaks: Leaks): ModalSolver {
   const { cells, bandwidth } = section;
   const { count } = modes;
   const band = new Float64Array(cells * (bandwidth + 1) * count);
-  fillBand(section, modes.values, airFactor, band);
-  factor(band, cells, bandwidth, count);
+  fillBand(section, modes.values, leaks, band);
+  factorBand(band, cells, bandwidth, count);
   const work = new Float64Array(cells * count);
   return {
     solve: (values) => {
       multiplyRows(values, modes.toModes, work, cells, count);
-      substitute(band, work, cells, bandwidth, count);
+      substituteBand(band, work, cells, bandwidth, count);
       multiplyRows(work, modes.fromModes, values, cells, count);
     },
   };
 }
 
 /** Modes are taken two at a time and cells four at a time: what is over is padded with a mode that carries nothing. */
-function compiledModalSolver(
-  section: CrossSection,
-  modes: AlongModes,
-  airFactor: number,
-): ModalSolver | null {
+function compiledModalSolver(section: CrossSection, modes: AlongModes, leaks: Leaks): ModalSolver | null {
   const { cells, bandwidth } = section;
   const count = modes.count + (modes.count % 2);
   const fours = 4 * Math.ceil(cells / 4);
@@ -54,7 +57,7 @@ function compiledModalSolver(
   const [toModes, fromModes] = [kernel.array(count * count), kernel.array(count * count)];
   const values = new Float64Array(count).fill(1);
   values.set(modes.values);
-  fillBand(section, values, airFactor, band.values);
+  fillBand(section, values, leaks, band.values);
   kernel.factor(band.at, cells, bandwidth, count);
   turnInto(modes.toModes, modes.count, count, toModes.values);
   turnInto(modes.fromModes, modes.count, count, fromModes.values);
@@ -79,7 +82,7 @@ function turnInto(matrix: Float64Array, size: number, padded: number, into: Floa
 }
 
 /** Row m of the band holds its diagonal first, then its links to the cells before it, each for all modes. */
-function fillBand(section: CrossSection, modes: Float64Array, airFactor: number, band: Float64Array): void {
+function fillBand(section: CrossSection, modes: Float64Array, leaks: Leaks, band: Float64Array): void {
   const count = modes.length;
   const stride = section.bandwidth + 1;
   const add = (cell: number, back: number, value: number) => {
@@ -90,7 +93,7 @@ function fillBand(section: CrossSection, modes: Float64Array, airFactor: number,
     const at = cell * stride * count;
     const area = (section.width[cell] as number) * (section.height[cell] as number);
     for (let mode = 0; mode < count; mode++) band[at + mode] = area * (modes[mode] as number);
-    add(cell, 0, airFactor * (section.open[cell] as number));
+    add(cell, 0, leaks.open * (section.open[cell] as number) + leaks.bar * (section.toBar[cell] as number));
   }
   for (let link = 0; link < section.linkFrom.length; link++) {
     const from = section.linkFrom[link] as number;
@@ -99,68 +102,6 @@ function fillBand(section: CrossSection, modes: Float64Array, airFactor: number,
     add(from, 0, value);
     add(to, 0, value);
     add(to, to - from, -value);
-  }
-}
-
-/** Cholesky's lower triangle in place, with the inverse of each diagonal in its stead. */
-function factor(band: Float64Array, cells: number, bandwidth: number, count: number): void {
-  const stride = bandwidth + 1;
-  for (let cell = 0; cell < cells; cell++) {
-    const first = Math.max(0, cell - bandwidth);
-    for (let other = first; other <= cell; other++) {
-      const at = (cell * stride + (cell - other)) * count;
-      for (let inner = Math.max(first, other - bandwidth); inner < other; inner++) {
-        const left = (cell * stride + (cell - inner)) * count;
-        const right = (other * stride + (other - inner)) * count;
-        for (let mode = 0; mode < count; mode++)
-          band[at + mode] =
-            (band[at + mode] as number) - (band[left + mode] as number) * (band[right + mode] as number);
-      }
-      if (other === cell)
-        for (let mode = 0; mode < count; mode++) band[at + mode] = 1 / Math.sqrt(band[at + mode] as number);
-      else {
-        const diagonal = other * stride * count;
-        for (let mode = 0; mode < count; mode++)
-          band[at + mode] = (band[at + mode] as number) * (band[diagonal + mode] as number);
-      }
-    }
-  }
-}
-
-/** Forward and backward through the triangle, all modes at once. */
-function substitute(
-  band: Float64Array,
-  values: Float64Array,
-  cells: number,
-  bandwidth: number,
-  count: number,
-): void {
-  const stride = bandwidth + 1;
-  for (let cell = 0; cell < cells; cell++) {
-    const row = cell * count;
-    for (let back = Math.min(bandwidth, cell); back > 0; back--) {
-      const at = (cell * stride + back) * count;
-      const other = (cell - back) * count;
-      for (let mode = 0; mode < count; mode++)
-        values[row + mode] =
-          (values[row + mode] as number) - (band[at + mode] as number) * (values[other + mode] as number);
-    }
-    const diagonal = cell * stride * count;
-    for (let mode = 0; mode < count; mode++)
-      values[row + mode] = (values[row + mode] as number) * (band[diagonal + mode] as number);
-  }
-  for (let cell = cells - 1; cell >= 0; cell--) {
-    const row = cell * count;
-    const diagonal = cell * stride * count;
-    for (let mode = 0; mode < count; mode++)
-      values[row + mode] = (values[row + mode] as number) * (band[diagonal + mode] as number);
-    for (let back = Math.min(bandwidth, cell); back > 0; back--) {
-      const at = (cell * stride + back) * count;
-      const other = (cell - back) * count;
-      for (let mode = 0; mode < count; mode++)
-        values[other + mode] =
-          (values[other + mode] as number) - (band[at + mode] as number) * (values[row + mode] as number);
-    }
   }
 }
 

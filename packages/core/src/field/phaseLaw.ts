@@ -116,3 +116,11 @@ export function riseOfEnthalpy(law: PhaseLaw, enthalpy: number): number {
   const share = (enthalpy - enthalpyAtSolidus) / (enthalpyAtLiquidus - enthalpyAtSolidus);
   return solidus + share * (liquidus - solidus);
 }
+
+/** Growth of enthalpy with the flux potential, s/m2: the inverse of the diffusivity of the phase it is in. */
+export function enthalpySlope(law: PhaseLaw, potential: number): number {
+  const { potentialAtSolidus, potentialAtLiquidus } = law;
+  if (potential <= potentialAtSolidus) return law.capacity / law.solidConductivity;
+  if (potential > potentialAtLiquidus) return law.capacity / law.liquidConductivity;
+  return (law.enthalpyAtLiquidus - law.enthalpyAtSolidus) / (potentialAtLiquidus - potentialAtSolidus);
+}

@@ -4,8 +4,8 @@ import { enthalpyOfPotential, riseOfPotential, type PhaseLaw } from './phaseLaw.
 
 /** What leaves the metal other than through it. */
 export interface Losses {
-  /** To air and gas over every open edge, W/(m2 K), 0 or more. */
-  readonly coefficient: number;
+  /** To air and gas over every open edge, W/(m2 K) at a rise in K; 0 or more. */
+  readonly toAir: (rise: number) => number;
   /** Boiling off where the light's side is hot: W/m2 at a rise in K; null where it is left out. */
   readonly boiling: ((rise: number) => number) | null;
 }
@@ -31,6 +31,7 @@ export interface SteadyAccount {
   /** Conducted out of the picture ahead of the gun. */
   readonly ahead: number;
   readonly toAir: number;
+  readonly toBar: number;
   readonly boiledOff: number;
   readonly missing: number;
 }
@@ -121,20 +122,17 @@ function takeAcross({ section, along }: SteadyProblem, potential: Float64Array, 
   }
 }
 
-function takeLosses(
-  { law, section, along, losses }: SteadyProblem,
-  cell: number,
-  potential: Float64Array,
-  into: Float64Array,
-): void {
-  const open = losses.coefficient * (section.open[cell] as number);
+function takeLosses(problem: SteadyProblem, cell: number, potential: Float64Array, into: Float64Array): void {
+  const { law, section, along, losses } = problem;
+  const open = section.open[cell] as number;
+  const bar = section.toBar[cell] as number;
   const lit = losses.boiling === null ? 0 : (section.lit[cell] as number);
-  if (open === 0 && lit === 0) return;
+  if (open === 0 && lit === 0 && bar === 0) return;
   const count = along.widths.length;
   for (let i = 0; i < count; i++) {
     const at = cell * count + i;
     const rise = riseOfPotential(law, potential[at] as number);
-    let lost = open * rise;
+    let lost = (open * losses.toAir(rise) + bar) * rise;
     if (lit > 0 && losses.boiling !== null) lost += lit * losses.boiling(rise);
     into[at] = (into[at] as number) - lost * (along.widths[i] as number);
   }
@@ -144,7 +142,7 @@ function takeLosses(
 export function steadyAccount(problem: SteadyProblem, potential: Float64Array): SteadyAccount {
   const { law, section, along, travel, source, losses } = problem;
   const count = along.widths.length;
-  const account = { absorbed: 0, carriedAway: 0, ahead: 0, toAir: 0, boiledOff: 0 };
+  const account = { absorbed: 0, carriedAway: 0, ahead: 0, toAir: 0, toBar: 0, boiledOff: 0 };
   for (let at = 0; at < source.length; at++) account.absorbed += source[at] as number;
   for (let cell = 0; cell < section.cells; cell++) {
     const row = cell * count;
@@ -157,11 +155,12 @@ export function steadyAccount(problem: SteadyProblem, potential: Float64Array): 
     for (let i = 0; i < count; i++) {
       const rise = riseOfPotential(law, potential[row + i] as number);
       const width = along.widths[i] as number;
-      account.toAir += losses.coefficient * (section.open[cell] as number) * rise * width;
+      account.toAir += losses.toAir(rise) * (section.open[cell] as number) * rise * width;
+      account.toBar += (section.toBar[cell] as number) * rise * width;
       if (losses.boiling !== null)
         account.boiledOff += (section.lit[cell] as number) * losses.boiling(rise) * width;
     }
   }
-  const gone = account.carriedAway + account.ahead + account.toAir + account.boiledOff;
+  const gone = account.carriedAway + account.ahead + account.toAir + account.toBar + account.boiledOff;
   return { ...account, missing: account.absorbed - gone };
 }

@@ -46,7 +46,10 @@ export function solveSteady(problem: SteadyProblem, effort: SteadyEffort = {}): 
   const { tolerance = usualTolerance, mostSteps = usualSteps, goOn } = effort;
   const count = along.widths.length;
   const modes = alongModes(along, (travel * law.capacity) / law.solidConductivity);
-  const solver = modalSolver(section, modes, losses.coefficient / law.solidConductivity);
+  const solver = modalSolver(section, modes, {
+    open: losses.toAir(0) / law.solidConductivity,
+    bar: 1 / law.solidConductivity,
+  });
   const mix = andersonMixer(source.length, mixed);
   const potential = new Float64Array(source.length);
   const step = new Float64Array(source.length);

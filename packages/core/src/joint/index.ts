@@ -29,6 +29,7 @@ export {
   surfaceTable,
   positions,
   positionTable,
+  type Backing,
 } from './conditionTables.js';
 export type { JointConditions } from './JointConditions.js';
 export { backingFor } from './backingFor.js';

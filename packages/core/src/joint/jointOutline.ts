@@ -27,32 +27,33 @@ const arcPoints = 48;
 /**
  * Outline of a joint in section with the beam coming from above: butts and laps flat, fillets with the first sheet
  * lying, outside corners with the corner up and right. Sizes are the joint's own; only how far the sheets run on is
- * the drawing's.
+ * the drawing's, or the caller's.
  *
+ * @param far mm that the sheets run on from the seam
  * @example
  * jointOutline({ kind: 'edge', firstThickness: mm(2), secondThickness: mm(1), gap: mm(0) }).first[0][0] // => [-2, 0]
  */
-export function jointOutline(joint: Joint): JointOutline {
+export function jointOutline(joint: Joint, far: number = runOn(seamOf(joint))): JointOutline {
   const seam = seamOf(joint);
   switch (seam.kind) {
     case 'butt':
     case 'tubeButt':
-      return buttOutline(seam);
+      return buttOutline(seam, far);
     case 'lap':
-      return lapOutline(seam);
+      return lapOutline(seam, far);
     case 'tee':
     case 'tubeToPlate':
-      return standingOutline(seam, -runOn(seam));
+      return standingOutline(seam, -far, far);
     case 'insideCorner':
-      return standingOutline(seam, -inMm(seam.secondThickness));
+      return standingOutline(seam, -inMm(seam.secondThickness), far);
     case 'outsideCorner':
-      return outsideCornerOutline(seam);
+      return outsideCornerOutline(seam, far);
     case 'edge':
-      return edgeOutline(seam);
+      return edgeOutline(seam, far);
     case 'flareGroove':
-      return flareOutline(seam);
+      return flareOutline(seam, far);
     case 'plug':
-      return plugOutline(seam);
+      return plugOutline(seam, far);
   }
 }
 
@@ -72,9 +73,8 @@ function box(left: number, bottom: number, right: number, top: number): PolygonM
   ];
 }
 
-function buttOutline(seam: SeamOf<BevelKind>): JointOutline {
+function buttOutline(seam: SeamOf<BevelKind>, far: number): JointOutline {
   const half = inMm(seam.gap) / 2;
-  const far = runOn(seam);
   const side = (thickness: number, way: 1 | -1): PolygonMm => {
     const cut = seam.bevel === undefined ? 0 : bevelCut(seam, thickness);
     const land = seam.bevel === undefined ? thickness : inMm(seam.bevel.land);
@@ -112,20 +112,23 @@ function bevelCut({ bevel }: SeamOf<BevelKind>, thickness: number): number {
   return Math.max(0, thickness - inMm(bevel.land)) * Math.tan(bevel.includedAngle / 2);
 }
 
-function lapOutline(seam: SeamJoint): JointOutline {
-  const far = runOn(seam);
+function lapOutline(seam: SeamJoint, far: number): JointOutline {
+  const over = runOn(seam) / 2;
   const [first, second, gap] = sizes(seam);
   return {
-    first: [box(-far, -first, far / 2, 0)],
-    second: [box(-far / 2, -first - gap - second, far, -first - gap)],
+    first: [box(-far, -first, over, 0)],
+    second: [box(-over, -first - gap - second, far, -first - gap)],
     fill: [],
     beam: { at: [0, 0], from: down },
   };
 }
 
 /** The first sheet lying from `left` on, the second standing on it with its face at x = 0. */
-function standingOutline(seam: Extract<SeamJoint, { leg: unknown }>, left: number): JointOutline {
-  const far = runOn(seam);
+function standingOutline(
+  seam: Extract<SeamJoint, { leg: unknown }>,
+  left: number,
+  far: number,
+): JointOutline {
   const [first, second, gap] = sizes(seam);
   const leg = inMm(seam.leg);
   return {
@@ -144,8 +147,7 @@ function triangle(leg: number): PolygonMm {
   ];
 }
 
-function outsideCornerOutline(seam: SeamJoint): JointOutline {
-  const far = runOn(seam);
+function outsideCornerOutline(seam: SeamJoint, far: number): JointOutline {
   const [first, second, gap] = sizes(seam);
   const radius = Math.min(first, second);
   const round = arc([0, 0], radius, 0, Math.PI / 2, arcPoints / 4);
@@ -157,8 +159,7 @@ function outsideCornerOutline(seam: SeamJoint): JointOutline {
   };
 }
 
-function edgeOutline(seam: SeamJoint): JointOutline {
-  const far = runOn(seam);
+function edgeOutline(seam: SeamJoint, far: number): JointOutline {
   const [first, second, gap] = sizes(seam);
   const fill = gap > 0 ? [box(-gap / 2, -Math.min(first, second), gap / 2, 0)] : [];
   return {
@@ -169,11 +170,11 @@ function edgeOutline(seam: SeamJoint): JointOutline {
   };
 }
 
-function flareOutline(seam: SeamOf<'flareGroove'>): JointOutline {
+function flareOutline(seam: SeamOf<'flareGroove'>, runsOn: number): JointOutline {
   const [wall, second, gap] = sizes(seam);
   const radius = inMm(seam.tubeRadius);
   const centre: PointMm = [0, radius + gap];
-  const far = Math.max(runOn(seam), radius + 2 * wall);
+  const far = Math.max(runsOn, radius + 2 * wall);
   const reach = Math.min(inMm(seam.leg), radius);
   const angle = Math.asin(reach / radius);
   const ring = [
@@ -189,8 +190,8 @@ function flareOutline(seam: SeamOf<'flareGroove'>): JointOutline {
   };
 }
 
-function plugOutline(seam: SeamOf<'plug'>): JointOutline {
-  const far = runOn(seam) + inMm(seam.holeDiameter);
+function plugOutline(seam: SeamOf<'plug'>, runsOn: number): JointOutline {
+  const far = runsOn + inMm(seam.holeDiameter);
   const [first, second, gap] = sizes(seam);
   const half = inMm(seam.holeDiameter) / 2;
   const leg = inMm(plugLeg(seam.firstThickness, seam.holeDiameter));

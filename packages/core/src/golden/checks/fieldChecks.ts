@@ -64,7 +64,7 @@ const gaussianOnHalfSpace = overCases<GaussianCase>(({ input, riseK }, label) =>
   const section = halfPlate(outwards, outwards);
   const light = { spot: 4 * sigma, wobble: { shape: 'none' }, columnShare: 0, columnDepth: 1 } as const;
   const source = lightSource({ ...light, absorbed: absorbed / 2, at: [0, 0], from: [0, -1] }, section, along);
-  const losses = { coefficient: 0, boiling: null };
+  const losses = { toAir: () => 0, boiling: null };
   const { potential } = solveSteady({ law, section, along, travel, source, losses }, { tolerance: 1e-6 });
   const rise = fieldAt(section, along, potential, -x, y, z) / conductivity;
   return compare(label, ofTheMethod, [['rise', riseK, rise]]);

@@ -1,0 +1,6 @@
+export { weldHeatInput, type WeldHeatInput, type WeldedPart } from './WeldHeatInput.js';
+export { seamHeat, type SeamHeat } from './seamHeat.js';
+export { tintLeft, type TintEdges, type TintLeft } from './tintLeft.js';
+export { coolUntil, gloveHolds, nextPassBelow } from './coolUntil.js';
+export { meltedBead, peakRise, type MeltedBead } from './meltedBead.js';
+export { faceLine, type Face } from './faces.js';
