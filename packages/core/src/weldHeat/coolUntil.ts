@@ -20,7 +20,10 @@ export const nextPassBelow: Readonly<Record<MetalFamily, Kelvin>> = {
  *
  * @returns null where it is still hotter when the field ends, an hour after
  */
-export function coolUntil({ law, times, frames }: Pick<SeamHeat, 'law' | 'times' | 'frames'>, to: Kelvin): Second | null {
+export function coolUntil(
+  { law, times, frames }: Pick<SeamHeat, 'law' | 'times' | 'frames'>,
+  to: Kelvin,
+): Second | null {
   const level = to - law.start;
   const hottest = frames.map((frame) => frame.reduce((most, rise) => Math.max(most, rise), 0));
   const last = hottest.findLastIndex((rise) => rise >= level);

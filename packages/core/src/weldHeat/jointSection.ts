@@ -50,7 +50,9 @@ export function jointSection(input: WeldHeatInput): JointSection {
   };
   const line = (axis: 0 | 1, start: number) =>
     brokenLine({
-      breaks: straightEdges(sheets.flat(), axis).concat(start === 0 ? [0] : []).filter((place) => place >= start),
+      breaks: straightEdges(sheets.flat(), axis)
+        .concat(start === 0 ? [0] : [])
+        .filter((place) => place >= start),
       zone: zone(axis),
       fine,
       growth,
@@ -63,7 +65,8 @@ export function jointSection(input: WeldHeatInput): JointSection {
   down.centres.forEach((z, row) => {
     across.centres.forEach((y, column) => {
       const point: PointMm = [y * 1000, -z * 1000];
-      sheet[row * across.widths.length + column] = 1 + sheets.findIndex((parts) => parts.some((one) => isInside(one, point)));
+      sheet[row * across.widths.length + column] =
+        1 + sheets.findIndex((parts) => parts.some((one) => isInside(one, point)));
     });
   });
   const lowest = Math.max(...corners.map(([, z]) => z));

@@ -25,15 +25,25 @@ export function meltedBead(heat: SeamHeat): MeltedBead {
     if ((peak[cell] as number) < law.liquidus) continue;
     area += (section.width[cell] as number) * (section.height[cell] as number);
     const [dy, dz] = [(section.y[cell] as number) - at[0], (section.z[cell] as number) - at[1]];
-    const half = (Math.abs(from[0]) * (section.width[cell] as number) + Math.abs(from[1]) * (section.height[cell] as number)) / 2;
+    const half =
+      (Math.abs(from[0]) * (section.width[cell] as number) +
+        Math.abs(from[1]) * (section.height[cell] as number)) /
+      2;
     depth = Math.max(depth, half - dy * from[0] - dz * from[1]);
   }
   const widthOn = (face: 'front' | 'back') => {
     const line = faceLine(heat, face);
-    const edges = edgesAbove(line, Array.from(line.cells, (cell) => peak[cell] as number), law.liquidus, isHalf);
+    const edges = edgesAbove(
+      line,
+      Array.from(line.cells, (cell) => peak[cell] as number),
+      law.liquidus,
+      isHalf,
+    );
     return edges === null ? 0 : edges.right - edges.left;
   };
-  const lastMolten = frames.slice(0, around).findLastIndex((frame) => frame.some((rise) => rise >= law.liquidus));
+  const lastMolten = frames
+    .slice(0, around)
+    .findLastIndex((frame) => frame.some((rise) => rise >= law.liquidus));
   return {
     area: isHalf ? 2 * area : area,
     depth,
@@ -47,6 +57,7 @@ export function meltedBead(heat: SeamHeat): MeltedBead {
 export function peakRise({ frames, cut }: Pick<SeamHeat, 'frames' | 'cut'>): Float32Array {
   const peak = new Float32Array(cut.section.cells);
   for (const frame of frames)
-    for (let cell = 0; cell < peak.length; cell++) peak[cell] = Math.max(peak[cell] as number, frame[cell] as number);
+    for (let cell = 0; cell < peak.length; cell++)
+      peak[cell] = Math.max(peak[cell] as number, frame[cell] as number);
   return peak;
 }

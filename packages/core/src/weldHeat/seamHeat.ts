@@ -77,7 +77,9 @@ export function seamHeat(input: WeldHeatInput, effort: SteadyEffort = {}): SeamH
   const { account, steps, isConverged, potential } = field;
   const head = framesAround(law, cut.section, along, potential);
   const headTimes = Array.from(along.centres, (behind) => behind / travel);
-  const tail = isConverged ? followCooling({ law, section: cut.section, toAir }, potential, along, travel) : nothing;
+  const tail = isConverged
+    ? followCooling({ law, section: cut.section, toAir }, potential, along, travel)
+    : nothing;
   return {
     law,
     cut,
@@ -107,10 +109,17 @@ function alongGun({ travel, wobble, spot }: WeldHeatInput, law: PhaseLaw): MeshL
 }
 
 /** The field around the gun as sections in the order of time. */
-function framesAround(law: PhaseLaw, { cells }: CrossSection, along: MeshLine, potential: Float64Array): Float32Array[] {
+function framesAround(
+  law: PhaseLaw,
+  { cells }: CrossSection,
+  along: MeshLine,
+  potential: Float64Array,
+): Float32Array[] {
   const count = along.widths.length;
   return Array.from({ length: count }, (_, i) =>
-    Float32Array.from({ length: cells }, (_, cell) => riseOfPotential(law, potential[cell * count + i] as number)),
+    Float32Array.from({ length: cells }, (_, cell) =>
+      riseOfPotential(law, potential[cell * count + i] as number),
+    ),
   );
 }
 
@@ -122,7 +131,10 @@ function followCooling(
 ) {
   const { law, section } = cooling;
   const count = along.widths.length;
-  const potential = Float64Array.from({ length: section.cells }, (_, cell) => around[cell * count + count - 1] as number);
+  const potential = Float64Array.from(
+    { length: section.cells },
+    (_, cell) => around[cell * count + count - 1] as number,
+  );
   let time = (along.centres[count - 1] as number) / travel;
   let step = (along.widths[count - 1] as number) / travel / 2;
   const times: number[] = [];

@@ -12,7 +12,10 @@ export interface TintLeft {
   readonly front: TintEdges;
   readonly back: TintEdges;
   /** The same where oxide grows three times as quickly, and a third: the tables differ by about so much. */
-  readonly likely: { readonly wide: Readonly<Record<Face, TintEdges>>; readonly narrow: Readonly<Record<Face, TintEdges>> };
+  readonly likely: {
+    readonly wide: Readonly<Record<Face, TintEdges>>;
+    readonly narrow: Readonly<Record<Face, TintEdges>>;
+  };
 }
 
 /** Tables of tints disagree by about 40 K, which is a factor of three in growth. */
@@ -30,7 +33,9 @@ export function tintLeft(heat: SeamHeat, metal: Metal): TintLeft | null {
   const oxide = oxideGrown(heat, growth.perSecond);
   const edgesOn = (face: Face, quicker: number): TintEdges => {
     const line = faceLine(heat, face);
-    const grown = Array.from(line.cells, (cell) => Math.log(Math.max(1e-30, quicker * (oxide[cell] as number))));
+    const grown = Array.from(line.cells, (cell) =>
+      Math.log(Math.max(1e-30, quicker * (oxide[cell] as number))),
+    );
     const edges = tints.map((tint) => [
       tint,
       edgesAbove(line, grown, Math.log(growth.shownFrom[tint]), heat.cut.isHalf),
@@ -42,7 +47,10 @@ export function tintLeft(heat: SeamHeat, metal: Metal): TintLeft | null {
 }
 
 /** Growth added up over all frames, a frame reaching halfway to its neighbours in time. */
-function oxideGrown(heat: SeamHeat, perSecond: (temperature: ReturnType<typeof kelvin>) => number): Float64Array {
+function oxideGrown(
+  heat: SeamHeat,
+  perSecond: (temperature: ReturnType<typeof kelvin>) => number,
+): Float64Array {
   const { times, frames, law } = heat;
   const oxide = new Float64Array(heat.cut.section.cells);
   frames.forEach((frame, i) => {
