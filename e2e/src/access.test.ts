@@ -56,7 +56,7 @@ describe('on a desk', () => {
 
   it('draws depth against power, with its table', async () => {
     await goTo(page, `${shop.heron.url}/dial`);
-    await press(page, 'Depth by knob');
+    await press(page, 'By knob');
     await page.waitForSelector('svg path[stroke]');
     await (await page.waitForSelector('::-p-text(The same as a table)'))?.click();
     expect(await page.$$eval('table tbody tr', (rows) => rows.length)).toBeGreaterThan(20);

@@ -235,7 +235,7 @@ describe('Dial', () => {
     await seeText(page, 'From behind: a line about');
     await press(page, 'From above');
     await seeText(page, 'where the light falls');
-    await press(page, 'Depth by knob');
+    await press(page, 'By knob');
     await pick(page, 'Against', 'wobbleRate');
     await seeText(page, 'The same as a table');
   });

@@ -63,7 +63,8 @@ function protectiveHeaders(isHttps: boolean) {
   return helmet({
     contentSecurityPolicy: {
       directives: {
-        'script-src': ["'self'"],
+        // The heat fields are worked out by compiled loops, which may be built here and nothing else.
+        'script-src': ["'self'", "'wasm-unsafe-eval'"],
         'script-src-attr': ["'none'"],
         'style-src': ["'self'", "'unsafe-inline'"],
         'img-src': ["'self'", 'data:', 'blob:'],

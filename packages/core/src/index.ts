@@ -29,6 +29,7 @@ export {
   litre,
   normalLitrePerMinute,
   celsius,
+  inCelsius,
   kelvinDifference,
   type Metre,
   sheetGaugeMm,
@@ -184,6 +185,32 @@ export {
   distortion,
   neighbourWait,
 } from './heat/index.js';
+
+// Where the heat of a seam goes
+export type { SteadyEffort } from './field/index.js';
+export {
+  weldHeatInput,
+  type WeldHeatInput,
+  type WeldedPart,
+  seamHeat,
+  type SeamHeat,
+  tintLeft,
+  type TintEdges,
+  type TintLeft,
+  coolUntil,
+  gloveHolds,
+  nextPassBelow,
+  meltedBead,
+  type MeltedBead,
+  faceLine,
+  type Face,
+  type FaceEdges,
+  faceInto,
+  frameAt,
+  rasterInto,
+  sectionRaster,
+  type RasterWindow,
+} from './weldHeat/index.js';
 
 // How likely each outcome is
 export {

@@ -48,9 +48,9 @@ describe('the API', () => {
 
   it('allows scripts from here alone', async () => {
     const { headers } = await server.http.get('/api/health');
-    expect(headers['content-security-policy']).toContain("script-src 'self'");
+    expect(headers['content-security-policy']).toContain("script-src 'self' 'wasm-unsafe-eval'");
     expect(headers['content-security-policy']).toMatch(
-      /script-src 'self';.*script-src-attr 'none'|script-src-attr 'none';.*script-src 'self';/,
+      /script-src 'self' 'wasm-unsafe-eval';.*script-src-attr 'none'|script-src-attr 'none';.*script-src 'self' 'wasm-unsafe-eval';/,
     );
     expect(headers['content-security-policy']).toContain("frame-ancestors 'none'");
     expect(headers['content-security-policy']).not.toContain('upgrade-insecure-requests');

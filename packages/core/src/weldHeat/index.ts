@@ -3,5 +3,5 @@ export { seamHeat, type SeamHeat } from './seamHeat.js';
 export { tintLeft, type TintEdges, type TintLeft } from './tintLeft.js';
 export { coolUntil, gloveHolds, nextPassBelow } from './coolUntil.js';
 export { meltedBead, peakRise, type MeltedBead } from './meltedBead.js';
-export { faceLine, type Face } from './faces.js';
+export { faceLine, type Face, type FaceEdges } from './faces.js';
 export { faceInto, frameAt, rasterInto, sectionRaster, type RasterWindow } from './raster.js';

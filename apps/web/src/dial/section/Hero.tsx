@@ -10,12 +10,14 @@ const DepthChart = lazy(() => import('../chart/DepthChart.js'));
 const FromAbove = lazy(() => import('./FromAbove.js'));
 const FromAboveView = lazy(() => import('./FromAboveView.js'));
 const BehindView = lazy(() => import('./BehindView.js'));
+const HeatView = lazy(() => import('../heat/HeatView.js'));
 
 const views = [
   { id: 'section', label: 'Section' },
   { id: 'above', label: 'From above' },
   { id: 'behind', label: 'Behind' },
-  { id: 'chart', label: 'Depth by knob' },
+  { id: 'heat', label: 'Heat' },
+  { id: 'chart', label: 'By knob' },
 ] as const;
 type ViewId = (typeof views)[number]['id'];
 
@@ -45,7 +47,7 @@ export function Hero({ dial, outcome }: { dial: Dial; outcome: DialOutcome }) {
           ))}
         </div>
         {!dial.isCurrent && <span className="px-2 text-sm text-soft">the last good joint</span>}
-        {view !== 'chart' && (
+        {view !== 'chart' && view !== 'heat' && (
           <Suspense fallback={null}>
             <SaveButtons drawings={drawings} name={view} />
           </Suspense>
@@ -75,6 +77,8 @@ function View({ id, dial, outcome }: { id: ViewId; dial: Dial; outcome: DialOutc
       return <FromAboveView dial={dial} outcome={outcome} />;
     case 'behind':
       return <BehindView outcome={outcome} />;
+    case 'heat':
+      return <HeatView outcome={outcome} />;
     case 'chart':
       return <DepthChart outcome={outcome} />;
   }

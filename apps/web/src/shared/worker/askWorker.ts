@@ -4,12 +4,28 @@ export interface RunningWork<Answer> {
   readonly cancel: () => void;
 }
 
-/** Asks a worker one thing, so that the screen stays alive meanwhile; it ends with the answer or when stopped. */
-export function askWorker<Answer>(worker: Worker, task: object): RunningWork<Answer> {
+/** How far a worker has come, 0 to 1, which it may say on the way. */
+export interface WorkProgress {
+  readonly done: number;
+}
+
+/**
+ * Asks a worker one thing, so that the screen stays alive meanwhile; it ends with the answer or when stopped.
+ *
+ * @param onProgress told how far it has come, by workers that say so
+ */
+export function askWorker<Answer extends object>(
+  worker: Worker,
+  task: object,
+  onProgress: (done: number) => void = () => {},
+): RunningWork<Answer> {
   let cancel = () => {};
   const answer = new Promise<Answer | { readonly fault: string }>((resolve) => {
     cancel = () => resolve({ fault: 'Stopped.' });
-    worker.onmessage = ({ data }: MessageEvent<Answer>) => resolve(data);
+    worker.onmessage = ({ data }: MessageEvent<Answer | WorkProgress>) => {
+      if ('done' in data) onProgress(data.done);
+      else resolve(data);
+    };
     worker.onerror = ({ message }) => resolve({ fault: message });
   });
   void answer.then(() => worker.terminate());

@@ -1,0 +1,74 @@
+import { Pause, Play, StepBack, StepForward } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import { momentWords } from './heatWords.js';
+
+interface HeatClockProps {
+  /** Seconds since the gun of each frame. */
+  times: Float64Array;
+  frame: number;
+  onFrame: (frame: number) => void;
+}
+
+/** Frames a second while it plays: they lie closer together where things are quick. */
+const playedPerSecond = 15;
+
+/** Goes through a section's heat: play, a step back or on, and a slide to any moment. */
+export function HeatClock({ times, frame, onFrame }: HeatClockProps) {
+  const [isPlaying, setPlaying] = useState(false);
+  const last = times.length - 1;
+  useEffect(() => {
+    if (!isPlaying) return undefined;
+    const timer = setTimeout(() => {
+      if (frame >= last) setPlaying(false);
+      else onFrame(frame + 1);
+    }, 1000 / playedPerSecond);
+    return () => clearTimeout(timer);
+  }, [isPlaying, frame, last, onFrame]);
+  const play = () => {
+    if (!isPlaying && frame >= last) onFrame(0);
+    setPlaying(!isPlaying);
+  };
+  const goTo = (to: number) => {
+    setPlaying(false);
+    onFrame(Math.min(last, Math.max(0, to)));
+  };
+  return (
+    <div className="flex items-center gap-1">
+      <ClockButton name={isPlaying ? 'Pause' : 'Play'} icon={isPlaying ? Pause : Play} onPress={play} />
+      <ClockButton name="A step back" icon={StepBack} onPress={() => goTo(frame - 1)} />
+      <ClockButton name="A step on" icon={StepForward} onPress={() => goTo(frame + 1)} />
+      <input
+        type="range"
+        className="range touch-always min-w-0 grow range-primary range-sm [--range-fill:0]"
+        min={0}
+        max={last}
+        value={frame}
+        aria-label="Moment"
+        aria-valuetext={momentWords(times[frame] ?? 0)}
+        onChange={(event) => goTo(Number(event.target.value))}
+      />
+      <span className="w-40 text-right text-sm">{momentWords(times[frame] ?? 0)}</span>
+    </div>
+  );
+}
+
+function ClockButton({
+  name,
+  icon: Icon,
+  onPress,
+}: {
+  name: string;
+  icon: typeof Play;
+  onPress: () => void;
+}) {
+  return (
+    <button
+      type="button"
+      className="btn btn-square touch btn-ghost btn-sm"
+      aria-label={name}
+      onClick={onPress}
+    >
+      <Icon className="size-5" aria-hidden="true" />
+    </button>
+  );
+}

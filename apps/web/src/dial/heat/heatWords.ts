@@ -1,0 +1,44 @@
+import { inCelsius, kelvin, type FaceEdges, type TintEdges } from '@lone-heron/core';
+import { figure } from '../../shared/figures/figures.js';
+import { spokenLength } from '../../shared/figures/spoken.js';
+import { spokenTemperature } from '../../shared/figures/spokenStates.js';
+
+/** A temperature from a rise, in whole degrees: a field knows no tenths. */
+export function temperatureWords(rise: number, start: number): string {
+  const celsius = inCelsius(kelvin(start + rise));
+  const step = celsius < 200 ? 5 : 10;
+  return spokenTemperature(Math.round(celsius / step) * step).replace(/\.\d+/, '');
+}
+
+/** A time as one says it: "0.3 s", "12 s", "4 min". */
+export function timeWords(seconds: number): string {
+  if (seconds < 0.95) return `${figure(seconds, 2)} s`;
+  if (seconds < 9.5) return `${figure(seconds, 1)} s`;
+  if (seconds < 30) return `${figure(seconds, 0)} s`;
+  if (seconds < 100) return `${figure(Math.round(seconds / 5) * 5, 0)} s`;
+  return `${figure(Math.round(seconds / 30) / 2, seconds < 600 ? 1 : 0)} min`;
+}
+
+/** When of a section: before the gun or after it. */
+export function momentWords(seconds: number): string {
+  if (Math.abs(seconds) < 0.005) return 'under the gun';
+  return seconds < 0 ? `${timeWords(-seconds)} before the gun` : `${timeWords(seconds)} after the gun`;
+}
+
+/** mm to a half: what a field and the tables of colours know. */
+const mmOf = (metres: number) => Math.round(metres * 2000) / 2;
+
+/** Where a tint lies: its width, or both edges where they differ. */
+export function edgeWords(edges: FaceEdges | null): string {
+  if (edges === null) return 'none';
+  const [left, right] = [-mmOf(edges.left), mmOf(edges.right)];
+  if (Math.abs(left - right) < 0.05 * Math.max(left, right)) return `${spokenLength(left + right)} wide`;
+  return `${spokenLength(left)} left, ${spokenLength(right)} right`;
+}
+
+/** Between which widths a tint lies by the tables that there are. */
+export function widthRange(narrow: TintEdges[keyof TintEdges], wide: TintEdges[keyof TintEdges]): string {
+  const width = (edges: FaceEdges | null) => (edges === null ? 0 : mmOf(edges.right - edges.left));
+  const [low, unit = ''] = spokenLength(width(narrow)).split(' ');
+  return `${low} to ${spokenLength(width(wide)).split(' ')[0] ?? ''} ${unit}`;
+}
