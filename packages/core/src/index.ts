@@ -210,6 +210,12 @@ export {
   rasterInto,
   sectionRaster,
   type RasterWindow,
+  mendEnds,
+  type MendedEnds,
+  type SeamEnds,
+  type SeamEndsSetting,
+  seamWarp,
+  type SeamWarp,
 } from './weldHeat/index.js';
 
 // How likely each outcome is

@@ -46,6 +46,10 @@ export interface Metal {
   readonly keyholeAbsorptivity: number;
   /** Mean linear expansion from cold to melting, 1/K. */
   readonly expansion: number;
+  /** Stiffness cold, Pa. */
+  readonly young: number;
+  /** Stress at which it yields cold, as delivered; Pa. Handbook values, which differ by a third between tempers. */
+  readonly yieldStrength: number;
   /** Peak temperatures at which the metal beside the seam takes colour in air; null where it shows no bands. */
   readonly tint: TintScale | null;
   /** What cracks and how; null where cracking is no matter. */

@@ -2,6 +2,8 @@ export {
   bucklingForce,
   bucklingHeat,
   tendonForce,
+  usualStrip,
+  widestFlat,
   type PressedStrip,
   type ShrinkingMetal,
 } from './tendon.js';

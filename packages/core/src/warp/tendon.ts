@@ -42,9 +42,15 @@ export interface PressedStrip {
   readonly poisson: number;
 }
 
-/** One long edge held by the seam, the other free: a sheet with a seam along it. */
-export const freeEdgeFactor = 0.43;
-export const usualPoisson = 0.3;
+/**
+ * A sheet with a seam along one edge, the other free.
+ *
+ * @param thickness m
+ * @param width m
+ */
+export function usualStrip(thickness: number, width: number): PressedStrip {
+  return { thickness, width, edgeFactor: 0.43, poisson: 0.3 };
+}
 
 /**
  * Force at which a strip gives way sideways: k pi2 E/(12 (1 - nu2)) (t/b)2 times its section. Source: Bryan 1891, in
@@ -72,4 +78,18 @@ export function bucklingForce(
  */
 export function bucklingHeat(metal: ShrinkingMetal, strip: PressedStrip): number {
   return bucklingForce(strip, metal.young) / pullOfHeat(metal);
+}
+
+/**
+ * Widest strip of a thickness that bears a force without giving way.
+ *
+ * @param strip whose thickness and edges count; its width does not
+ * @param force N, above 0
+ * @returns m
+ * @example
+ * (widestFlat(usualStrip(1.5e-3, 0.1), 193e9, 15e3) * 1000).toFixed(1) // => '16.8'
+ */
+export function widestFlat(strip: PressedStrip, young: number, force: number): number {
+  // The force falls with one over the width.
+  return bucklingForce({ ...strip, width: 1 }, young) / force;
 }

@@ -7,8 +7,13 @@ import type { SeamHeat } from './seamHeat.js';
 /** Where each tint is left on a face, from edge to edge; null where it is not. */
 export type TintEdges = Readonly<Record<Tint, FaceEdges | null>>;
 
+/** How far from where the light comes in each tint reaches on the sides that see it and on the others, m; 0 where it is not. */
+export type TintReach = Readonly<Record<Face, Readonly<Record<Tint, number>>>>;
+
 /** What colour a seam leaves, and how far its edges may lie elsewhere. */
 export interface TintLeft {
+  /** For joints whose sheets do not lie flat. */
+  readonly reach: TintReach;
   readonly front: TintEdges;
   readonly back: TintEdges;
   /** The same where oxide grows three times as quickly, and a third: the tables differ by about so much. */
@@ -43,7 +48,28 @@ export function tintLeft(heat: SeamHeat, metal: Metal): TintLeft | null {
     return Object.fromEntries(edges) as TintEdges;
   };
   const both = (quicker: number) => ({ front: edgesOn('front', quicker), back: edgesOn('back', quicker) });
-  return { ...both(1), likely: { wide: both(tableSpread), narrow: both(1 / tableSpread) } };
+  return {
+    ...both(1),
+    reach: reachOf(heat, oxide, growth.shownFrom),
+    likely: { wide: both(tableSpread), narrow: both(1 / tableSpread) },
+  };
+}
+
+function reachOf(
+  { cut }: SeamHeat,
+  oxide: Float64Array,
+  shownFrom: Readonly<Record<Tint, number>>,
+): TintReach {
+  const { section, at } = cut;
+  const reach = { front: { straw: 0, gold: 0, blue: 0 }, back: { straw: 0, gold: 0, blue: 0 } };
+  for (let cell = 0; cell < section.cells; cell++) {
+    if ((section.open[cell] as number) === 0) continue;
+    const face = (section.lit[cell] as number) > 0 ? 'front' : 'back';
+    const away = Math.hypot((section.y[cell] as number) - at[0], (section.z[cell] as number) - at[1]);
+    for (const tint of tints)
+      if ((oxide[cell] as number) >= shownFrom[tint]) reach[face][tint] = Math.max(reach[face][tint], away);
+  }
+  return reach;
 }
 
 /** Growth added up over all frames, a frame reaching halfway to its neighbours in time. */

@@ -8,6 +8,9 @@ import { brokenLine } from './brokenLine.js';
 import { coolUntil, gloveHolds, nextPassBelow } from './coolUntil.js';
 import { edgesAbove, faceLine } from './faces.js';
 import { jointSection } from './jointSection.js';
+import { mendEnds } from './mendEnds.js';
+import { seamEnds } from './seamEnds.js';
+import { seamWarp } from './seamWarp.js';
 import { meltedBead, peakRise } from './meltedBead.js';
 import { oxideGrowth, tintGrowth } from './oxideTint.js';
 import { faceInto, frameAt, rasterInto, sectionRaster } from './raster.js';
@@ -233,5 +236,75 @@ describe('a raster', () => {
     const [first, last] = [front.y[0]!, front.y.at(-1)!];
     expect(inMm(metre(-first))).toBeGreaterThan(95);
     expect(inMm(metre(last))).toBeGreaterThan(95);
+  });
+});
+
+describe('the ends of a seam', () => {
+  const plain = { dwell: 0, rampUp: 0, rampDown: 0 };
+
+  it('stay cold at the start for longer where the metal leads heat off, and run hot at the end', () => {
+    const steel = seamEnds(butt, plain);
+    const aluminium = seamEnds(inputFor('butt', 2, 'aluminium5052'), plain);
+    expect(steel.coldFor).toBeGreaterThan(1e-3);
+    expect(aluminium.coldFor).toBeGreaterThan(2 * steel.coldFor);
+    expect(aluminium.widestAtEnd).toBeGreaterThan(steel.widestAtEnd);
+    expect(steel.widestAtEnd).toBeGreaterThan(1.1);
+  });
+
+  it('are colder for a ramp up, and less hot for a ramp down', () => {
+    expect(seamEnds(butt, { ...plain, rampUp: 0.3 }).coldFor).toBeGreaterThan(seamEnds(butt, plain).coldFor);
+    const ramped = seamEnds(butt, { ...plain, rampDown: 0.3 });
+    expect(ramped.widestAtEnd).toBeLessThan(1.1);
+    expect(ramped.fadesFor).toBeGreaterThan(0);
+  });
+
+  it('are mended by a dwell that was run and wets the start without melting too wide', () => {
+    const mended = mendEnds(butt, { ...plain, rampUp: 0.15 })!;
+    expect(mended.isColdStart).toBe(true);
+    expect(mended.start).not.toBeNull();
+    expect(mended.start!.ends.coldFor).toBeLessThan(0.5 * mended.asSet.coldFor);
+    expect(mended.start!.ends.widestAtStart).toBeLessThanOrEqual(1.25);
+    expect(mended.isHotEnd).toBe(true);
+    expect(mended.end!.ends.widestAtEnd).toBeLessThanOrEqual(1.1);
+  });
+
+  it('are not spoken of where hardly anything melts, and not worked out further once stopped', () => {
+    const cold = { ...butt, absorbed: (butt.absorbed / 3) as typeof butt.absorbed };
+    const unknown = mendEnds(cold, plain)!;
+    expect([unknown.isKnown, unknown.start, unknown.end]).toEqual([false, null, null]);
+    expect(mendEnds(butt, plain, () => false)).toBeNull();
+  });
+});
+
+describe('the warp of a seam', () => {
+  it('pulls about as much as the quick form says, which knows only the heat', () => {
+    for (const [metal, thickness] of [
+      ['stainless304', 2],
+      ['lowCarbonSteel', 3],
+      ['aluminium5052', 2],
+    ] as const) {
+      const input = inputFor('butt', thickness, metal);
+      const warp = seamWarp(input, seamHeat(input));
+      expect(warp.pull / warp.quickPull).toBeGreaterThan(0.7);
+      expect(warp.pull / warp.quickPull).toBeLessThan(1.3);
+    }
+  });
+
+  it('is less for a quicker gun and on a bar', () => {
+    const of = (changes: Partial<WeldHeatInput>) => {
+      const input = { ...butt, ...changes };
+      return seamWarp(input, seamHeat(input));
+    };
+    const plain = of({});
+    expect(of({ travel: (butt.travel * 1.4) as typeof butt.travel }).pull).toBeLessThan(plain.pull);
+    expect(of({ backing: 'copper' }).pull).toBeLessThan(plain.pull);
+    expect(plain.shrinkage).toBeGreaterThan(0.02e-3);
+    expect(plain.shrinkage).toBeLessThan(0.5e-3);
+    expect(plain.heat).toBeGreaterThan(plain.bucklesFrom);
+  });
+
+  it('reaches with its colour as far on a flat joint as its edges lie', () => {
+    const left = tintLeft(heat, butt.metal)!;
+    expect(Math.abs(left.reach.front.straw - left.front.straw!.right)).toBeLessThan(0.6e-3);
   });
 });

@@ -6,12 +6,10 @@ import { inSpoken, spokenUnit } from '../../shared/figures/spoken.js';
 import type { HeatPoint } from './HeatPicture.js';
 import type { HeatLook } from './heatWindow.js';
 import { temperatureWords, timeWords } from './heatWords.js';
-import type { Heat } from './useHeat.js';
-
-type Shown = NonNullable<Heat['shown']>;
+import type { ShownField } from './useField.js';
 
 interface HeatCurveProps {
-  shown: Shown;
+  shown: ShownField;
   look: HeatLook;
   point: HeatPoint;
   onClose: () => void;
@@ -55,7 +53,7 @@ export function HeatCurve({ shown, look, point, onClose }: HeatCurveProps) {
 }
 
 /** The cell of the section under a place; the nearest where there is no metal. */
-function cellUnder({ answer }: Shown, look: HeatLook, point: HeatPoint): number {
+function cellUnder({ answer }: ShownField, look: HeatLook, point: HeatPoint): number {
   const { section, isHalf } = answer.heat.cut;
   const y = isHalf ? Math.abs(point.y) : point.y;
   if (look !== 'section') {

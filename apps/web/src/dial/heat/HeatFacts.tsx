@@ -1,12 +1,11 @@
-import { tints } from '@lone-heron/core';
-import { edgeWords, timeWords, widthRange } from './heatWords.js';
-import type { Heat } from './useHeat.js';
-
-type Shown = NonNullable<Heat['shown']>;
+import { seamRow, tints, type Face, type Tint, type TintLeft } from '@lone-heron/core';
+import { edgeWords, reachWords, timeWords, widthRange } from './heatWords.js';
+import type { ShownField } from './useField.js';
 
 /** What is left on the faces, and when it can be touched. */
-export function HeatFacts({ shown }: { shown: Shown }) {
+export function HeatFacts({ shown }: { shown: ShownField }) {
   const { tint, gloveAfter, nextPassAfter } = shown.answer;
+  const isFlat = seamRow(shown.task.joint.kind).hasFlatFaces;
   return (
     <div className="text-[0.95rem] leading-snug">
       {tint !== null && (
@@ -36,15 +35,16 @@ export function HeatFacts({ shown }: { shown: Shown }) {
                     />
                     {colour}
                   </th>
-                  <td>{edgeWords(tint.front[colour])}</td>
-                  <td>{edgeWords(tint.back[colour])}</td>
+                  <td>{tintWords(tint, 'front', colour, isFlat)}</td>
+                  <td>{tintWords(tint, 'back', colour, isFlat)}</td>
                 </tr>
               ))}
             </tbody>
           </table>
           <p className="text-soft">
-            In air, less under gas. By other tables straw{' '}
-            {widthRange(tint.likely.narrow.front.straw, tint.likely.wide.front.straw)}.
+            In air, less under gas.
+            {isFlat &&
+              ` By other tables straw ${widthRange(tint.likely.narrow.front.straw, tint.likely.wide.front.straw)}.`}
           </p>
         </>
       )}
@@ -54,6 +54,11 @@ export function HeatFacts({ shown }: { shown: Shown }) {
       </p>
     </div>
   );
+}
+
+/** How wide a tint is on a flat face, or how far it reaches where the faces do not lie flat. */
+function tintWords(tint: TintLeft, face: Face, colour: Tint, isFlat: boolean): string {
+  return isFlat ? edgeWords(tint[face][colour]) : reachWords(tint.reach[face][colour]);
 }
 
 function afterWords(seconds: number | null): string {

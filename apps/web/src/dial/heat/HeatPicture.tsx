@@ -6,9 +6,7 @@ import { ScaleBar } from '../section/ScaleBar.js';
 import { shopUnits } from '../../shared/figures/shopUnits.js';
 import { heatInk, heatShare, scaleRises } from './heatInk.js';
 import { heatWindow, type HeatLook } from './heatWindow.js';
-import type { Heat } from './useHeat.js';
-
-type Shown = NonNullable<Heat['shown']>;
+import type { ShownField } from './useField.js';
 
 /** A place that was touched: across the seam, and down in the section or behind the gun on a face; m. */
 export interface HeatPoint {
@@ -17,7 +15,7 @@ export interface HeatPoint {
 }
 
 interface HeatPictureProps {
-  shown: Shown;
+  shown: ShownField;
   look: HeatLook;
   frame: number;
   page: BoxSize;
@@ -88,7 +86,7 @@ function paint(
   canvas: HTMLCanvasElement | null,
   rises: Float32Array,
   columns: number,
-  { answer }: Shown,
+  { answer }: ShownField,
 ): void {
   const ink = canvas?.getContext('2d');
   if (ink === null || ink === undefined) return;
@@ -105,7 +103,7 @@ interface IsolinesProps {
   rises: Float32Array;
   window: ReturnType<typeof heatWindow>['window'];
   perPoint: number;
-  shown: Shown;
+  shown: ShownField;
 }
 
 /** The edge of the melt, and lines of equal heat at the temperatures of the scale. */
@@ -156,7 +154,7 @@ function GunMark({ x, y }: { x: number; y: number }) {
 }
 
 interface LeftColourProps {
-  shown: Shown;
+  shown: ShownField;
   look: HeatLook;
   page: BoxSize;
   scale: number;

@@ -1,9 +1,9 @@
 import { heatInk, heatShare, scaleRises } from './heatInk.js';
 import { temperatureWords } from './heatWords.js';
-import type { Heat } from './useHeat.js';
+import type { ShownField } from './useField.js';
 
 /** What the ink stands for, from cold to molten. */
-export function HeatScale({ shown }: { shown: NonNullable<Heat['shown']> }) {
+export function HeatScale({ shown }: { shown: ShownField }) {
   const { law } = shown.answer.heat;
   return (
     <ul className="flex flex-wrap gap-x-3 text-sm text-soft" aria-label="Temperatures of the picture">

@@ -1,25 +1,19 @@
-import { seamRow, type RasterWindow } from '@lone-heron/core';
+import type { RasterWindow } from '@lone-heron/core';
 import type { BoxSize } from '../../shared/drawing/useBoxSize.js';
-import type { Heat } from './useHeat.js';
+import type { ShownField } from './useField.js';
 
 export type HeatLook = 'section' | 'above' | 'behind';
-type Shown = NonNullable<Heat['shown']>;
-
-/** The looks that a joint has: its faces are shown where they lie flat under the gun. */
-export function looksOf({ task }: Shown): readonly HeatLook[] {
-  return seamRow(task.joint.kind).hasFlatFaces ? ['section', 'above', 'behind'] : ['section'];
-}
-
 /** Screen pixels from point to point of a raster. */
 const pixelStep = 3;
 
 /** The part of the section or face that is drawn on a page of so many pixels, and how many pixels a metre has there. */
 export function heatWindow(
-  shown: Shown,
+  shown: ShownField,
   look: HeatLook,
   page: BoxSize,
 ): { window: RasterWindow; scale: number } {
-  const { width, left, middle } = look === 'section' ? sectionFrame(shown) : faceFrame(shown, look, page);
+  const { width, left, middle } =
+    look === 'section' ? sectionFrame(shown, page) : faceFrame(shown, look, page);
   const scale = page.width / width;
   const top = middle - page.height / scale / 2;
   return {
@@ -34,16 +28,18 @@ export function heatWindow(
   };
 }
 
-/** So that the melt is seen with what is hot beside it; how far colour goes is told, and shown on the faces. */
-function sectionFrame({ task, answer }: Shown) {
-  const half = Math.max(1.5 * task.beadWidth, 1.2 * task.depth, 3.5e-3);
+/** So that the melt is seen whole with what is hot beside it; how far colour goes is told, and shown on the faces. */
+function sectionFrame({ task, answer }: ShownField, page: BoxSize) {
   const { at, from } = answer.heat.cut;
+  const isFlat = from[0] === 0;
+  const high = isFlat ? 1.25 * task.depth : 2 * (task.depth + task.beadWidth / 2);
+  const half = Math.max(1.5 * task.beadWidth, (high * page.width) / page.height / 2, 3.5e-3);
   const inMelt = (axis: 0 | 1) => at[axis] - (from[axis] * task.depth) / 2;
   return { width: 2 * half, left: inMelt(0) - half, middle: inMelt(1) };
 }
 
 /** A quarter of it ahead of the gun; so high that the colour is seen from edge to edge. */
-function faceFrame({ task, answer }: Shown, look: HeatLook, page: BoxSize) {
+function faceFrame({ task, answer }: ShownField, look: HeatLook, page: BoxSize) {
   const straw = answer.tint?.[look === 'above' ? 'front' : 'back'].straw ?? null;
   const high = Math.max(straw === null ? 0 : 1.15 * (straw.right - straw.left), 3 * task.beadWidth);
   const width = Math.max((high * page.width) / page.height, 3.5 * answer.bead.poolBehind);

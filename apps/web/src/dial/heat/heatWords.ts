@@ -36,6 +36,11 @@ export function edgeWords(edges: FaceEdges | null): string {
   return `${spokenLength(left)} left, ${spokenLength(right)} right`;
 }
 
+/** How far from the seam a tint reaches. */
+export function reachWords(metres: number): string {
+  return metres === 0 ? 'none' : `to ${spokenLength(mmOf(metres))} away`;
+}
+
 /** Between which widths a tint lies by the tables that there are. */
 export function widthRange(narrow: TintEdges[keyof TintEdges], wide: TintEdges[keyof TintEdges]): string {
   const width = (edges: FaceEdges | null) => (edges === null ? 0 : mmOf(edges.right - edges.left));

@@ -13,7 +13,7 @@ import {
 } from '@lone-heron/core';
 
 /** A field with what is read off it. */
-export interface HeatAnswer {
+export interface FieldAnswer {
   readonly heat: SeamHeat;
   readonly bead: MeltedBead;
   /** Null for metals that show none. */
@@ -24,10 +24,10 @@ export interface HeatAnswer {
 }
 
 /** Solves the field and reads it; nothing is read off one that has not settled. */
-export function heatAnswer(
+export function fieldAnswer(
   task: WeldHeatInput,
   effort: SteadyEffort,
-): HeatAnswer | { readonly fault: string } {
+): FieldAnswer | { readonly fault: string } {
   const heat = seamHeat(task, effort);
   if (!heat.isConverged) return { fault: notSettled };
   return {

@@ -1,43 +1,47 @@
-import type { WeldHeatInput } from '@lone-heron/core';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { useSettled } from '../../shared/form/useSettled.js';
-import { askWorker } from '../../shared/worker/askWorker.js';
-import type { HeatAnswer } from './heatAnswer.js';
-import type { HeatWorkerAnswer } from './heatWorker.js';
+import { useSettled } from '../form/useSettled.js';
+import { askWorker } from './askWorker.js';
 
-/** A field and what it is of. */
-interface ShownHeat {
-  readonly task: WeldHeatInput;
-  readonly answer: HeatAnswer;
+/** What a worker answered, and to what. */
+export interface ShownWork<Task, Answer> {
+  readonly task: Task;
+  readonly answer: Answer;
 }
 
-/** The heat of a setting, as far as it is worked out. */
-export interface Heat {
-  /** The newest there is: of the setting before, while this one is worked out. */
-  readonly shown: ShownHeat | null;
+/** Work beside the screen, as far as it is. */
+export interface Worked<Task, Answer> {
+  /** The newest there is: of the task before, while this one is worked out. */
+  readonly shown: ShownWork<Task, Answer> | null;
   /** How far the one that is under way has come, 0 to 1; null where none is. */
   readonly done: number | null;
-  /** Why there is none of this setting; null where there is. */
+  /** Why there is no answer to this task; null where there is one, or none yet. */
   readonly fault: string | null;
   readonly stop: () => void;
   readonly again: () => void;
 }
 
-/** Works a field out beside the screen, anew once the knobs stand still. */
-export function useHeat(task: WeldHeatInput | null): Heat {
+/**
+ * Has a task worked out beside the screen, anew once it has stood still; it can be stopped and asked again.
+ *
+ * @param task plain figures, or null while there is none
+ * @param start makes the worker; kept the same, as a function outside the component is
+ */
+export function useWorked<Task extends object, Answer extends object>(
+  task: Task | null,
+  start: () => Worker,
+): Worked<Task, Answer> {
   const said = JSON.stringify(task);
   const settled = useSettled(said);
-  const [shown, setShown] = useState<ShownHeat | null>(null);
+  const [shown, setShown] = useState<ShownWork<Task, Answer> | null>(null);
   const [ended, setEnded] = useState<{ said: string; fault: string | null } | null>(null);
   const [done, setDone] = useState(0);
   const [attempt, setAttempt] = useState(0);
   const cancel = useRef(() => {});
   useEffect(() => {
-    const asked = JSON.parse(settled) as WeldHeatInput | null;
+    const asked = JSON.parse(settled) as Task | null;
     if (asked === null) return undefined;
     let isOld = false;
-    const worker = new Worker(new URL('./heatWorker.ts', import.meta.url), { type: 'module' });
-    const running = askWorker<HeatWorkerAnswer>(worker, asked, (far) => {
+    const running = askWorker<Answer>(start(), asked, (far) => {
       if (!isOld) setDone(far);
     });
     cancel.current = running.cancel;
@@ -51,7 +55,7 @@ export function useHeat(task: WeldHeatInput | null): Heat {
       isOld = true;
       running.cancel();
     };
-  }, [settled, attempt]);
+  }, [settled, attempt, start]);
   const stop = useCallback(() => cancel.current(), []);
   const again = useCallback(() => {
     setEnded(null);
