@@ -1,7 +1,16 @@
-import { inDegrees, inMm, type SeamWarp, type WeldHeatInput } from '@lone-heron/core';
+import {
+  inDegrees,
+  inMm,
+  joulePerMetre,
+  saidHeat,
+  type SeamWarp,
+  type WeldHeatInput,
+} from '@lone-heron/core';
 import { useMemo } from 'react';
 import { figure } from '../../shared/figures/figures.js';
+import { shopUnits } from '../../shared/figures/shopUnits.js';
 import { spokenLength } from '../../shared/figures/spoken.js';
+import { spokenForce } from '../../shared/figures/spokenStates.js';
 import { useWorked, type ShownWork } from '../../shared/worker/useWorked.js';
 import type { DialOutcome } from '../dialOutcome.js';
 import { UnderWay } from './UnderWay.js';
@@ -76,7 +85,7 @@ function WarpRow({ name, welded, warp }: { name: string; welded: number; warp: S
         {name}
       </th>
       <td>{spokenLength(warp.shrinkage * 1000 * welded)}</td>
-      <td>{figure(pull / 1000, 1)} kN</td>
+      <td>{spokenForce(pull)}</td>
       <td>{spokenLength(Math.round((warp.widestFlat * 1000) / welded))}</td>
     </tr>
   );
@@ -86,13 +95,13 @@ function WarpRow({ name, welded, warp }: { name: string; welded: number; warp: S
 function bucklingWords({ heat, bucklesFrom }: SeamWarp, { ways }: WarpTask): string {
   const part = ways[0]?.input.part;
   const width = part === undefined ? '' : spokenLength(inMm(part.sideWidth));
-  const [has, from] = [heat, bucklesFrom].map((each) => figure(each / 1000, each < 1e4 ? 1 : 0)) as [
+  const [has, from] = [heat, bucklesFrom].map((each) => saidHeat(joulePerMetre(each), shopUnits())) as [
     string,
     string,
   ];
   return heat > bucklesFrom
-    ? `A free sheet ${width} wide gives way from ${from} J/mm on, and this seam leaves ${has}: expect waves along it. Less heat, stitches, a fold or a rib beside the seam hold it flat.`
-    : `A free sheet ${width} wide bears it: it would give way from ${from} J/mm on, and this seam leaves ${has}.`;
+    ? `A free sheet ${width} wide gives way from ${from} on, and this seam leaves ${has}: expect waves along it. Less heat, stitches, a fold or a rib beside the seam hold it flat.`
+    : `A free sheet ${width} wide bears it: it would give way from ${from} on, and this seam leaves ${has}.`;
 }
 
 function turnWords({ consequences, said }: DialOutcome): string {

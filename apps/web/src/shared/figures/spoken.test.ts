@@ -1,7 +1,13 @@
 import { houseStarts, type HouseUnits } from '@lone-heron/contract';
 import { readTyped } from './readTyped.js';
 import { speakIn } from './shopUnits.js';
-import { spokenDistance, spokenLowPressure, spokenPressure, spokenTemperature } from './spokenStates.js';
+import {
+  spokenDistance,
+  spokenForce,
+  spokenLowPressure,
+  spokenPressure,
+  spokenTemperature,
+} from './spokenStates.js';
 import { spokenFlow, spokenLength, spokenMass, spokenTravel, spokenUnit, typedText } from './spoken.js';
 import { spokenMoney } from './spokenMoney.js';
 import { spokenRange, spokenReading } from './spokenRange.js';
@@ -36,6 +42,7 @@ describe('in a shop in inches', () => {
   });
 
   it('pressure, warmth, weight, distance and money are in its units', () => {
+    expect(spokenForce(12_600)).toBe('2830 lbf');
     expect([spokenPressure(138), spokenLowPressure(0.4), spokenTemperature(22)]).toEqual([
       ...['2002 psi', '5.8 psi', '71.6 °F'],
     ]);

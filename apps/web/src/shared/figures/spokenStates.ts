@@ -20,3 +20,11 @@ export function spokenPressures(from: number, to: number): string {
 export const spokenLowPressure = (bar: number): string =>
   spokenFigure(bar, 'bar', shopUnits().pressure === 'bar' ? 2 : 1);
 export const spokenDistance = (metres: number): string => spokenFigure(metres, 'm', 0);
+
+const newtonsPerPoundForce = 4.448222;
+
+/** A force in kN, or in pounds to the ten where masses are. */
+export const spokenForce = (newtons: number): string =>
+  shopUnits().mass === 'kg'
+    ? `${figure(newtons / 1000, 1)} kN`
+    : `${figure(Math.round(newtons / newtonsPerPoundForce / 10) * 10, 0)} lbf`;
