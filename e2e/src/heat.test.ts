@@ -25,8 +25,8 @@ const moment = () =>
 /** Colours of the picture, as numbers of how many points are how bright. */
 const brightness = () =>
   page.$eval('#dial-drawing canvas', (canvas) => {
-    const { width, height } = canvas as HTMLCanvasElement;
-    const { data } = (canvas as HTMLCanvasElement).getContext('2d')!.getImageData(0, 0, width, height);
+    const { width, height } = canvas;
+    const { data } = canvas.getContext('2d')!.getImageData(0, 0, width, height);
     let sum = 0;
     for (let at = 0; at < data.length; at += 4) sum += data[at]! * (data[at + 3]! > 0 ? 1 : 0);
     return sum / (width * height);

@@ -1,3 +1,4 @@
+import { joulePerMetre, type JoulePerMetre } from '../quantity/index.js';
 import { bucklingHeat, tendonForce, usualStrip, widestFlat } from '../warp/index.js';
 import { peakRise } from './meltedBead.js';
 import type { SeamHeat } from './seamHeat.js';
@@ -11,9 +12,9 @@ export interface SeamWarp {
   readonly pull: number;
   /** The same by the quick form from the heat alone, N. */
   readonly quickPull: number;
-  /** Heat of a metre of seam, J, absorbed; and from which a sheet as wide as this part's gives way. */
-  readonly heat: number;
-  readonly bucklesFrom: number;
+  /** Absorbed by a metre of seam; and from which a sheet as wide as this part's gives way. */
+  readonly heat: JoulePerMetre;
+  readonly bucklesFrom: JoulePerMetre;
   /** Widest free sheet beside the seam that stays flat, m. */
   readonly widestFlat: number;
   /** The real figure lies between these over and times this. */
@@ -55,8 +56,8 @@ export function seamWarp({ metal, joint, absorbed, travel, part }: WeldHeatInput
     shrinkage: (whole * across) / thickness,
     pull,
     quickPull: tendonForce(metal, perLength),
-    heat: perLength,
-    bucklesFrom: bucklingHeat(metal, strip),
+    heat: joulePerMetre(perLength),
+    bucklesFrom: joulePerMetre(bucklingHeat(metal, strip)),
     widestFlat: widestFlat(strip, metal.young, pull),
     factor: factorEitherWay,
   };

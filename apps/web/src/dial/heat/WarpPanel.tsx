@@ -1,11 +1,4 @@
-import {
-  inDegrees,
-  inMm,
-  joulePerMetre,
-  saidHeat,
-  type SeamWarp,
-  type WeldHeatInput,
-} from '@lone-heron/core';
+import { inDegrees, inMm, saidHeat, type SeamWarp, type WeldHeatInput } from '@lone-heron/core';
 import { useMemo } from 'react';
 import { figure } from '../../shared/figures/figures.js';
 import { shopUnits } from '../../shared/figures/shopUnits.js';
@@ -95,10 +88,7 @@ function WarpRow({ name, welded, warp }: { name: string; welded: number; warp: S
 function bucklingWords({ heat, bucklesFrom }: SeamWarp, { ways }: WarpTask): string {
   const part = ways[0]?.input.part;
   const width = part === undefined ? '' : spokenLength(inMm(part.sideWidth));
-  const [has, from] = [heat, bucklesFrom].map((each) => saidHeat(joulePerMetre(each), shopUnits())) as [
-    string,
-    string,
-  ];
+  const [has, from] = [heat, bucklesFrom].map((each) => saidHeat(each, shopUnits())) as [string, string];
   return heat > bucklesFrom
     ? `A free sheet ${width} wide gives way from ${from} on, and this seam leaves ${has}: expect waves along it. Less heat, stitches, a fold or a rib beside the seam hold it flat.`
     : `A free sheet ${width} wide bears it: it would give way from ${from} on, and this seam leaves ${has}.`;
