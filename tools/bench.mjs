@@ -8,6 +8,7 @@ import * as core from '../packages/core/dist/index.js';
 import { changeoverTimes } from './bench/changeoverTimes.mjs';
 import { evidenceTime } from './bench/evidenceTime.mjs';
 import { firstScreenScript } from './bench/firstScreenScript.mjs';
+import { heatTimes } from './bench/heatTimes.mjs';
 import { meltSpeed } from './bench/meltSpeed.mjs';
 import { paintTime } from '../e2e/bench/paintTime.mjs';
 import { plainJobMs } from './bench/plainJob.mjs';
@@ -24,6 +25,7 @@ const measures = [
   changeoverTimes,
   weldOrderTimes,
   tracingTime,
+  heatTimes,
   couponListTime,
   windowStudyTime,
   startTime,
@@ -33,7 +35,7 @@ const measures = [
 let isWell = true;
 for (const measure of measures) {
   const before = plainJobMs();
-  const { what, times, note = '' } = await measure();
+  const { what, times, ratios = [], note = '' } = await measure();
   const plain = (before + plainJobMs()) / 2;
   for (const { name, ms, most } of times) {
     const jobs = ms / plain;
@@ -44,6 +46,8 @@ for (const measure of measures) {
       `under ${most}`,
     );
   }
+  for (const { name, value, most } of ratios)
+    tell(value <= most, `${what}, ${name}`, value.toFixed(3), `under ${most.toFixed(2)}`);
   if (note !== '') console.log(`      ${note}`);
 }
 const { what, value, bound, ok } = firstScreenScript();
