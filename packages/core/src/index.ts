@@ -375,6 +375,7 @@ export {
   knobEffect,
   type KnobEffect,
   settingWarnings,
+  partCounted,
   settingCompanions,
   type SettingCompanions,
   weldConsequences,

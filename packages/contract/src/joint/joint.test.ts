@@ -91,6 +91,17 @@ describe('a job from a joint', () => {
   const profile = startingProfiles[0]?.profile as MachineProfile;
   const jobOf = (joint: Joint) => coreJob(joint, 1, profile, { kind: 'reach' });
 
+  it('knows a free edge and a bar behind the seam, which take heat or throw it back', () => {
+    const conditions = { ...plainConditions, backing: 'copper' as const, freeEdgeMm: 12 };
+    expect(jobOf(recorded('butt', { conditions }))).toMatchObject({ backing: 'copper', freeEdge: mm(12) });
+    expect(coreConditions(recorded('butt', { conditions })).freeEdge).toBe(mm(12));
+    expect(jobOf(recorded('butt'))).not.toHaveProperty('freeEdge');
+    expect(refusalOf({ ...recorded('butt'), conditions: { ...conditions, freeEdgeMm: 1 } })).toMatchObject({
+      field: 'conditions.freeEdgeMm',
+      allowed: 'a number from 3 to 500 mm',
+    });
+  });
+
   it('of two metals is dialled for the one that melts harder, and knows both', () => {
     const joint = recorded('butt', { secondMetal: 'copper' });
     expect(jointMetals(joint).map(({ id }) => id)).toEqual(['stainless304', 'copper']);

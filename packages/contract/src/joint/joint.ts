@@ -35,6 +35,7 @@ export const jointRanges = {
   stitch: { quantity: 'stitch', min: 3, max: 500, unit: 'mm' },
   pitch: { quantity: 'pitch', min: 4, max: 2000, unit: 'mm' },
   offset: { quantity: 'offset', min: 0, max: 2000, unit: 'mm' },
+  freeEdge: { quantity: 'edge', min: 3, max: 500, unit: 'mm' },
 } as const;
 
 const bevel = z
@@ -58,8 +59,15 @@ const stitches = z
 
 /** How a joint is met, apart from its shape. */
 const conditionsSchema = z.strictObject(
-  { backing: oneOf(backings), surface: oneOf(surfaces), position: oneOf(positions), stitches },
-  { error: 'conditions with backing, surface, position and stitches' },
+  {
+    backing: oneOf(backings),
+    surface: oneOf(surfaces),
+    position: oneOf(positions),
+    stitches,
+    /** From the seam to the nearest free edge beside it; left out in the middle of a large sheet. */
+    freeEdgeMm: boundedNumber(jointRanges.freeEdge).optional(),
+  },
+  { error: 'conditions with backing, surface, position, stitches and perhaps freeEdgeMm' },
 );
 export type Conditions = z.infer<typeof conditionsSchema>;
 

@@ -73,6 +73,6 @@ function alongRows(line: MeshLine, rate: number) {
 }
 
 /** x/(e^x - 1), by which an exponential between two places weighs them. */
-export function bernoulli(x: number): number {
+function bernoulli(x: number): number {
   return Math.abs(x) < 1e-8 ? 1 - x / 2 : x / Math.expm1(x);
 }

@@ -26,7 +26,7 @@ const feltFrom = 0.7;
  * to hold the surface near it.
  *
  * @example
- * (boilingOff(findMetal('stainless304'), kelvin(293))(3080 - 293) / 1e6).toFixed(0) // => '304'
+ * (boilingOff(findMetal('stainless304'), kelvin(293))(3080 - 293) / 1e6).toFixed(0) // => '305'
  */
 export function boilingOff(metal: Metal, start: Kelvin): (rise: number) => number {
   const { boilingPoint, family } = metal;

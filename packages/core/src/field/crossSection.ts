@@ -45,7 +45,7 @@ export interface SectionInput {
 }
 
 /** The way an edge looks: y across, z down. */
-export type Edge = readonly [y: -1 | 0 | 1, z: -1 | 0 | 1];
+type Edge = readonly [y: -1 | 0 | 1, z: -1 | 0 | 1];
 
 /**
  * Cells of a joint's section with what passes between them.

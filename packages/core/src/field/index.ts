@@ -1,11 +1,4 @@
-export {
-  enthalpyOfPotential,
-  phaseLaw,
-  phaseLawOf,
-  riseOfEnthalpy,
-  riseOfPotential,
-  type PhaseLaw,
-} from './phaseLaw.js';
+export { phaseLaw, phaseLawOf, riseOfEnthalpy, riseOfPotential, type PhaseLaw } from './phaseLaw.js';
 export { cellAt, gradedLine, meshLine, type MeshLine } from './gradedLine.js';
 export { cutSection, halfPlate, type CrossSection } from './crossSection.js';
 export { lightSource } from './lightSource.js';

@@ -3,7 +3,7 @@ import type { MeshLine } from './gradedLine.js';
 import { enthalpyOfPotential, riseOfPotential, type PhaseLaw } from './phaseLaw.js';
 
 /** What leaves the metal other than through it. */
-export interface Losses {
+interface Losses {
   /** To air and gas over every open edge, W/(m2 K) at a rise in K; 0 or more. */
   readonly toAir: (rise: number) => number;
   /** Boiling off where the light's side is hot: W/m2 at a rise in K; null where it is left out. */

@@ -30,6 +30,7 @@ export {
   positions,
   positionTable,
   type Backing,
+  type WeldingPosition,
 } from './conditionTables.js';
 export type { JointConditions } from './JointConditions.js';
 export { backingFor } from './backingFor.js';

@@ -1,1 +1,1 @@
-export { openHeatKernel, type HeatKernel, type KernelArray } from './heatKernel.js';
+export { openHeatKernel, type KernelArray } from './heatKernel.js';

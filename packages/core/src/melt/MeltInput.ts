@@ -32,6 +32,8 @@ export interface MeltInput {
    * share of the heat has melted it already. None where it is left out.
    */
   readonly deposit?: SquareMetre;
+  /** What a bar behind the seam takes, W/(m2 K); none where it is left out. */
+  readonly barContact?: number;
   /** Temperature of the sheets before the beam; room temperature where it is left out. The wire is always cold. */
   readonly start?: Kelvin;
 }

@@ -5,6 +5,7 @@ export { depthFromWidth } from './meltWidthBalance.js';
 export { heatCarriedOff, heatLimitedDepth } from './heatLimitedDepth.js';
 export { firstEdition } from './meltEdition.js';
 export { predictMelt, meltKernel } from './predictMelt.js';
+export { barDraw } from './barDraw.js';
 export type { MeltInput, MeltPrediction } from './MeltInput.js';
 export { reachLimits, readOutcome, outcomes, type Outcome, type ReachLimits } from './reading.js';
 export { meltHalfWidth } from './beadSection.js';

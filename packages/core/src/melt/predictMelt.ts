@@ -2,6 +2,7 @@ import { meanPathSpeed } from '../beam/index.js';
 import { requireWithin } from '../fault/index.js';
 import { diffusivity, heatToMelt, meltRise } from '../metal/index.js';
 import { inCelsius, inMm, inMmPerSecond, metre } from '../quantity/index.js';
+import { barDraw } from './barDraw.js';
 import { heatLimitedDepth } from './heatLimitedDepth.js';
 import type { MeltInput, MeltPrediction, WireFeed } from './MeltInput.js';
 import { secondEdition, type MeltEdition } from './meltEdition.js';
@@ -64,7 +65,7 @@ export function meltKernel(input: MeltInput, edition: MeltEdition = secondEditio
   const wireShare = Math.min(1, wirePower / absorbed);
   const bead = wobbleWidth + 1.2 * input.spot;
   const paid = wireShare < 1 ? paidByWire(input, wirePower, bead) : 0;
-  const left = Math.max(absorbed - wirePower + paid, leastPower);
+  const left = Math.max(absorbed - wirePower + paid - barDraw(input, bead), leastPower);
 
   // Step 3: how deep the heat can melt.
   const heatLimited = heatLimitedDepth(heatBalance(input, wobbleWidth, bead), left);

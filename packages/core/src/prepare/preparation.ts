@@ -4,7 +4,7 @@ import {
   backingFor,
   gapAsKnob,
   gapBorne,
-  positionTable,
+  type WeldingPosition,
   seamOf,
   seamRow,
   takesBevel,
@@ -140,13 +140,22 @@ function needsBackGas(metal: Metal): boolean {
   return metal.family === 'titanium';
 }
 
+/** What the gun does differently in a position; empty where nothing. */
+const gunInPosition: Readonly<Record<WeldingPosition, string>> = {
+  flat: '',
+  horizontal: 'Horizontal: point a little upwards, the melt hangs to the lower side.',
+  verticalUp: 'Upwards: keep it narrow, the melt runs back under the beam.',
+  verticalDown: 'Downwards: keep ahead of the melt, or it shields the root.',
+  overhead: 'Overhead: keep it small, and nobody below.',
+};
+
 function gunWords({ practice = usualPractice, joint }: WeldJob, { position }: JointConditions): string {
   const angle =
     practice.gunAngle === 'fortyFive' ? 'about 45 degrees' : 'lower than 45 degrees, as the shop does';
   const reach = seamRow(seamOf(joint).kind).secondStands
     ? ' See that the nozzle gets into the corner at that angle.'
     : '';
-  const { gun } = positionTable[position];
+  const gun = gunInPosition[position];
   const turned = gun === '' ? '' : ` ${gun}`;
   return `Gun at ${angle}, never square to the sheet, facing the barrier.${reach}${turned}`;
 }

@@ -1,6 +1,6 @@
 import type { ShopEvidence } from '../evidence/index.js';
 import type { ShieldingGas } from '../gas/index.js';
-import type { Joint } from '../joint/index.js';
+import type { Backing, Joint } from '../joint/index.js';
 import type { MachineLimits } from '../machine/index.js';
 import type { Metal } from '../metal/index.js';
 import type { Practice } from '../practice/index.js';
@@ -63,6 +63,8 @@ export interface WeldJob {
   readonly saidIn?: SaidUnits;
   /** Distance from the seam to the part's free edges where it is small enough to run hot; left out for large parts. */
   readonly freeEdge?: Metre;
+  /** What lies behind the seam and takes heat; nothing where it is left out. */
+  readonly backing?: Backing;
   /** The shop's schools; by default where every shop starts. */
   readonly practice?: Practice;
   /** Left out where the shop has no coupon: the model then stands alone. */

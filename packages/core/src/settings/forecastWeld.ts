@@ -1,7 +1,5 @@
 import { depthBelief } from '../evidence/index.js';
-import { partWarming } from '../heat/index.js';
 import { farFace, jointThermal, seamOf } from '../joint/index.js';
-import { diffusivity, meltRise, roomTemperature } from '../metal/index.js';
 import {
   meltKernel,
   predictMelt,
@@ -22,7 +20,6 @@ import {
 } from '../odds/index.js';
 import {
   joulePerMetre,
-  kelvin,
   type JoulePerMetre,
   type Kelvin,
   type Metre,
@@ -32,6 +29,7 @@ import { aimedLimits } from './aimedLimits.js';
 import { expectedLoss, lossesOf } from './aimLosses.js';
 import { jointMissed } from './jointMissed.js';
 import { meltInputOf, plainBead, travelOf } from './meltInputOf.js';
+import { predictWarmed } from './predictWarmed.js';
 import { weldPass, type WeldPass } from './weldPass.js';
 import type { WeldJob } from './WeldJob.js';
 import type { WeldSetting } from './WeldSetting.js';
@@ -107,7 +105,7 @@ function forecastWith(
   const pass = weldPass(job);
   const thermal = jointThermal(pass.joint);
   const input = meltInputOf(job, setting, travel, pass, thermal);
-  const { prediction, start } = withWarming(predict, job, input);
+  const { prediction, start } = predictWarmed(predict, job, input);
   const belief = beliefOf(job, input, prediction);
   const { lnRatio, sd } = beliefMoments(belief);
   const expectedReach = prediction.reach * Math.exp(lnRatio);
@@ -158,34 +156,6 @@ function sheetLimits({ joint }: WeldPass, thickness: Metre, prediction: MeltPred
   const hotFrom = Math.max(limits.hotFrom, limits.fullFrom + evenOfTheWay * (holeFrom - limits.fullFrom));
   return { ...limits, hotFrom, holeFrom };
 }
-
-/**
- * The prediction on a part whose free edges throw the heat back: what it absorbs warms the metal before the beam, and
- * the warmer metal is predicted once more. Large parts are predicted once.
- */
-function withWarming(
-  predict: (input: MeltInput) => MeltPrediction,
-  { freeEdge }: WeldJob,
-  input: MeltInput,
-): { prediction: MeltPrediction; start: Kelvin } {
-  const cold = predict(input);
-  if (freeEdge === undefined) return { prediction: cold, start: roomTemperature };
-  const { metal, thickness, heatDirections, travel, power, duty } = input;
-  const rise = partWarming({
-    absorbed: cold.absorptivity * power * duty,
-    conductivity: metal.conductivity,
-    diffusivity: diffusivity(metal),
-    travel,
-    thickness: (heatDirections * thickness) / 2,
-    edgeDistance: freeEdge,
-  });
-  const warmest = warmestShare * meltRise(metal);
-  const start = kelvin(roomTemperature + Math.min(rise, warmest));
-  return { prediction: predict({ ...input, start }), start };
-}
-
-/** A part that gets warmer than this share of its melting rise is past what one pass's images can say. */
-const warmestShare = 0.6;
 
 /** What the shop's coupons say, or the metal table's own spread around the model. */
 function beliefOf(job: WeldJob, melt: MeltInput, prediction: MeltPrediction): DepthBelief {

@@ -15,6 +15,8 @@ export { wobbleFor } from './wobbleChoice.js';
 export { weldPass, wettedFace } from './weldPass.js';
 export { proposedLeg, type LegFeed } from './proposedLeg.js';
 export { meltInputOf, plainBead, travelOf } from './meltInputOf.js';
+export { partCounted } from './partCounted.js';
+export { predictWarmed } from './predictWarmed.js';
 export { forecastWeld, type WeldForecast } from './forecastWeld.js';
 export { jointMissed } from './jointMissed.js';
 export { lossForAim } from './lossForAim.js';

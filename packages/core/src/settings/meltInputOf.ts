@@ -1,4 +1,5 @@
 import {
+  backingTable,
   jointThermal,
   metalNeeded,
   seamOf,
@@ -35,6 +36,7 @@ export function meltInputOf(
   thermal: JointThermal = jointThermal(pass.joint),
 ): MeltInput {
   const { pace } = setting;
+  const { contact: barContact } = backingTable[job.backing ?? 'none'];
   const deposit = pace.by === 'wire' ? depositIn(pass.joint) : 0;
   return {
     metal: job.metal,
@@ -47,6 +49,7 @@ export function meltInputOf(
     wobble: setting.wobble,
     wire: pace.by === 'wire' ? { diameter: pace.diameter, speed: pace.wireSpeed } : null,
     ...(deposit > 0 ? { deposit: squareMetre(deposit) } : {}),
+    ...(barContact > 0 ? { barContact } : {}),
   };
 }
 

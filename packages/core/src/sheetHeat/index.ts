@@ -1,4 +1,4 @@
-export type { SheetProblem, SheetRun, SheetSink } from './SheetProblem.js';
+export type { SheetRun } from './SheetProblem.js';
 export { sheetMarch } from './sheetMarch.js';
 export { sheetMesh, stableSeconds } from './sheetMesh.js';
 export { compiledDiffusion } from './compiledDiffusion.js';

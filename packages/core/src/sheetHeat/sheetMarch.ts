@@ -9,7 +9,7 @@ import { sinkStore, type SinkStore } from './sinkStore.js';
 import { stagesFor, superStep, type SuperStep } from './superStep.js';
 
 /** Where the heat is, J. */
-export interface SheetAccount {
+interface SheetAccount {
   /** Let in by the light so far. */
   absorbed: number;
   /** Given to air and gas so far. */

@@ -74,7 +74,7 @@ export function bucklingForce(
  *
  * @returns J absorbed per m of seam
  * @example
- * (bucklingHeat({ expansion: 1.85e-5, young: 193e9, density: 7450, heatCapacity: 620 }, { thickness: 1.5e-3, width: 0.1, edgeFactor: 0.43, poisson: 0.3 }) / 1000).toFixed(2) // => '9.77'
+ * (bucklingHeat({ expansion: 1.85e-5, young: 193e9, density: 7450, heatCapacity: 620 }, { thickness: 1.5e-3, width: 0.1, edgeFactor: 0.43, poisson: 0.3 }) / 1000).toFixed(2) // => '9.78'
  */
 export function bucklingHeat(metal: ShrinkingMetal, strip: PressedStrip): number {
   return bucklingForce(strip, metal.young) / pullOfHeat(metal);
@@ -87,7 +87,7 @@ export function bucklingHeat(metal: ShrinkingMetal, strip: PressedStrip): number
  * @param force N, above 0
  * @returns m
  * @example
- * (widestFlat(usualStrip(1.5e-3, 0.1), 193e9, 15e3) * 1000).toFixed(1) // => '16.8'
+ * (widestFlat(usualStrip(1.5e-3, 0.1), 193e9, 15e3) * 1000).toFixed(1) // => '16.9'
  */
 export function widestFlat(strip: PressedStrip, young: number, force: number): number {
   // The force falls with one over the width.

@@ -38,7 +38,7 @@ export interface WeldHeatInput {
  * What the heat field needs of a forecast. The wire's heat comes back with the metal it adds, so all that is taken counts.
  *
  * @example
- * weldHeatInput(sampleJob(), sampleSetting, forecastWeld(sampleJob(), sampleSetting), { backing: 'none', part: { sideWidth: mm(100), seamLength: mm(300) } }).absorbed.toFixed(0) // => '420'
+ * weldHeatInput(sampleJob(), sampleSetting, forecastWeld(sampleJob(), sampleSetting), { backing: 'none', part: { sideWidth: mm(100), seamLength: mm(300) } }).absorbed.toFixed(0) // => '508'
  */
 export function weldHeatInput(
   job: WeldJob,

@@ -19,7 +19,7 @@ export interface BrokenLineInput {
  * Cells between breaks, each stretch cut by itself so that no face lies inside a cell.
  *
  * @example
- * brokenLine({ breaks: [0, 1, 3], zone: [0, 1], fine: 0.5, growth: 0.5, least: 1, apart: 0.01 }).edges.length // => 6
+ * brokenLine({ breaks: [0, 1, 3], zone: [0, 1], fine: 0.5, growth: 0.5, least: 1, apart: 0.01 }).edges.length // => 5
  */
 export function brokenLine({ breaks, zone, fine, growth, least, apart }: BrokenLineInput): MeshLine {
   const sorted = [...breaks].sort((a, b) => a - b);

@@ -1,5 +1,12 @@
 import { cutSection, type CrossSection } from '../field/index.js';
-import { jointOutline, meltPlace, type PointMm, type PolygonMm } from '../joint/index.js';
+import {
+  backingTable,
+  jointOutline,
+  meltPlace,
+  type JointOutline,
+  type PointMm,
+  type PolygonMm,
+} from '../joint/index.js';
 import { inMm } from '../quantity/index.js';
 import { brokenLine } from './brokenLine.js';
 import type { WeldHeatInput } from './WeldHeatInput.js';
@@ -16,8 +23,6 @@ export interface JointSection {
 /** Two sheets that lie on each other pass this, W/(m2 K): dry, clean, lightly clamped. An assumption. */
 const sheetContact = 3000;
 
-/** What a bar behind the seam takes for each kelvin, W/(m2 K), its own warmth counted: an assumption. */
-const barContacts = { none: 0, steel: 1100, copper: 2700 } as const;
 /** Half of what a bar is wide, m. */
 const barHalf = 12.5e-3;
 
@@ -29,19 +34,21 @@ const growth = 0.08;
 /**
  * Cuts a joint where it is welded: its own sheets as they lie, filled where metal is filled. Equal sheets that meet edge
  * to edge are halved. A tube's wall is taken as a straight one that stands on the sheet.
+ *
+ * @param coarser factor on the width of the cells, for studies of the mesh
  */
-export function jointSection(input: WeldHeatInput): JointSection {
+export function jointSection(input: WeldHeatInput, coarser = 1): JointSection {
   const { part } = input;
   const joint = straightened(input.joint);
   const outline = jointOutline(joint, inMm(part.sideWidth));
   const { face, from } = meltPlace(joint);
   const at = [face[0] / 1000, -face[1] / 1000] as const;
   const lightFrom = [from[0], -from[1]] as const;
-  const isHalf = isMirrored(joint);
+  const isHalf = isMirrored(outline);
   const sheets = [outline.first, outline.second, outline.fill];
   const corners = sheets.flat(2).map(([x, y]) => [x / 1000, -y / 1000] as const);
   const thinnest = Math.min(joint.firstThickness, joint.secondThickness);
-  const fine = Math.min(cellRange.most, Math.max(cellRange.least, thinnest / 8));
+  const fine = coarser * Math.min(cellRange.most, Math.max(cellRange.least, thinnest / 8));
   const reach = input.beadWidth / 2 + 2 * fine;
   const deep = input.depth + 2 * fine;
   const zone = (axis: 0 | 1): [number, number] => {
@@ -78,7 +85,9 @@ export function jointSection(input: WeldHeatInput): JointSection {
     lightFrom,
     contactLength: contactBeside(input, at, lightFrom),
     barContact: (y, z, out) =>
-      out[1] === 1 && Math.abs(y - at[0]) < barHalf && z > lowest - thinnest ? barContacts[input.backing] : 0,
+      out[1] === 1 && Math.abs(y - at[0]) < barHalf && z > lowest - thinnest
+        ? backingTable[input.backing].contact
+        : 0,
   });
   return { section, isHalf, at, from: lightFrom };
 }
@@ -87,14 +96,20 @@ type SeamJoint = WeldHeatInput['joint'];
 
 /** The heat of a groove under a tube, and of a tube on a plate, is that of a sheet that stands there. */
 function straightened(joint: SeamJoint): SeamJoint {
-  if (joint.kind !== 'flareGroove' && joint.kind !== 'tubeToPlate') return joint;
+  if (!('tubeRadius' in joint && 'leg' in joint)) return joint;
   const { firstThickness, secondThickness, gap, leg } = joint;
   return { kind: 'tee', firstThickness, secondThickness, gap, leg, sides: 1 };
 }
 
-function isMirrored(joint: SeamJoint): boolean {
-  const meetsItsLike = joint.kind === 'butt' || joint.kind === 'tubeButt' || joint.kind === 'edge';
-  return meetsItsLike && joint.firstThickness === joint.secondThickness;
+/** Whether the second side is the first one's mirror image under light from straight above. */
+function isMirrored({ first, second, beam }: JointOutline): boolean {
+  const corners = (parts: readonly PolygonMm[], sign: 1 | -1) =>
+    parts
+      .flat()
+      .map(([x, y]) => `${(sign * x + 0).toFixed(6)} ${y.toFixed(6)}`)
+      .sort()
+      .join();
+  return beam.from[0] === 0 && corners(first, -1) === corners(second, 1);
 }
 
 /** Sheets have grown together where the melt reaches, and only touch elsewhere. */

@@ -21,7 +21,7 @@ export interface SectionRaster {
 }
 
 /** What stands in a raster where there is no metal. */
-export const noMetal = Number.NaN;
+const noMetal = Number.NaN;
 
 /**
  * Lays an even raster over a section: y to the right, z down. A point lies in metal where its own cell does, and is drawn

@@ -52,12 +52,13 @@ const stretched = 1.06;
  * Solves the field around the gun and follows the section behind it until it is cold.
  *
  * @param effort how long it may be worked on, and what is told on the way
+ * @param coarser factor on the width of the cells, for studies of the mesh
  */
-export function seamHeat(input: WeldHeatInput, effort: SteadyEffort = {}): SeamHeat {
+export function seamHeat(input: WeldHeatInput, effort: SteadyEffort = {}, coarser = 1): SeamHeat {
   const { metal, travel, start } = input;
   const law = phaseLawOf(metal, start);
-  const cut = jointSection(input);
-  const along = alongGun(input, law);
+  const cut = jointSection(input, coarser);
+  const along = alongGun(input, law, coarser);
   const toAir = airLoss(start);
   const source = lightSource(
     {
@@ -95,7 +96,7 @@ export function seamHeat(input: WeldHeatInput, effort: SteadyEffort = {}): SeamH
 
 const nothing = { times: [] as number[], frames: [] as Float32Array[] };
 
-function alongGun({ travel, wobble, spot }: WeldHeatInput, law: PhaseLaw): MeshLine {
+function alongGun({ travel, wobble, spot }: WeldHeatInput, law: PhaseLaw, coarser: number): MeshLine {
   const length = law.solidConductivity / law.capacity / travel;
   const reach = (wobble.shape === 'none' ? 0 : wobble.width / 2) + spot;
   return gradedLine({
@@ -103,7 +104,7 @@ function alongGun({ travel, wobble, spot }: WeldHeatInput, law: PhaseLaw): MeshL
     to: Math.min(mostBehind, Math.max(behindLengths * length, least.behind)),
     fineFrom: -reach,
     fineTo: reach + 1e-3,
-    fine: 0.15e-3,
+    fine: coarser * 0.15e-3,
     growth: 1.08,
   });
 }

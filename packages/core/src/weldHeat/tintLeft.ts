@@ -8,7 +8,7 @@ import type { SeamHeat } from './seamHeat.js';
 export type TintEdges = Readonly<Record<Tint, FaceEdges | null>>;
 
 /** How far from where the light comes in each tint reaches on the sides that see it and on the others, m; 0 where it is not. */
-export type TintReach = Readonly<Record<Face, Readonly<Record<Tint, number>>>>;
+type TintReach = Readonly<Record<Face, Readonly<Record<Tint, number>>>>;
 
 /** What colour a seam leaves, and how far its edges may lie elsewhere. */
 export interface TintLeft {

@@ -117,6 +117,9 @@ function jointLines(joint: Joint): PaperLine[] {
       : []),
     line('Position', positionTable[conditions.position].onPaper),
     line('Backing', backingTable[conditions.backing].onPaper),
+    ...(conditions.freeEdgeMm === undefined
+      ? []
+      : [line('Free edge', `${spokenLength(conditions.freeEdgeMm)} from the seam`)]),
   ];
 }
 

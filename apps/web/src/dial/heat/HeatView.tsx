@@ -1,7 +1,8 @@
-import { mm, seamOf, seamRow, type WeldedPart } from '@lone-heron/core';
+import { inMm, mm, seamOf, seamRow, type WeldedPart } from '@lone-heron/core';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Loading } from '../../shared/page/Loading.js';
 import type { DialOutcome } from '../dialOutcome.js';
+import { spokenLength } from '../../shared/figures/spoken.js';
 import { heatQuestion } from './heatTask.js';
 import { PartWords } from './PartWords.js';
 
@@ -25,7 +26,11 @@ const usualPart: WeldedPart = { sideWidth: mm(100), seamLength: mm(300) };
 export default function HeatView({ outcome }: { outcome: DialOutcome }) {
   const [side, setSide] = useState<SideId>('section');
   const [part, setPart] = useState(usualPart);
-  const question = useMemo(() => heatQuestion(outcome, part), [outcome, part]);
+  const { freeEdge } = outcome.conditions;
+  const question = useMemo(
+    () => heatQuestion(outcome, freeEdge === undefined ? part : { ...part, sideWidth: freeEdge }),
+    [outcome, part, freeEdge],
+  );
   if ('why' in question) return <p className="p-2 leading-snug">{question.why}</p>;
   const { hasFlatFaces } = seamRow(seamOf(outcome.job.joint).kind);
   const shown = hasFlatFaces ? sides : sides.filter(({ id }) => id !== 'above' && id !== 'behind');
@@ -55,7 +60,13 @@ export default function HeatView({ outcome }: { outcome: DialOutcome }) {
           <FieldPanel task={question.task} look={seen} />
         )}
       </Suspense>
-      <PartWords part={part} onPart={setPart} hint={isField ? 'Touch a place for its curve.' : ''} />
+      {freeEdge === undefined ? (
+        <PartWords part={part} onPart={setPart} hint={isField ? 'Touch a place for its curve.' : ''} />
+      ) : (
+        <p className="text-sm leading-snug text-soft">
+          Counted for sheets that end {spokenLength(inMm(freeEdge))} beside the seam.
+        </p>
+      )}
     </div>
   );
 }

@@ -3,7 +3,7 @@ import type { DialOutcome } from '../dialOutcome.js';
 import { handMath } from '../handMath.js';
 
 /** A way to weld the joint whose warp is compared. */
-export interface WarpWay {
+interface WarpWay {
   readonly name: string;
   readonly input: WeldHeatInput;
   /** Share of the seam's length that is welded. */

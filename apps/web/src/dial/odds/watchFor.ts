@@ -1,6 +1,7 @@
 import {
   finishNotes,
   gasTable,
+  partCounted,
   settingWarnings,
   type GasOnJoint,
   type WeldConsequences,
@@ -22,6 +23,7 @@ export function watchFor({
     ...finishNotes(said.limit, job, consequences),
     ...gasWarnings(gas),
     ...zincWarnings(consequences),
+    ...partCounted(job, setting, forecast),
   ];
 }
 

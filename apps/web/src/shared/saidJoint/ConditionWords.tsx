@@ -5,6 +5,7 @@ import type { Words } from './useWords.js';
 import {
   backingChoices,
   bevelChoices,
+  edgeChoices,
   positionChoices,
   secondMetalChoices,
   surfaceChoices,
@@ -19,13 +20,17 @@ interface ConditionWordsProps {
 
 /** How a joint is met, in small: how it lies, its edges and backing, and how it is run. */
 export function ConditionWords({ words: { pick, length }, spoken, runs }: ConditionWordsProps) {
-  const { kind, run, sides } = spoken.words;
+  const { edge, kind, run, sides } = spoken.words;
   return (
     <>
       <span>{pick('position', 'Position', positionChoices)}</span>
       <span>edges {pick('surface', 'Surface', surfaceChoices)}</span>
       {saysBevel(kind) && <span>{pick('bevel', 'Edges', bevelChoices)}</span>}
       <span>{pick('backing', 'Backing', backingChoices)}</span>
+      <span>
+        {pick('edge', 'Place in the part', edgeChoices)}
+        {edge === 'near' && <> {length('edgeAway', 'Distance to the free edge')} away</>}
+      </span>
       <span>
         {pick('run', 'Run', runs)}
         {run === 'stitched' && (

@@ -41,6 +41,9 @@ export interface DialWords {
   readonly position: string;
   readonly surface: string;
   readonly backing: string;
+  /** "far" in the middle of a large sheet, "near" by a free edge. */
+  readonly edge: string;
+  readonly edgeAway: string;
   /** Diameter in mm, or "none". */
   readonly wire: string;
   /** "usual" for what the metals and the shelf say. */
@@ -80,6 +83,8 @@ export const firstWords: DialWords = {
   position: 'flat',
   surface: 'clean',
   backing: 'none',
+  edge: 'far',
+  edgeAway: '15 mm',
   wire: '0.8',
   filler: 'usual',
   gas: 'usual',
@@ -110,6 +115,7 @@ export const pickedWords: Readonly<Partial<Record<WordName, readonly string[]>>>
   position: positions,
   surface: surfaces,
   backing: backings,
+  edge: ['far', 'near'],
   wire: ['none', ...wireDiametersMm.map(String)],
   filler: ['usual', ...fillers],
   gas: ['usual', ...shieldingGases],

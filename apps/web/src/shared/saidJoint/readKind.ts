@@ -132,7 +132,9 @@ export function readConditions(words: DialWords, { note, size }: Reader): Condit
   const stitches = run === 'stitched' ? readStitches(isTwoSided, { note, size }) : null;
   if (backing === null || surface === null || position === null || run === null) return null;
   if (run === 'stitched' && stitches === null) return null;
-  return { backing, surface, position, stitches };
+  const freeEdgeMm = words.edge === 'near' ? size('edgeAway', null, jointRanges.freeEdge) : undefined;
+  if (freeEdgeMm === null) return null;
+  return { backing, surface, position, stitches, ...(freeEdgeMm === undefined ? {} : { freeEdgeMm }) };
 }
 
 function readStitches(isTwoSided: boolean, { size }: Reader): Conditions['stitches'] {

@@ -138,6 +138,14 @@ describe('every kind of joint', () => {
     expect([offsetOf('1'), offsetOf('2')]).toEqual([0, 30]);
   });
 
+  it('says where in the part the seam lies, and refuses an edge that is none', () => {
+    expect(read({ edgeAway: '12 mm' }).said?.joint.conditions).toBeUndefined();
+    expect(read({ edge: 'near', edgeAway: '12 mm' }).said?.joint.conditions?.freeEdgeMm).toBe(12);
+    const { said, faults } = read({ edge: 'near', edgeAway: '1 mm' });
+    expect(said).toBeNull();
+    expect(faults.edgeAway).toContain('3 to 500 mm');
+  });
+
   it('keeps two metals apart', () => {
     const { said } = read({ metal: 'lowCarbonSteel', secondMetal: 'stainless304' });
     expect(said?.joint).toMatchObject({ metal: 'lowCarbonSteel', secondMetal: 'stainless304' });

@@ -134,7 +134,8 @@ function jointOf({ first, second, gap, ...metals }: Sheets, kind: KindWords, con
     conditions.backing === 'none' &&
     conditions.surface === 'clean' &&
     conditions.position === 'flat' &&
-    conditions.stitches === null;
+    conditions.stitches === null &&
+    conditions.freeEdgeMm === undefined;
   return {
     ...metals,
     firstThicknessMm: first,

@@ -14,7 +14,7 @@ export type HouseLength = 'mm' | 'in';
 
 /** Words that are sizes of the joint, mm. */
 export type SizeName =
-  'first' | 'second' | 'gap' | 'land' | 'leg' | 'tube' | 'hole' | 'stitch' | 'pitch' | 'offset';
+  'first' | 'second' | 'gap' | 'land' | 'leg' | 'tube' | 'hole' | 'stitch' | 'pitch' | 'offset' | 'edgeAway';
 
 /** A gap of 0.2 is one of 0.2 mm, where a sheet of 0.06 is none; one of .004 is meant in inches all the same. */
 const narrowestGapMm = 0.02;

@@ -69,6 +69,12 @@ export const positionChoices = conditionChoices(positionTable);
 export const surfaceChoices = conditionChoices(surfaceTable);
 export const backingChoices = conditionChoices(backingTable);
 
+/** How much of a sheet there is beside the seam. */
+export const edgeChoices = choices(['far', 'near'], {
+  far: 'in a large sheet',
+  near: 'by a free edge',
+});
+
 export const gasChoices: readonly Choice[] = shieldingGases.map((gas) => ({
   value: gas,
   label: gasTable[gas].name,

@@ -37,6 +37,7 @@ export function wordsOfJoint(
       : {}),
     ...(joint.sides === 2 ? { sides: '2' } : {}),
     ...{ position: conditions.position, surface: conditions.surface, backing: conditions.backing },
+    ...(conditions.freeEdgeMm === undefined ? {} : { edge: 'near', edgeAway: say(conditions.freeEdgeMm) }),
     ...(stitches === null
       ? {}
       : {

@@ -24,11 +24,12 @@ export function jointInWords(joint: Joint): string {
 
 /** Position, backing, surface and stitches where they are not the plain ones. */
 function unusualOf({ conditions = plainConditions }: Joint): string {
-  const { position, backing, surface, stitches } = conditions;
+  const { position, backing, surface, stitches, freeEdgeMm } = conditions;
   const said = [
     ...(position === plainConditions.position ? [] : [positionTable[position].said]),
     ...(backing === plainConditions.backing ? [] : [backingTable[backing].said]),
     ...(surface === plainConditions.surface ? [] : [surfaceTable[surface].said]),
+    ...(freeEdgeMm === undefined ? [] : [`${spokenLength(freeEdgeMm)} from a free edge`]),
     ...(stitches === null
       ? []
       : [`stitches of ${spokenLength(stitches.lengthMm)} every ${spokenLength(stitches.pitchMm)}`]),

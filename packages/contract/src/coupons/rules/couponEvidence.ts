@@ -2,7 +2,6 @@ import {
   degree,
   evidenceWeldOf,
   hertz,
-  meltInputOf,
   mm,
   mmPerSecond,
   type CouponFinding,
@@ -48,7 +47,8 @@ export function couponEvidence(coupon: Weld, profile: MachineProfile): readonly 
   const job = coreJob(coupon.joint, wireDiameterMm, profile, { kind: 'reach' });
   const setting = coreSetting(coupon.setting);
   const travel = realTravelMmS(coupon);
-  const weld = evidenceWeldOf(job, setting);
+  const weld =
+    travel === null ? evidenceWeldOf(job, setting) : evidenceWeldOf(job, setting, mmPerSecond(travel));
   const { modulationHz } = coupon.setting;
   const modulation = modulationHz === undefined ? {} : { modulation: hertz(modulationHz) };
   const common = {
@@ -57,10 +57,7 @@ export function couponEvidence(coupon: Weld, profile: MachineProfile): readonly 
       machineId: coupon.machineId,
       gas: coupon.setting.gas,
       gunAngle: coupon.gunAngleDeg === undefined ? usualGunAngle : degree(coupon.gunAngleDeg),
-      melt: {
-        ...(travel === null ? weld.melt : meltInputOf(job, setting, mmPerSecond(travel))),
-        ...modulation,
-      },
+      melt: { ...weld.melt, ...modulation },
     },
     isTravelMeasured: travel !== null,
   };

@@ -53,6 +53,7 @@ function conditionWords(
       ? []
       : [`${positionTable[card.position].said}, not ${positionTable[weld.position].said}`]),
     ...(card.backing === weld.backing ? [] : ['another backing']),
+    ...(card.freeEdgeMm === weld.freeEdgeMm ? [] : ['another distance to an edge']),
     ...(card.surface === weld.surface ? [] : ['another surface']),
   ];
 }

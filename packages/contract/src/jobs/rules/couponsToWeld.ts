@@ -55,6 +55,7 @@ function isProvenBy(weld: JobWeld, coupon: JobWeld): boolean {
     weld.wireDiameterMm === coupon.wireDiameterMm &&
     one?.position === other?.position &&
     one?.backing === other?.backing &&
+    one?.freeEdgeMm === other?.freeEdgeMm &&
     one?.surface === other?.surface
   );
 }

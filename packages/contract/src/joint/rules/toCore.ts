@@ -60,9 +60,10 @@ function bevelOf(bevel: { landMm: number; angleDeg: number } | undefined): { bev
 
 /** How a recorded joint is met, as the core takes it. */
 export function coreConditions({ conditions = plainConditions }: Joint): JointConditions {
-  const { stitches, ...rest } = conditions;
+  const { stitches, freeEdgeMm, ...rest } = conditions;
   return {
     ...rest,
+    ...(freeEdgeMm === undefined ? {} : { freeEdge: mm(freeEdgeMm) }),
     run:
       stitches === null
         ? { kind: 'continuous' }
@@ -135,6 +136,16 @@ export function coreJob(
     machine: coreMachine(profile),
     aim,
     ...(isThroughBoth(joint) ? { runs: 2 as const } : {}),
+    ...heatedPart(joint),
+  };
+}
+
+/** What of the part and behind it takes heat or throws it back; nothing of a large sheet in air. */
+function heatedPart({ conditions = plainConditions }: Joint): Pick<WeldJob, 'freeEdge' | 'backing'> {
+  const { freeEdgeMm, backing } = conditions;
+  return {
+    ...(freeEdgeMm === undefined ? {} : { freeEdge: mm(freeEdgeMm) }),
+    ...(backing === 'none' ? {} : { backing }),
   };
 }
 
