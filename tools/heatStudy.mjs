@@ -166,7 +166,7 @@ draw('heat-editions.svg', {
     data: editions.map(({ id, thickness }) => `${id} ${thickness}`),
     axisLabel: { rotate: 50, fontSize: 11 },
   },
-  yAxis: { type: 'log', name: 'model over its field', min: 0.4, max: 2.5 },
+  yAxis: { type: 'value', name: 'model over its field', min: 0.8, max: 1.4 },
   series: ['first', 'second'].map((edition) => ({
     type: 'scatter',
     name: `${edition} edition`,

@@ -18,7 +18,7 @@ const phone = { width: 390, height: 844, hasTouch: true, isMobile: true };
 
 const shots = [
   { name: 'dial', path: '/dial' },
-  { name: 'dial-dusk', path: '/dial', theme: 'dusk' },
+  { name: 'dial-heat', path: '/dial', theme: 'dusk', act: openHeat },
   { name: 'dial-clean', path: '/dial/clean' },
   { name: 'dial-cut', path: '/dial/cut', theme: 'dusk' },
   { name: 'dial-seam', path: '/dial/seam' },
@@ -102,6 +102,12 @@ async function signIn() {
 
 async function typeColdCoolant(page) {
   await (await page.waitForSelector('::-p-aria([name="Coolant"])')).type('19,5');
+}
+
+async function openHeat(page) {
+  await (await page.waitForSelector('::-p-aria([name="Heat"][role="button"])')).click();
+  await page.waitForSelector('::-p-text(Next pass after)');
+  await (await page.waitForSelector('::-p-aria([name="Front"][role="button"])')).click();
 }
 
 async function logHalfDone(page) {

@@ -73,7 +73,7 @@ export function HeatPicture({ shown, look, frame, page, words, point, onPoint }:
             cy={(pointY - window.top) * scale}
             r={9}
             fill="none"
-            stroke="var(--color-base-100)"
+            stroke="#ffffff"
             strokeWidth={3}
           />
         )}
@@ -146,7 +146,7 @@ function round(value: number): number {
 /** Where the gun stands and which way it goes. */
 function GunMark({ x, y }: { x: number; y: number }) {
   return (
-    <g pointerEvents="none" stroke="var(--color-base-100)" strokeWidth={2.5} fill="none">
+    <g pointerEvents="none" stroke="#ffffff" strokeWidth={2.5} fill="none">
       <circle cx={x} cy={y} r={6} />
       <path d={`M${x - 10} ${y}h-24m8 -6l-8 6l8 6`} />
     </g>
