@@ -3,7 +3,7 @@ import { openPage, phone } from './support/browser.js';
 import { goTo } from './support/goTo.js';
 import { sampleShop } from './support/sampleShop.js';
 import { inches } from './support/shopUnits.js';
-import { fill, named, press, seeNoText, seeText, signIn, valueOf } from './support/screen.js';
+import { fill, named, press, seeNoText, seeText, signIn, textOf, valueOf } from './support/screen.js';
 
 /** Where the heat goes: the field in a worker, its looks, its moments, its ends and what it bends. */
 const shop = sampleShop();
@@ -126,6 +126,32 @@ describe('the heat of a setting', () => {
   it('has no picture of a tack or a plug, and says why', async () => {
     await open('?kind=plug');
     await seeText(page, 'A plug’s heat goes round its hole');
+  });
+});
+
+describe('the heat of a job’s order', () => {
+  const show = async (name: string) => {
+    const jobs = (await (await fetch(`${shop.heron.url}/api/jobs`)).json()) as { id: string; name: string }[];
+    await goTo(page, `${shop.heron.url}/jobs/${jobs.find((job) => job.name === name)!.id}`);
+    await named(page, 'Heat of the order');
+  };
+
+  it('follows the seams on the picture, beside an order that goes by the coolest place', async () => {
+    await show('Locker frame');
+    await press(page, 'Work it out');
+    await seeText(page, 'warmest start');
+    const orders = await textOf(page, 'Orders by their heat');
+    expect(orders).toMatch(/As it stands\s+\d.*°C over cold/);
+    await press(page, 'Coolest place next');
+    await seeText(page, 'No seam has to wait');
+    await page.focus('input[aria-label="Moment"]');
+    await page.keyboard.press('Home');
+    expect(await moment()).toContain('from the first light');
+  });
+
+  it('says what is missing where no seams are placed', async () => {
+    await show('Railing run');
+    await seeText(page, 'Place two seams and more on one picture');
   });
 });
 

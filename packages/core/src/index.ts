@@ -216,6 +216,11 @@ export {
   type SeamEndsSetting,
   seamWarp,
   type SeamWarp,
+  partHeat,
+  type PartHeat,
+  type PartHeatInput,
+  type PartOrder,
+  type PartSeam,
 } from './weldHeat/index.js';
 
 // How likely each outcome is

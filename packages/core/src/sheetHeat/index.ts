@@ -1,5 +1,5 @@
 export type { SheetRun } from './SheetProblem.js';
-export { sheetMarch } from './sheetMarch.js';
+export { sheetMarch, type SheetMarch } from './sheetMarch.js';
 export { sheetMesh, stableSeconds } from './sheetMesh.js';
 export { compiledDiffusion } from './compiledDiffusion.js';
 export { plainDiffusion } from './plainDiffusion.js';

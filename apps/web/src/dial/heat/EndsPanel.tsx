@@ -12,7 +12,7 @@ import { figure } from '../../shared/figures/figures.js';
 import { spokenLength } from '../../shared/figures/spoken.js';
 import { useWorked } from '../../shared/worker/useWorked.js';
 import type { EndsTask } from './endsWorker.js';
-import { UnderWay } from './UnderWay.js';
+import { UnderWay } from '../../shared/worker/UnderWay.js';
 
 const start = () => new Worker(new URL('./endsWorker.ts', import.meta.url), { type: 'module' });
 

@@ -2,14 +2,15 @@ import { frameAt, inMm, metre, type WeldHeatInput } from '@lone-heron/core';
 import { useMemo, useRef, useState } from 'react';
 import { useBoxSize } from '../../shared/drawing/useBoxSize.js';
 import { spokenLength, spokenTravel } from '../../shared/figures/spoken.js';
-import { HeatClock } from './HeatClock.js';
+import { HeatClock } from '../../shared/heat/HeatClock.js';
 import { HeatCurve } from './HeatCurve.js';
 import { HeatFacts } from './HeatFacts.js';
 import { HeatPicture, type HeatPoint } from './HeatPicture.js';
 import { HeatScale } from './HeatScale.js';
 import type { HeatLook } from './heatWindow.js';
-import { temperatureWords } from './heatWords.js';
-import { UnderWay } from './UnderWay.js';
+import { temperatureWords } from '../../shared/heat/heatFigures.js';
+import { momentWords } from './heatWords.js';
+import { UnderWay } from '../../shared/worker/UnderWay.js';
 import { useField, type ShownField } from './useField.js';
 
 /** Temperatures around the gun and after it, on a section or a face, with what they leave. */
@@ -60,7 +61,14 @@ function FieldShown({ shown, look, isOld }: FieldShownProps) {
         />
       </div>
       <HeatScale shown={shown} />
-      {look === 'section' && <HeatClock times={times} frame={frame} onFrame={setPicked} />}
+      {look === 'section' && (
+        <HeatClock
+          frames={times.length}
+          sayMoment={(each) => momentWords(times[each] ?? 0)}
+          frame={frame}
+          onFrame={setPicked}
+        />
+      )}
       {point === null ? (
         <HeatFacts shown={shown} />
       ) : (

@@ -5,7 +5,7 @@ import { footAxis, valueAxis } from '../../shared/chart/valueAxis.js';
 import { inSpoken, spokenUnit } from '../../shared/figures/spoken.js';
 import type { HeatPoint } from './HeatPicture.js';
 import type { HeatLook } from './heatWindow.js';
-import { temperatureWords, timeWords } from './heatWords.js';
+import { temperatureWords, timeWords } from '../../shared/heat/heatFigures.js';
 import type { ShownField } from './useField.js';
 
 interface HeatCurveProps {

@@ -1,5 +1,6 @@
 import { seamRow, tints, type Face, type Tint, type TintLeft } from '@lone-heron/core';
-import { edgeWords, reachWords, timeWords, widthRange } from './heatWords.js';
+import { timeWords } from '../../shared/heat/heatFigures.js';
+import { edgeWords, reachWords, widthRange } from './heatWords.js';
 import type { ShownField } from './useField.js';
 
 /** What is left on the faces, and when it can be touched. */

@@ -4,7 +4,7 @@ import { useEffect, useMemo, useRef, type MouseEvent } from 'react';
 import type { BoxSize } from '../../shared/drawing/useBoxSize.js';
 import { ScaleBar } from '../section/ScaleBar.js';
 import { shopUnits } from '../../shared/figures/shopUnits.js';
-import { heatInk, heatShare, scaleRises } from './heatInk.js';
+import { heatInk, heatShare, scaleRises } from '../../shared/heat/heatInk.js';
 import { heatWindow, type HeatLook } from './heatWindow.js';
 import type { ShownField } from './useField.js';
 

@@ -1,5 +1,5 @@
-import { heatInk, heatShare, scaleRises } from './heatInk.js';
-import { temperatureWords } from './heatWords.js';
+import { heatInk, heatShare, scaleRises } from '../../shared/heat/heatInk.js';
+import { temperatureWords } from '../../shared/heat/heatFigures.js';
 import type { ShownField } from './useField.js';
 
 /** What the ink stands for, from cold to molten. */

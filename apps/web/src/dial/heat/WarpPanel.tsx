@@ -6,7 +6,7 @@ import { spokenLength } from '../../shared/figures/spoken.js';
 import { spokenForce } from '../../shared/figures/spokenStates.js';
 import { useWorked, type ShownWork } from '../../shared/worker/useWorked.js';
 import type { DialOutcome } from '../dialOutcome.js';
-import { UnderWay } from './UnderWay.js';
+import { UnderWay } from '../../shared/worker/UnderWay.js';
 import { warpTask, type WarpTask } from './warpTask.js';
 import type { WarpAnswer } from './warpWorker.js';
 

@@ -21,6 +21,7 @@ import { useJobPlan } from './useJobPlan.js';
 import { WeldPart } from './WeldPart.js';
 
 const WorksPart = lazy(() => import('./WorksPart.js'));
+const PartHeatPart = lazy(() => import('../heat/PartHeatPart.js'));
 
 /** A whole job: what stands in its way, its order, the weld that is looked at, what it takes, how far it is. */
 export function JobScreen() {
@@ -81,7 +82,14 @@ function Whole({ job }: { job: Job }) {
           <WaitingHere people={people} />
           <BeforeLight job={job} shown={shown} />
           <div className="grid items-start gap-3 md:grid-cols-2 xl:grid-cols-[minmax(0,5fr)_minmax(0,5fr)_minmax(0,4fr)]">
-            <OrderPart job={job} shown={shown} looked={looked} onLook={setMark} />
+            <div className="flex min-w-0 flex-col gap-3">
+              <OrderPart job={job} shown={shown} looked={looked} onLook={setMark} />
+              {shown.plan !== null && (
+                <Suspense fallback={null}>
+                  <PartHeatPart job={job} plan={shown.plan} />
+                </Suspense>
+              )}
+            </div>
             <div className="flex flex-col gap-3">
               <WeldPart job={job} shown={shown} mark={looked} />
               <ArcPart shown={shown} partsPerMonth={partsPerMonth} onPartsPerMonth={setPartsPerMonth} />

@@ -42,6 +42,9 @@ export interface PlannedWeld extends Pick<WeldAnswer, 'mark' | 'standing' | 'car
   readonly content: CardContent;
   readonly odds: OutcomeOdds;
   readonly travelMmS: number;
+  /** Taken from the light, W, and how wide it melts. */
+  readonly absorbedW: number;
+  readonly beadMm: number;
   readonly passes: number;
   readonly colour: SeamColour | null;
 }
@@ -90,7 +93,8 @@ function plannedOf({
   job,
   forecast,
 }: WeldAnswer): PlannedWeld {
-  const { odds, travel, pass } = forecast;
+  const { odds, travel, pass, prediction } = forecast;
+  const { powerW, dutyPercent } = content.setting;
   const left = weldConsequences(job, coreSetting(content.setting), forecast);
   return {
     mark,
@@ -101,6 +105,8 @@ function plannedOf({
     filler,
     odds,
     travelMmS: travel * 1000,
+    absorbedW: (powerW * dutyPercent * prediction.absorptivity) / 100,
+    beadMm: prediction.width * 1000,
     passes: pass.passes,
     colour: seamColour(left),
   };

@@ -1,4 +1,4 @@
-import type { Worked } from '../../shared/worker/useWorked.js';
+import type { Worked } from './useWorked.js';
 
 interface UnderWayProps {
   worked: Worked<object, object>;

@@ -1,10 +1,11 @@
 import { Pause, Play, StepBack, StepForward } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { momentWords } from './heatWords.js';
 
 interface HeatClockProps {
-  /** Seconds since the gun of each frame. */
-  times: Float64Array;
+  /** How many frames there are. */
+  frames: number;
+  /** When a frame is, in words. */
+  sayMoment: (frame: number) => string;
   frame: number;
   onFrame: (frame: number) => void;
 }
@@ -12,10 +13,10 @@ interface HeatClockProps {
 /** Frames a second while it plays: they lie closer together where things are quick. */
 const playedPerSecond = 15;
 
-/** Goes through a section's heat: play, a step back or on, and a slide to any moment. */
-export function HeatClock({ times, frame, onFrame }: HeatClockProps) {
+/** Goes through heat in time: play, a step back or on, and a slide to any moment. */
+export function HeatClock({ frames, sayMoment, frame, onFrame }: HeatClockProps) {
   const [isPlaying, setPlaying] = useState(false);
-  const last = times.length - 1;
+  const last = frames - 1;
   useEffect(() => {
     if (!isPlaying) return undefined;
     const timer = setTimeout(() => {
@@ -44,10 +45,10 @@ export function HeatClock({ times, frame, onFrame }: HeatClockProps) {
         max={last}
         value={frame}
         aria-label="Moment"
-        aria-valuetext={momentWords(times[frame] ?? 0)}
+        aria-valuetext={sayMoment(frame)}
         onChange={(event) => goTo(Number(event.target.value))}
       />
-      <span className="w-40 text-right text-sm">{momentWords(times[frame] ?? 0)}</span>
+      <span className="w-40 text-right text-sm">{sayMoment(frame)}</span>
     </div>
   );
 }
