@@ -1,5 +1,5 @@
-import { factorBand, substituteBand } from './bandCholesky.js';
 import type { CrossSection } from './crossSection.js';
+import { factorOne, substituteOne } from './scalarBand.js';
 import { enthalpyOfPotential, enthalpySlope, riseOfPotential, type PhaseLaw } from './phaseLaw.js';
 
 /** A section of the seam that the gun has left behind. */
@@ -11,8 +11,10 @@ export interface CoolingInput {
 }
 
 /** Newton's steps are enough when none moves a cell by more than this share of the solidus. */
-const settled = 1e-5;
-const mostNewton = 20;
+const settled = 1e-4;
+const mostNewton = 40;
+/** A triangle serves for so many of them: what freezes or melts meanwhile asks for a new one. */
+const stepsPerTriangle = 4;
 
 /**
  * Takes a section a step on in time: far behind the gun heat flows across the seam alone. Implicit (Euler), so that a step
@@ -31,9 +33,10 @@ export function coolSection(
   const band = new Float64Array(cells * (bandwidth + 1));
   const missing = new Float64Array(cells);
   for (let step = 0; step < mostNewton; step++) {
-    fillStep({ law, section, toAir }, { potential, held, seconds }, band, missing);
-    factorBand(band, cells, bandwidth, 1);
-    substituteBand(band, missing, cells, bandwidth, 1);
+    const isNew = step % stepsPerTriangle === 0;
+    fillStep({ law, section, toAir }, { potential, held, seconds }, isNew ? band : null, missing);
+    if (isNew) factorOne(band, cells, bandwidth);
+    substituteOne(band, missing, cells, bandwidth);
     let moved = 0;
     for (let cell = 0; cell < cells; cell++) {
       potential[cell] = (potential[cell] as number) + (missing[cell] as number);
@@ -50,23 +53,24 @@ interface StepState {
   readonly seconds: number;
 }
 
-/** Writes the linear problem of a step of Newton's: its band, and what is missing in each cell, W/m. */
+/** Writes what is missing in each cell, W/m, and the band of the linear problem where one is wanted. */
 function fillStep(
   { law, section, toAir }: CoolingInput,
   { potential, held, seconds }: StepState,
-  band: Float64Array,
+  band: Float64Array | null,
   missing: Float64Array,
 ): void {
   const stride = section.bandwidth + 1;
-  band.fill(0);
+  band?.fill(0);
   for (let cell = 0; cell < section.cells; cell++) {
     const here = potential[cell] as number;
     const area = (section.width[cell] as number) * (section.height[cell] as number);
     const rise = riseOfPotential(law, here);
     const leak = (section.open[cell] as number) * toAir(rise) + (section.toBar[cell] as number);
     const gained = enthalpyOfPotential(law, here) - (held[cell] as number);
-    band[cell * stride] = (area * enthalpySlope(law, here)) / seconds + leak / law.solidConductivity;
     missing[cell] = (-area * gained) / seconds - leak * rise;
+    if (band !== null)
+      band[cell * stride] = (area * enthalpySlope(law, here)) / seconds + leak / law.solidConductivity;
   }
   for (let link = 0; link < section.linkFrom.length; link++) {
     const from = section.linkFrom[link] as number;
@@ -75,6 +79,7 @@ function fillStep(
     const passed = factor * ((potential[from] as number) - (potential[to] as number));
     missing[from] = (missing[from] as number) - passed;
     missing[to] = (missing[to] as number) + passed;
+    if (band === null) continue;
     band[from * stride] = (band[from * stride] as number) + factor;
     band[to * stride] = (band[to * stride] as number) + factor;
     const off = to * stride + (to - from);

@@ -4,8 +4,10 @@ import { findMetal } from '../metal/index.js';
 import { hertz, kelvin, mm } from '../quantity/index.js';
 import { numberStream } from '../testing/numberStream.js';
 import { alongModes } from './alongModes.js';
+import { factorBand, substituteBand } from './bandCholesky.js';
 import { bandOrder } from './bandOrder.js';
 import { boilingOff } from './boilingOff.js';
+import { coolSection } from './coolSection.js';
 import { cutSection, halfPlate } from './crossSection.js';
 import { fieldAt } from './fieldAt.js';
 import { gradedLine, meshLine } from './gradedLine.js';
@@ -19,6 +21,7 @@ import {
   riseOfPotential,
   type PhaseLaw,
 } from './phaseLaw.js';
+import { factorOne, substituteOne } from './scalarBand.js';
 import { solveSteady } from './steadyField.js';
 import { steadyResidualInto } from './steadyBalance.js';
 
@@ -373,5 +376,45 @@ describe('the steady field', () => {
     const into = new Float64Array(source.length);
     const problem = { ...sheet, source, losses: { toAir: () => 30, boiling: null } };
     expect(steadyResidualInto(problem, new Float64Array(source.length), into)).toBe(0);
+  });
+});
+
+describe('a section that cools', () => {
+  const law = phaseLawOf(stainless);
+  const { section } = halfSheet(law, { fine: 0.25e-3 });
+  const area = (cell: number) => section.width[cell]! * section.height[cell]!;
+  const held = (potential: Float64Array) =>
+    potential.reduce((sum, each, cell) => sum + area(cell) * enthalpyOfPotential(law, each), 0);
+  const molten = () => Float64Array.from(section.y, (y) => (y < 1.5e-3 ? 1.2 * law.potentialAtLiquidus : 0));
+
+  it('keeps its heat while it freezes, and gives it away to air', () => {
+    const [shut, open] = [molten(), molten()];
+    const before = held(shut);
+    for (const seconds of [0.01, 0.03, 0.1, 0.3, 1, 3]) {
+      coolSection({ law, section, toAir: () => 0 }, shut, seconds);
+      coolSection({ law, section, toAir: () => 40 }, open, seconds);
+    }
+    expect(Math.abs(held(shut) / before - 1)).toBeLessThan(2e-3);
+    expect(held(open)).toBeLessThan(0.99 * before);
+    expect(Math.max(...shut)).toBeLessThan(law.potentialAtSolidus);
+  });
+
+  it('is solved by one triangle as by many side by side', () => {
+    const [cells, bandwidth] = [12, 3];
+    const random = numberStream(3);
+    const band = Float64Array.from({ length: cells * (bandwidth + 1) }, (_, at) =>
+      at % (bandwidth + 1) === 0
+        ? 4 + random()
+        : at % (bandwidth + 1) <= Math.floor(at / (bandwidth + 1))
+          ? -random() / 2
+          : 0,
+    );
+    const right = Float64Array.from({ length: cells }, () => random());
+    const [bandOfOne, one, bandOfMany, many] = [band.slice(), right.slice(), band.slice(), right.slice()];
+    factorOne(bandOfOne, cells, bandwidth);
+    substituteOne(bandOfOne, one, cells, bandwidth);
+    factorBand(bandOfMany, cells, bandwidth, 1);
+    substituteBand(bandOfMany, many, cells, bandwidth, 1);
+    one.forEach((value, cell) => expect(value).toBeCloseTo(many[cell]!, 12));
   });
 });

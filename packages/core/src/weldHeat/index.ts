@@ -8,11 +8,4 @@ export { meltedBead, type MeltedBead } from './meltedBead.js';
 export { faceLine, type Face, type FaceEdges } from './faces.js';
 export { faceInto, frameAt, rasterInto, sectionRaster, type RasterWindow } from './raster.js';
 export { seamWarp, type SeamWarp } from './seamWarp.js';
-export {
-  partHeat,
-  type FollowedSeam,
-  type PartHeat,
-  type PartHeatInput,
-  type PartOrder,
-  type PartSeam,
-} from './partHeat.js';
+export { partHeat, type PartHeat, type PartHeatInput, type PartOrder, type PartSeam } from './partHeat.js';

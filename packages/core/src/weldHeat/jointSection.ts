@@ -27,7 +27,7 @@ const sheetContact = 3000;
 const barHalf = 12.5e-3;
 
 /** Cells are no finer and no coarser than this around the seam, m. */
-const cellRange = { least: 0.1e-3, most: 0.25e-3 };
+const cellRange = { least: 0.1e-3, most: 0.4e-3 };
 /** Further out each is wider by this share of the way. */
 const growth = 0.08;
 
@@ -48,7 +48,7 @@ export function jointSection(input: WeldHeatInput, coarser = 1): JointSection {
   const sheets = [outline.first, outline.second, outline.fill];
   const corners = sheets.flat(2).map(([x, y]) => [x / 1000, -y / 1000] as const);
   const thinnest = Math.min(joint.firstThickness, joint.secondThickness);
-  const fine = coarser * Math.min(cellRange.most, Math.max(cellRange.least, thinnest / 8));
+  const fine = coarser * Math.min(cellRange.most, Math.max(cellRange.least, thinnest / 10));
   const reach = input.beadWidth / 2 + 2 * fine;
   const deep = input.depth + 2 * fine;
   const zone = (axis: 0 | 1): [number, number] => {

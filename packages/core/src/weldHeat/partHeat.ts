@@ -39,7 +39,7 @@ export type PartOrder =
   { readonly kind: 'given'; readonly marks: readonly string[] } | { readonly kind: 'coolest' };
 
 /** A seam of a part that was followed. */
-export interface FollowedSeam {
+interface FollowedSeam {
   readonly mark: string;
   /** s from the first light. */
   readonly beganAt: number;

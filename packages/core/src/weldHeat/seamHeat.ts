@@ -46,7 +46,7 @@ const mostBehind = 80e-3;
 const cold = 6;
 const longest = 3600;
 /** Each step of cooling is longer by this. */
-const stretched = 1.06;
+const stretched = 1.08;
 
 /**
  * Solves the field around the gun and follows the section behind it until it is cold.
