@@ -200,6 +200,7 @@ export {
   coolUntil,
   gloveHolds,
   nextPassBelow,
+  meltDisagreement,
   meltedBead,
   type MeltedBead,
   faceLine,

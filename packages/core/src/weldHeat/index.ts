@@ -4,7 +4,7 @@ export { weldHeatInput, type WeldHeatInput, type WeldedPart } from './WeldHeatIn
 export { seamHeat, type SeamHeat } from './seamHeat.js';
 export { tintLeft, type TintEdges, type TintLeft } from './tintLeft.js';
 export { coolUntil, gloveHolds, nextPassBelow } from './coolUntil.js';
-export { meltedBead, type MeltedBead } from './meltedBead.js';
+export { meltDisagreement, meltedBead, type MeltedBead } from './meltedBead.js';
 export { faceLine, type Face, type FaceEdges } from './faces.js';
 export { faceInto, frameAt, rasterInto, sectionRaster, type RasterWindow } from './raster.js';
 export { seamWarp, type SeamWarp } from './seamWarp.js';

@@ -1,5 +1,7 @@
+import { farFace } from '../joint/index.js';
 import { edgesAbove, faceLine } from './faces.js';
 import type { SeamHeat } from './seamHeat.js';
+import type { WeldHeatInput } from './WeldHeatInput.js';
 
 /** What a field says of the melt, m and m2. */
 export interface MeltedBead {
@@ -51,6 +53,22 @@ export function meltedBead(heat: SeamHeat): MeltedBead {
     back: widthOn('back'),
     poolBehind: lastMolten < 0 ? 0 : Math.max(0, along.centres[lastMolten] as number),
   };
+}
+
+/** Within these the field and the melt model mean the same bead. */
+const agreeing = { least: 0.6, most: 1.7 };
+
+/**
+ * Section that the field melts over what the melt model goes by, bead width times depth down to the sheet's far side; null where the two
+ * mean the same bead, within what either knows.
+ */
+export function meltDisagreement(
+  { beadWidth, depth, joint }: WeldHeatInput,
+  { area }: MeltedBead,
+): number | null {
+  const { distance } = farFace(joint);
+  const ratio = area / (beadWidth * Math.min(depth, distance ?? depth));
+  return ratio >= agreeing.least && ratio <= agreeing.most ? null : ratio;
 }
 
 /** The hottest that each cell gets, K over the start. */

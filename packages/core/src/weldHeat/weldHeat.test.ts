@@ -11,7 +11,7 @@ import { jointSection } from './jointSection.js';
 import { mendEnds } from './mendEnds.js';
 import { seamEnds } from './seamEnds.js';
 import { seamWarp } from './seamWarp.js';
-import { meltedBead, peakRise } from './meltedBead.js';
+import { meltDisagreement, meltedBead, peakRise } from './meltedBead.js';
 import { oxideGrowth, tintGrowth } from './oxideTint.js';
 import { faceInto, frameAt, rasterInto, sectionRaster } from './raster.js';
 import { seamHeat } from './seamHeat.js';
@@ -66,6 +66,33 @@ describe('the heat of a seam', () => {
       expect(area / model).toBeGreaterThan(0.85);
       expect(area / model).toBeLessThan(1.2);
     }
+  });
+
+  it('says so where it melts another bead than the odds go by', () => {
+    expect(meltDisagreement(butt, meltedBead(heat))).toBeNull();
+    const corner = inputFor('outsideCorner', 1, 'aluminium5052');
+    expect(meltDisagreement(corner, meltedBead(seamHeat(corner)))).toBeLessThan(0.6);
+  });
+
+  it('melts a corner and an edge with the heat of a butt: each is one folded along its seam', () => {
+    const leastAbsorbed = (kind: JointKind) => {
+      const input = {
+        ...inputFor(kind, 1, 'aluminium5052'),
+        depth: mm(1),
+        keyholeDepth: mm(1),
+        beadWidth: mm(2),
+      };
+      let [low, high] = [80, 600];
+      while (high - low > 0.01 * low) {
+        const absorbed = Math.sqrt(low * high) as typeof input.absorbed;
+        if (meltedBead(seamHeat({ ...input, absorbed })).area >= 2e-6) high = absorbed;
+        else low = absorbed;
+      }
+      return high;
+    };
+    const flat = leastAbsorbed('butt');
+    expect(Math.abs(leastAbsorbed('edge') / flat - 1)).toBeLessThan(0.12);
+    expect(Math.abs(leastAbsorbed('outsideCorner') / flat - 1)).toBeLessThan(0.12);
   });
 
   it('goes on without a jump where the section is followed in time', () => {

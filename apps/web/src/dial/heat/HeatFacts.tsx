@@ -1,4 +1,4 @@
-import { seamRow, tints, type Face, type Tint, type TintLeft } from '@lone-heron/core';
+import { meltDisagreement, seamRow, tints, type Face, type Tint, type TintLeft } from '@lone-heron/core';
 import { timeWords } from '../../shared/heat/heatFigures.js';
 import { edgeWords, reachWords, widthRange } from './heatWords.js';
 import type { ShownField } from './useField.js';
@@ -6,6 +6,7 @@ import type { ShownField } from './useField.js';
 /** What is left on the faces, and when it can be touched. */
 export function HeatFacts({ shown }: { shown: ShownField }) {
   const { tint, gloveAfter, nextPassAfter } = shown.answer;
+  const disagreement = meltDisagreement(shown.task, shown.answer.bead);
   const isFlat = seamRow(shown.task.joint.kind).hasFlatFaces;
   return (
     <div className="text-[0.95rem] leading-snug">
@@ -48,6 +49,14 @@ export function HeatFacts({ shown }: { shown: ShownField }) {
               ` By other tables straw ${widthRange(tint.likely.narrow.front.straw, tint.likely.wide.front.straw)}.`}
           </p>
         </>
+      )}
+      {disagreement !== null && (
+        <p className="font-semibold">
+          {disagreement < 1
+            ? 'By this field less melts here than the odds go by'
+            : 'By this field more melts here than the odds go by'}
+          : on this metal and joint they disagree. A coupon decides.
+        </p>
       )}
       <p>
         Next pass after <strong>{afterWords(nextPassAfter)}</strong>, held in a glove after{' '}
