@@ -64,7 +64,7 @@ const conditionsSchema = z.strictObject(
     surface: oneOf(surfaces),
     position: oneOf(positions),
     stitches,
-    /** From the seam to the nearest free edge beside it; left out in the middle of a large sheet. */
+    /** From the seam to the free edges on both sides of it; left out in the middle of a large sheet. */
     freeEdgeMm: boundedNumber(jointRanges.freeEdge).optional(),
   },
   { error: 'conditions with backing, surface, position, stitches and perhaps freeEdgeMm' },

@@ -1,5 +1,5 @@
 import type { CrossSection } from './crossSection.js';
-import { cellAt, type MeshLine } from './gradedLine.js';
+import { betweenCentres, type MeshLine } from './gradedLine.js';
 
 /**
  * Value at a place between the cells' middles, linear in each direction; past the outermost middles it stays, and where a
@@ -38,14 +38,4 @@ export function fieldAt(
     weights += weight;
   }
   return weights === 0 ? Number.NaN : sum / weights;
-}
-
-/** The cell whose middle lies before a place, and how far on towards the next middle the place is, 0 to 1. */
-function betweenCentres(line: MeshLine, place: number): readonly [cell: number, share: number] {
-  const { centres } = line;
-  const nearest = cellAt(line, place);
-  const low = Math.max(0, (centres[nearest] as number) <= place ? nearest : nearest - 1);
-  const from = centres[low] as number;
-  const to = centres[Math.min(low + 1, centres.length - 1)] as number;
-  return [low, to > from ? Math.min(1, Math.max(0, (place - from) / (to - from))) : 0];
 }

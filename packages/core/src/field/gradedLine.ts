@@ -108,3 +108,21 @@ export function cellAt({ edges, widths }: MeshLine, place: number): number {
   }
   return low;
 }
+
+/** The cell whose middle lies before a place, and how far on towards the next middle the place is, 0 to 1. */
+export function betweenCentres(line: MeshLine, place: number): readonly [cell: number, share: number] {
+  const nearest = cellAt(line, place);
+  const low = (line.centres[nearest] as number) <= place ? nearest : nearest - 1;
+  return shareBetween(line.centres, Math.max(0, low), place);
+}
+
+/** How far a place is on the way from one of rising places to the next, 0 to 1, with the one it was asked of. */
+export function shareBetween(
+  places: Float64Array,
+  low: number,
+  place: number,
+): readonly [low: number, share: number] {
+  const from = places[low] as number;
+  const to = places[Math.min(low + 1, places.length - 1)] as number;
+  return [low, to > from ? Math.min(1, Math.max(0, (place - from) / (to - from))) : 0];
+}

@@ -1,5 +1,5 @@
 export { phaseLaw, phaseLawOf, riseOfEnthalpy, riseOfPotential, type PhaseLaw } from './phaseLaw.js';
-export { cellAt, gradedLine, meshLine, type MeshLine } from './gradedLine.js';
+export { betweenCentres, cellAt, gradedLine, meshLine, shareBetween, type MeshLine } from './gradedLine.js';
 export { cutSection, halfPlate, type CrossSection } from './crossSection.js';
 export { lightSource } from './lightSource.js';
 export { boilingOff } from './boilingOff.js';

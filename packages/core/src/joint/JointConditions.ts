@@ -20,6 +20,6 @@ export interface JointConditions {
   readonly surface: SurfaceState;
   readonly position: WeldingPosition;
   readonly run: SeamRun;
-  /** From the seam to the nearest free edge beside it; left out in the middle of a large sheet. */
+  /** From the seam to the free edges on both sides of it; left out in the middle of a large sheet. */
   readonly freeEdge?: Metre;
 }

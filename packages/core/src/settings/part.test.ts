@@ -69,9 +69,9 @@ describe('a part and what lies behind it', () => {
     };
     expect(said({})).toEqual([]);
     expect(said({ freeEdge: mm(8) })[0]).toMatch(
-      /^The free edge 8(\.0)? mm away throws heat back: .* \d+ °C warmer/,
+      /^The free edges 8(\.0)? mm away on either side throw heat back: .* \d+ °C warmer/,
     );
-    expect(said({ freeEdge: mm(300) })[0]).toContain('is not felt at this pace');
+    expect(said({ freeEdge: mm(300) })[0]).toContain('are not felt at this pace');
     expect(said({ backing: 'copper' })[0]).toMatch(
       /^The copper bar takes about \d+ W of the \d+ W that go in/,
     );

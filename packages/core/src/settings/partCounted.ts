@@ -23,10 +23,10 @@ export function partCounted(job: WeldJob, setting: WeldSetting, forecast: WeldFo
 function edgeWords({ freeEdge, saidIn }: WeldJob, { start }: WeldForecast): string | null {
   if (freeEdge === undefined) return null;
   const rise = start - roomTemperature;
-  const edge = `The free edge ${saidLength(freeEdge, saidIn)} away`;
+  const edges = `The free edges ${saidLength(freeEdge, saidIn)} away on either side`;
   return rise < felt
-    ? `${edge} is not felt at this pace: the figures are those of a large sheet.`
-    : `${edge} throws heat back: the metal before the gun is about ${saidDegrees(Math.round(rise), saidIn)} warmer, which the figures count. A second pass finds it warmer still.`;
+    ? `${edges} are not felt at this pace: the figures are those of a large sheet.`
+    : `${edges} throw heat back: the metal before the gun is about ${saidDegrees(Math.round(rise), saidIn)} warmer, which the figures count. A second pass finds it warmer still.`;
 }
 
 function barWords(job: WeldJob, setting: WeldSetting, { prediction, travel }: WeldForecast): string | null {

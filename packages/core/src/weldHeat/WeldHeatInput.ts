@@ -1,6 +1,6 @@
 import type { Wobble } from '../beam/index.js';
 import { seamOf, type Backing, type SeamJoint } from '../joint/index.js';
-import type { Metal } from '../metal/index.js';
+import { roomTemperature, type Metal } from '../metal/index.js';
 import { metre, type Kelvin, type Metre, type MetrePerSecond, type Watt } from '../quantity/index.js';
 import { expectedDepth, type WeldForecast, type WeldJob, type WeldSetting } from '../settings/index.js';
 
@@ -30,12 +30,13 @@ export interface WeldHeatInput {
   readonly depth: Metre;
   readonly backing: Backing;
   readonly part: WeldedPart;
-  /** Temperature of the part before the beam. */
+  /** Temperature of the part before it is welded. */
   readonly start: Kelvin;
 }
 
 /**
- * What the heat field needs of a forecast. The wire's heat comes back with the metal it adds, so all that is taken counts.
+ * What the heat field needs of a forecast. The wire's heat comes back with the metal it adds, so all that is taken counts. It starts
+ * cold: what free edges throw back is the field's own to find, and would count twice with the forecast's warmth.
  *
  * @example
  * weldHeatInput(sampleJob(), sampleSetting, forecastWeld(sampleJob(), sampleSetting), { backing: 'none', part: { sideWidth: mm(100), seamLength: mm(300) } }).absorbed.toFixed(0) // => '508'
@@ -46,7 +47,7 @@ export function weldHeatInput(
   forecast: WeldForecast,
   { backing, part }: Pick<WeldHeatInput, 'backing' | 'part'>,
 ): WeldHeatInput {
-  const { prediction, travel, start } = forecast;
+  const { prediction, travel } = forecast;
   const { keyholeShare, absorptivity } = prediction;
   return {
     metal: job.metal,
@@ -61,6 +62,6 @@ export function weldHeatInput(
     depth: expectedDepth(forecast),
     backing,
     part,
-    start,
+    start: roomTemperature,
   };
 }

@@ -1,4 +1,4 @@
-import { cellAt } from '../field/index.js';
+import { betweenCentres, cellAt, shareBetween } from '../field/index.js';
 import { faceLine, type Face } from './faces.js';
 import type { SeamHeat } from './seamHeat.js';
 
@@ -47,8 +47,8 @@ export function sectionRaster({ cut }: Pick<SeamHeat, 'cut'>, window: RasterWind
     if (!isInside(y, z)) continue;
     const own = section.cellAtPlace[cellAt(section.down, z) * columns + cellAt(section.across, y)] as number;
     if (own < 0) continue;
-    const [column, right] = between(section.across.centres, cellAt(section.across, y), y);
-    const [row, below] = between(section.down.centres, cellAt(section.down, z), z);
+    const [column, right] = betweenCentres(section.across, y);
+    const [row, below] = betweenCentres(section.down, z);
     let sum = 0;
     for (let corner = 0; corner < 4; corner++) {
       const [i, j] = [Math.min(column + (corner & 1), columns - 1), Math.min(row + (corner >> 1), rows - 1)];
@@ -63,14 +63,6 @@ export function sectionRaster({ cut }: Pick<SeamHeat, 'cut'>, window: RasterWind
       weights[4 * point + corner] = (weights[4 * point + corner] as number) / sum;
   }
   return { window, cells, weights };
-}
-
-/** The middle before a place and how far the place is on the way to the next, 0 to 1. */
-function between(centres: Float64Array, nearest: number, place: number): readonly [number, number] {
-  const low = Math.max(0, (centres[nearest] as number) <= place ? nearest : nearest - 1);
-  const from = centres[low] as number;
-  const to = centres[Math.min(low + 1, centres.length - 1)] as number;
-  return [low, to > from ? Math.min(1, Math.max(0, (place - from) / (to - from))) : 0];
 }
 
 /** Values of cells on a raster; {@link noMetal} outside. */
@@ -125,7 +117,7 @@ export function faceInto(
         into[point] = noMetal;
         continue;
       }
-      const [i, share] = between(line.y, firstAbove(line.y, y), y);
+      const [i, share] = frameAt(line.y, y);
       const [a, b] = [line.cells[i] as number, line.cells[Math.min(i + 1, last)] as number];
       const at = (values: Float32Array) =>
         (values[a] as number) + share * ((values[b] as number) - (values[a] as number));
@@ -135,13 +127,7 @@ export function faceInto(
   return into;
 }
 
-/** The nearest of rising places that is not below one; the last where all are. */
-function firstAbove(places: Float64Array, place: number): number {
-  const found = places.findIndex((each) => each >= place);
-  return found < 0 ? places.length - 1 : found;
-}
-
-/** The frame before a moment and how far the moment is on the way to the next, 0 to 1. */
+/** Of rising moments, or places, the one before and how far on towards the next, 0 to 1. */
 export function frameAt(times: Float64Array, time: number): readonly [frame: number, share: number] {
   let [low, high] = [0, times.length - 1];
   while (low < high) {
@@ -149,5 +135,5 @@ export function frameAt(times: Float64Array, time: number): readonly [frame: num
     if ((times[middle] as number) <= time) low = middle;
     else high = middle - 1;
   }
-  return between(times, low, time);
+  return shareBetween(times, low, time);
 }

@@ -1,5 +1,5 @@
 import { joulePerMetre, type JoulePerMetre } from '../quantity/index.js';
-import { bucklingHeat, tendonForce, usualStrip, widestFlat } from '../warp/index.js';
+import { bucklingHeat, usualStrip, widestFlat } from '../warp/index.js';
 import { peakRise } from './meltedBead.js';
 import type { SeamHeat } from './seamHeat.js';
 import type { WeldHeatInput } from './WeldHeatInput.js';
@@ -10,20 +10,15 @@ export interface SeamWarp {
   readonly shrinkage: number;
   /** Force along the seam, N. */
   readonly pull: number;
-  /** The same by the quick form from the heat alone, N. */
-  readonly quickPull: number;
   /** Absorbed by a metre of seam; and from which a sheet as wide as this part's gives way. */
   readonly heat: JoulePerMetre;
   readonly bucklesFrom: JoulePerMetre;
   /** Widest free sheet beside the seam that stays flat, m. */
   readonly widestFlat: number;
-  /** The real figure lies between these over and times this. */
-  readonly factor: number;
 }
 
 /** Share of the free contraction across the seam that stays: the sheet beside it gives way while it is held. An assumption. */
 const acrossHeld = 0.5;
-const factorEitherWay = 2;
 
 /**
  * Shrinkage and pull from the hottest that each place of the joint's own section gets. Along the seam a place is held by the cold
@@ -55,10 +50,8 @@ export function seamWarp({ metal, joint, absorbed, travel, part }: WeldHeatInput
   return {
     shrinkage: (whole * across) / thickness,
     pull,
-    quickPull: tendonForce(metal, perLength),
     heat: joulePerMetre(perLength),
     bucklesFrom: joulePerMetre(bucklingHeat(metal, strip)),
     widestFlat: widestFlat(strip, metal.young, pull),
-    factor: factorEitherWay,
   };
 }

@@ -3,6 +3,7 @@ import { celsius, inMm, kelvin, metre, mm } from '../quantity/index.js';
 import { forecastWeld, suggestSetting } from '../settings/index.js';
 import { machines, sampleJob, sheetJoint } from '../testing/sampleJobs.js';
 import type { JointKind } from '../joint/index.js';
+import { tendonForce } from '../warp/index.js';
 import { airLoss } from './airLoss.js';
 import { brokenLine } from './brokenLine.js';
 import { coolUntil, gloveHolds, nextPassBelow } from './coolUntil.js';
@@ -213,6 +214,23 @@ describe('when it can be touched', () => {
     expect(coolUntil(narrow, gloveHolds)!).toBeGreaterThan(glove);
   });
 
+  it('starts cold between free edges too, whose warmth is the field’s own to find', () => {
+    const strip = {
+      ...sampleJob({ metal: 'aluminium5052', joint: sheetJoint('butt', 2), machine: machines[2]! }),
+      freeEdge: mm(8),
+    };
+    const { setting } = suggestSetting(strip);
+    const forecast = forecastWeld(strip, setting);
+    const input = weldHeatInput(strip, setting, forecast, {
+      backing: 'none',
+      part: { ...part, sideWidth: mm(8) },
+    });
+    expect(forecast.start).toBeGreaterThan(input.start + 20);
+    const narrow = seamHeat(input);
+    expect(coolUntil(narrow, nextPassBelow.aluminium)!).toBeGreaterThan(30);
+    expect(coolUntil(narrow, gloveHolds)!).toBeGreaterThan(coolUntil(narrow, nextPassBelow.aluminium)!);
+  });
+
   it('is not said where it is not known, and at once where it never gets so hot', () => {
     const frames = [Float32Array.of(10), Float32Array.of(300)];
     const short = { law: heat.law, times: Float64Array.of(0, 1), frames };
@@ -312,8 +330,9 @@ describe('the warp of a seam', () => {
     ] as const) {
       const input = inputFor('butt', thickness, metal);
       const warp = seamWarp(input, seamHeat(input));
-      expect(warp.pull / warp.quickPull).toBeGreaterThan(0.7);
-      expect(warp.pull / warp.quickPull).toBeLessThan(1.3);
+      const quick = tendonForce(input.metal, warp.heat);
+      expect(warp.pull / quick).toBeGreaterThan(0.7);
+      expect(warp.pull / quick).toBeLessThan(1.3);
     }
   });
 

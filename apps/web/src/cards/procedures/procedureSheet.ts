@@ -119,7 +119,7 @@ function jointLines(joint: Joint): PaperLine[] {
     line('Backing', backingTable[conditions.backing].onPaper),
     ...(conditions.freeEdgeMm === undefined
       ? []
-      : [line('Free edge', `${spokenLength(conditions.freeEdgeMm)} from the seam`)]),
+      : [line('Free edges', `${spokenLength(conditions.freeEdgeMm)} away on either side`)]),
   ];
 }
 

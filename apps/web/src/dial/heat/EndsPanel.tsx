@@ -20,9 +20,11 @@ const start = () => new Worker(new URL('./endsWorker.ts', import.meta.url), { ty
 export default function EndsPanel({
   task,
   companions,
+  hasWire,
 }: {
   task: WeldHeatInput;
   companions: SettingCompanions;
+  hasWire: boolean;
 }) {
   const [rampUp, rampDown] = [companions.rampUp.value, companions.rampDown.value];
   const ends = useMemo(
@@ -33,7 +35,7 @@ export default function EndsPanel({
   const isOld = worked.done !== null || worked.fault !== null;
   return (
     <>
-      {worked.shown !== null && <EndsShown ends={worked.shown.answer} isOld={isOld} />}
+      {worked.shown !== null && <EndsShown ends={worked.shown.answer} isOld={isOld} hasWire={hasWire} />}
       <UnderWay worked={worked} what="start and end" />
     </>
   );
@@ -41,7 +43,7 @@ export default function EndsPanel({
 
 const unmeasured = { width: 424, height: 130 };
 
-function EndsShown({ ends, isOld }: { ends: MendedEnds; isOld: boolean }) {
+function EndsShown({ ends, isOld, hasWire }: { ends: MendedEnds; isOld: boolean; hasWire: boolean }) {
   const box = useRef<HTMLDivElement>(null);
   const page = useBoxSize(box, unmeasured);
   if (!ends.isKnown)
@@ -83,7 +85,12 @@ function EndsShown({ ends, isOld }: { ends: MendedEnds; isOld: boolean }) {
       </div>
       <dl className="grid grid-cols-[auto_1fr] gap-x-3 gap-y-1 leading-snug">
         <dt className="font-semibold">Start</dt>
-        <dd>{startWords(ends)}</dd>
+        <dd>
+          {startWords(ends)}
+          {hasWire &&
+            ends.start !== null &&
+            ' Let the wire start as much later (the feeder’s start delay), or it piles up.'}
+        </dd>
         <dt className="font-semibold">End</dt>
         <dd>{endWords(ends)}</dd>
       </dl>

@@ -53,7 +53,11 @@ export default function HeatView({ outcome }: { outcome: DialOutcome }) {
       </div>
       <Suspense fallback={<Loading what="the heat" />}>
         {seen === 'ends' ? (
-          <EndsPanel task={question.task} companions={outcome.companions} />
+          <EndsPanel
+            task={question.task}
+            companions={outcome.companions}
+            hasWire={outcome.setting.pace.by === 'wire'}
+          />
         ) : seen === 'warp' ? (
           <WarpPanel outcome={outcome} task={question.task} />
         ) : (

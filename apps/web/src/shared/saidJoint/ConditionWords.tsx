@@ -29,7 +29,7 @@ export function ConditionWords({ words: { pick, length }, spoken, runs }: Condit
       <span>{pick('backing', 'Backing', backingChoices)}</span>
       <span>
         {pick('edge', 'Place in the part', edgeChoices)}
-        {edge === 'near' && <> {length('edgeAway', 'Distance to the free edge')} away</>}
+        {edge === 'near' && <> {length('edgeAway', 'Distance to the free edges')} away</>}
       </span>
       <span>
         {pick('run', 'Run', runs)}

@@ -41,7 +41,7 @@ export interface DialWords {
   readonly position: string;
   readonly surface: string;
   readonly backing: string;
-  /** "far" in the middle of a large sheet, "near" by a free edge. */
+  /** "far" in the middle of a large sheet, "near" between two free edges. */
   readonly edge: string;
   readonly edgeAway: string;
   /** Diameter in mm, or "none". */

@@ -72,7 +72,7 @@ export const backingChoices = conditionChoices(backingTable);
 /** How much of a sheet there is beside the seam. */
 export const edgeChoices = choices(['far', 'near'], {
   far: 'in a large sheet',
-  near: 'by a free edge',
+  near: 'between free edges',
 });
 
 export const gasChoices: readonly Choice[] = shieldingGases.map((gas) => ({

@@ -29,7 +29,7 @@ function unusualOf({ conditions = plainConditions }: Joint): string {
     ...(position === plainConditions.position ? [] : [positionTable[position].said]),
     ...(backing === plainConditions.backing ? [] : [backingTable[backing].said]),
     ...(surface === plainConditions.surface ? [] : [surfaceTable[surface].said]),
-    ...(freeEdgeMm === undefined ? [] : [`${spokenLength(freeEdgeMm)} from a free edge`]),
+    ...(freeEdgeMm === undefined ? [] : [`free edges ${spokenLength(freeEdgeMm)} away`]),
     ...(stitches === null
       ? []
       : [`stitches of ${spokenLength(stitches.lengthMm)} every ${spokenLength(stitches.pitchMm)}`]),
