@@ -3,6 +3,7 @@ import { useCallback, useMemo } from 'react';
 import { LineChart, type ChartInk } from '../../shared/chart/LineChart.js';
 import { footAxis, valueAxis } from '../../shared/chart/valueAxis.js';
 import { inSpoken, spokenUnit } from '../../shared/figures/spoken.js';
+import { spokenTemperature } from '../../shared/figures/spokenStates.js';
 import type { HeatPoint } from './HeatPicture.js';
 import type { HeatLook } from './heatWindow.js';
 import { temperatureWords, timeWords } from '../../shared/heat/heatFigures.js';
@@ -67,13 +68,16 @@ function nearest(places: Float64Array, away: (place: number, index: number) => n
   return places.reduce((best, place, i) => (away(place, i) < away(places[best] ?? 0, best) ? i : best), 0);
 }
 
-/** When it has cooled to a few hundred degrees and to what a glove holds. */
+/** Temperature whose moment is told, degrees Celsius: where water boils. */
+const marked = 100;
+
+/** When it has cooled to the mark; nothing where it never got so hot. */
 function cooledWords(rows: readonly { time: number; celsius: number }[]): string {
   const hottest = rows.reduce((best, row, i) => (row.celsius > (rows[best]?.celsius ?? 0) ? i : best), 0);
-  const cooled = rows.slice(hottest).find(({ celsius }) => celsius < 100);
-  return cooled === undefined || (rows[hottest]?.celsius ?? 0) < 100
+  const cooled = rows.slice(hottest).find(({ celsius }) => celsius < marked);
+  return cooled === undefined || (rows[hottest]?.celsius ?? 0) < marked
     ? '.'
-    : `, ${temperatureWords(80, 293.15)} after ${timeWords(cooled.time)}.`;
+    : `, ${spokenTemperature(marked)} after ${timeWords(cooled.time)}.`;
 }
 
 function curveOption(rows: readonly { time: number; celsius: number }[], ink: ChartInk) {
