@@ -28,13 +28,13 @@ const rootShare = 0.2;
  * Thickness to melt through and directions for the heat. Directions are counted sheet by sheet, each times its own
  * thickness over the thickness to melt: a sheet that runs on both ways counts twice, one that ends at the seam once.
  * - butt, tube butt: t = min(t1, t2), or the land of a bevel; n = (t1 + t2)/t
+ * - outside corner, edge: as the butt; by mirror image a sheet folded along its seam loses heat as a flat one
  * - lap, through the first sheet: t = t1 + 0.4 t2; n = 2 (t1 + t2)/t
  * - tee, tube on plate, at 45 degrees: t = 0.7 leg + 0.2 t2; n = (2 t1 + t2)/t
  * - inside corner: the same throat; both sheets end there, n = (t1 + t2)/t
  * - flare groove: t = 5/16 leg + 0.2 t1 (a flush groove's leg is the tube's radius); tube wall and sheet both run on,
  *   n = 2 (t1 + t2)/t
  * - plug: the fillet round the hole with leg min(t1, half the hole); n = (t1 + 2 t2)/t
- * - outside corner, edge: t = min(t1, t2); heat leaves one way only, n = (t1 + t2)/(2 t)
  * - tack: as the seam it is on. A tack starts cold, so it reaches less than a seam under way at the same pace.
  *
  * @throws RangeFault for a sheet outside 0.3 to 12 mm, a gap that cannot be bridged, or a size the joint cannot have
@@ -50,6 +50,9 @@ export function jointThermal(joint: Joint): JointThermal {
     case 'butt':
     case 'tubeButt':
       return thermal(seam.bevel?.land ?? thinnerSheet(seam), first + second);
+    case 'outsideCorner':
+    case 'edge':
+      return thermal(thinnerSheet(seam), first + second);
     case 'lap':
       return thermal(first + 0.4 * second, 2 * (first + second));
     case 'tee':
@@ -63,9 +66,6 @@ export function jointThermal(joint: Joint): JointThermal {
       const leg = plugLeg(seam.firstThickness, seam.holeDiameter);
       return thermal(filletThroat(leg) + rootShare * second, first + 2 * second);
     }
-    case 'outsideCorner':
-    case 'edge':
-      return thermal(thinnerSheet(seam), (first + second) / 2);
   }
 }
 

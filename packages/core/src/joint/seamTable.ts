@@ -92,7 +92,7 @@ const fillet = {
 const standingEdges = {
   ...edgeToEdge,
   canBevel: false,
-  heatWhy: 'the edges stand in the air: heat can only leave back along the sheets, so it runs hot',
+  heatWhy: 'heat leaves one way into each sheet, as from a butt folded along its seam',
   shelter: 'exposed',
   nozzleOn: 'ridge',
   gapHelps: false,
