@@ -224,6 +224,22 @@ export {
   type PartSeam,
 } from './weldHeat/index.js';
 
+// How a whole part bends
+export {
+  partWarp,
+  type PartWarp,
+  partWays,
+  type OrderHeats,
+  type PartWayId,
+  middleFirst,
+  placeOfNode,
+  nodeAt,
+  type FlatGrid,
+  type PartShape,
+  type PartWarpInput,
+  type WarpSeam,
+} from './partWarp/index.js';
+
 // How likely each outcome is
 export {
   calibration,

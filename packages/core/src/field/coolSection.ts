@@ -1,5 +1,5 @@
 import type { CrossSection } from './crossSection.js';
-import { factorOne, substituteOne } from './scalarBand.js';
+import { factorOne, substituteOne } from '../numeric/index.js';
 import { enthalpyOfPotential, enthalpySlope, riseOfPotential, type PhaseLaw } from './phaseLaw.js';
 
 /** A section of the seam that the gun has left behind. */

@@ -21,7 +21,7 @@ import {
   riseOfPotential,
   type PhaseLaw,
 } from './phaseLaw.js';
-import { factorOne, substituteOne } from './scalarBand.js';
+import { factorOne, substituteOne } from '../numeric/index.js';
 import { solveSteady } from './steadyField.js';
 import { steadyResidualInto } from './steadyBalance.js';
 

@@ -7,3 +7,4 @@ export { ellipticE } from './ellipticE.js';
 export { fourFifths } from './fourFifths.js';
 export { erfc } from './erfc.js';
 export { ierfc } from './ierfc.js';
+export { factorOne, substituteOne } from './scalarBand.js';
