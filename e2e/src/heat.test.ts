@@ -138,7 +138,7 @@ describe('the heat of a job’s order', () => {
 
   it('follows the seams on the picture, beside an order that goes by the coolest place', async () => {
     await show('Locker frame');
-    await press(page, 'Work it out');
+    await press(page, 'Work out its heat');
     await seeText(page, 'warmest start');
     const orders = await textOf(page, 'Orders by their heat');
     expect(orders).toMatch(/As it stands\s+\d.*°C over cold/);
@@ -147,6 +147,30 @@ describe('the heat of a job’s order', () => {
     await page.focus('input[aria-label="Moment"]');
     await page.keyboard.press('Home');
     expect(await moment()).toContain('from the first light');
+  });
+
+  it('bends the part, compares ways of welding it, and says what of it holds for a frame', async () => {
+    await show('Locker frame');
+    await press(page, 'Work out its warp');
+    // Twenty-six seams, four orders of heat and eleven ways.
+    await page.waitForSelector('table[aria-label="Ways by their warp"]', { timeout: 200_000 });
+    const ways = await textOf(page, 'Ways by their warp');
+    expect(ways).toMatch(/From both sides\s+\d[\d.]* mm/);
+    expect(ways).not.toContain('gives way');
+    await press(page, 'Clamped until cold');
+    expect(await valueOf(page, 'What the part is')).toBe('stiff');
+    await page.select('select[aria-label="What the part is"]', 'flat');
+    await seeText(page, 'A flat sheet like this');
+    expect(await textOf(page, 'Ways by their warp')).toContain('gives way');
+    await page.focus('input[aria-label="Moment"]');
+    await page.keyboard.press('Home');
+    expect(await moment()).toContain('after W');
+    await fill(page, 'Sheet beside the outermost seams', '4 mm');
+    await seeText(page, '8 to 2000 mm');
+    await fill(page, 'Sheet beside the outermost seams', '60 mm');
+    await seeNoText(page, '8 to 2000 mm');
+    await press(page, 'Stop');
+    await seeText(page, 'Stopped.');
   });
 
   it('says what is missing where no seams are placed', async () => {

@@ -19,9 +19,10 @@ export function middleFirst(seams: readonly PartSeam[]): string[] {
     .map(({ seam }) => seam);
   const left = [...nearest];
   const marks: string[] = [];
-  while (left.length > 0) {
+  for (;;) {
     const waits = ({ after }: PartSeam) => after.some((mark) => left.some((seam) => seam.mark === mark));
     const next = left.find((seam) => !waits(seam)) ?? left[0];
+    if (next === undefined) break;
     left.splice(left.indexOf(next), 1);
     marks.push(next.mark);
   }

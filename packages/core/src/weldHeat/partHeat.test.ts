@@ -20,6 +20,7 @@ const part = (changes: Partial<PartHeatInput> = {}): PartHeatInput => ({
   seams,
   between: 15,
   letBe: 60,
+  keepsFrames: true,
   ...changes,
 });
 const given = (...marks: string[]) => ({ kind: 'given', marks }) as const;
@@ -58,6 +59,9 @@ describe('a part that is welded seam by seam', () => {
     expect(heat.frames.length).toBe(heat.times.length);
     expect(heat.frames.length).toBeLessThanOrEqual(121);
     expect(heat.frames[0]!.length).toBe(heat.x.widths.length * heat.y.widths.length);
+    const unseen = partHeat(part({ keepsFrames: false }), given('W1', 'W2', 'W3', 'W4'))!;
+    expect(unseen.frames).toHaveLength(0);
+    expect(unseen.seams).toEqual(heat.seams);
     heat.times.slice(1).forEach((time, i) => expect(time).toBeGreaterThan(heat.times[i]!));
     expect(Math.max(...heat.frames.map((frame) => Math.max(...frame)))).toBeGreaterThan(500);
   });

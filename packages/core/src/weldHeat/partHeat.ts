@@ -32,6 +32,8 @@ export interface PartHeatInput {
   readonly between: number;
   /** Rise at which the next seam may begin where it lies, K. */
   readonly letBe: number;
+  /** Whether its frames are kept; without, half the work is saved. */
+  readonly keepsFrames: boolean;
 }
 
 /** How the next seam is chosen: in an order that is given, or the coolest of those that may come. */
@@ -119,11 +121,11 @@ interface FollowedPart {
   readonly march: SheetMarch;
   readonly times: number[];
   readonly frames: Float32Array[];
-  /** s from frame to frame; twice as long whenever there are too many. */
+  /** s from frame to frame; twice as long whenever there are too many, Infinity where none are kept. */
   frameEvery: number;
 }
 
-function partOf({ metal, thickness, seams }: PartHeatInput): FollowedPart {
+function partOf({ metal, thickness, seams, keepsFrames }: PartHeatInput): FollowedPart {
   const law = phaseLawOf(metal, roomTemperature);
   const ends = seams.flatMap(({ from, to }) => [from, to]);
   const span = (axis: 0 | 1) => {
@@ -147,7 +149,7 @@ function partOf({ metal, thickness, seams }: PartHeatInput): FollowedPart {
     sinks: [],
     toAir: (rise) => 2 * toAir(rise),
   });
-  return { law, x, y, cell, runs, march, times: [], frames: [], frameEvery: 1 };
+  return { law, x, y, cell, runs, march, times: [], frames: [], frameEvery: keepsFrames ? 1 : Infinity };
 }
 
 /** What comes next: as the order has it, or the coolest of what may come. */
@@ -212,7 +214,8 @@ function goThrough(part: FollowedPart, seconds: number, longest = 3): void {
 
 function keepFrame(part: FollowedPart): void {
   const { times, frames, march } = part;
-  if (times.length > 0 && march.time() - (times[times.length - 1] as number) < part.frameEvery) return;
+  const next = times.length === 0 ? 0 : (times[times.length - 1] as number) + part.frameEvery;
+  if (part.frameEvery === Infinity || march.time() < next) return;
   times.push(march.time());
   frames.push(Float32Array.from(march.enthalpy, (held) => riseOfEnthalpy(part.law, held)));
   if (times.length <= mostFrames) return;

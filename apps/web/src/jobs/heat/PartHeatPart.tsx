@@ -33,7 +33,7 @@ export default function PartHeatPart({ job, plan }: PartHeatPartProps) {
         </p>
       ) : !isAsked ? (
         <button type="button" className="btn touch-always self-start" onClick={() => setAsked(true)}>
-          Work it out
+          Work out its heat
         </button>
       ) : (
         <>

@@ -28,7 +28,14 @@ export function partHeatTask(job: JobDraft, plan: JobPlan): PartHeatTask | null 
     const [first] = placed;
     if (first === undefined || seams.length < leastSeams) return [];
     const thickness = metre(Math.min(...placed.map(({ joint }) => joint.firstThicknessMm)) / 1000);
-    const input = { metal: findMetal(first.joint.metal), thickness, seams, between: passesAnyway, letBe };
+    const input = {
+      metal: findMetal(first.joint.metal),
+      thickness,
+      seams,
+      between: passesAnyway,
+      letBe,
+      keepsFrames: true,
+    };
     const here = new Set(seams.map(({ mark }) => mark));
     const marks = plan.order.steps.map(({ mark }) => mark).filter((mark) => here.has(mark));
     return [{ photoId, input, marks }];

@@ -22,6 +22,7 @@ import { WeldPart } from './WeldPart.js';
 
 const WorksPart = lazy(() => import('./WorksPart.js'));
 const PartHeatPart = lazy(() => import('../heat/PartHeatPart.js'));
+const PartWarpPart = lazy(() => import('../warp/PartWarpPart.js'));
 
 /** A whole job: what stands in its way, its order, the weld that is looked at, what it takes, how far it is. */
 export function JobScreen() {
@@ -87,6 +88,7 @@ function Whole({ job }: { job: Job }) {
               {shown.plan !== null && (
                 <Suspense fallback={null}>
                   <PartHeatPart job={job} plan={shown.plan} />
+                  <PartWarpPart job={job} plan={shown.plan} />
                 </Suspense>
               )}
             </div>

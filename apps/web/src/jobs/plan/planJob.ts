@@ -19,7 +19,7 @@ import {
   type WeldAnswer,
   type WeldRefusal,
 } from '@lone-heron/contract';
-import { weldConsequences, type OutcomeOdds } from '@lone-heron/core';
+import { inDegrees, inMm, weldConsequences, type OutcomeOdds } from '@lone-heron/core';
 import { learnFrom } from '../../shared/evidence/learnFrom.js';
 import { seamColour, type SeamColour } from '../../shared/modes/seamColour.js';
 
@@ -45,6 +45,9 @@ export interface PlannedWeld extends Pick<WeldAnswer, 'mark' | 'standing' | 'car
   /** Taken from the light, W, and how wide it melts. */
   readonly absorbedW: number;
   readonly beadMm: number;
+  /** What one go does to two free sheets: how much nearer they come, and how far they turn up towards the face. */
+  readonly shrinkageMm: number;
+  readonly turnDeg: number;
   readonly passes: number;
   readonly colour: SeamColour | null;
 }
@@ -107,6 +110,8 @@ function plannedOf({
     travelMmS: travel * 1000,
     absorbedW: (powerW * dutyPercent * prediction.absorptivity) / 100,
     beadMm: prediction.width * 1000,
+    shrinkageMm: inMm(left.distortion.transverseShrinkage),
+    turnDeg: inDegrees(left.distortion.angle),
     passes: pass.passes,
     colour: seamColour(left),
   };

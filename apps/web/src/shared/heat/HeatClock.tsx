@@ -8,13 +8,12 @@ interface HeatClockProps {
   sayMoment: (frame: number) => string;
   frame: number;
   onFrame: (frame: number) => void;
+  /** Frames a second while it plays; heat's lie closer together where things are quick. */
+  playedPerSecond?: number;
 }
 
-/** Frames a second while it plays: they lie closer together where things are quick. */
-const playedPerSecond = 15;
-
 /** Goes through heat in time: play, a step back or on, and a slide to any moment. */
-export function HeatClock({ frames, sayMoment, frame, onFrame }: HeatClockProps) {
+export function HeatClock({ frames, sayMoment, frame, onFrame, playedPerSecond = 15 }: HeatClockProps) {
   const [isPlaying, setPlaying] = useState(false);
   const last = frames - 1;
   useEffect(() => {
@@ -24,7 +23,7 @@ export function HeatClock({ frames, sayMoment, frame, onFrame }: HeatClockProps)
       else onFrame(frame + 1);
     }, 1000 / playedPerSecond);
     return () => clearTimeout(timer);
-  }, [isPlaying, frame, last, onFrame]);
+  }, [isPlaying, frame, last, onFrame, playedPerSecond]);
   const play = () => {
     if (!isPlaying && frame >= last) onFrame(0);
     setPlaying(!isPlaying);
