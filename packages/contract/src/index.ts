@@ -315,6 +315,12 @@ export {
   type TestKind,
   type TestResult,
 } from './inspection/couponTest.js';
+export {
+  couponTintSchema,
+  tintQuerySchema,
+  type CouponTint,
+  type TintQuery,
+} from './inspection/tintReading.js';
 export { contradictions, standsOut } from './inspection/rules/contradictions.js';
 export { inspectionFound } from './inspection/rules/inspectionFound.js';
 export {

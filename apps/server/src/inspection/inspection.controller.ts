@@ -1,14 +1,18 @@
 import {
   couponTestDraftSchema,
   couponTestSchema,
+  couponTintSchema,
+  tintQuerySchema,
   type CouponTest,
   type CouponTestDraft,
+  type CouponTint,
   type Person,
+  type TintQuery,
 } from '@lone-heron/contract';
 import { Controller, Delete, Get, Put } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { By, For } from '../access/access.js';
-import { Answers, AnswersMany, Id, Sent } from '../http/schemaRoutes.js';
+import { Answers, AnswersMany, Id, Queried, Sent } from '../http/schemaRoutes.js';
 import { InspectionService } from './inspection.service.js';
 
 @ApiTags('tests')
@@ -21,6 +25,13 @@ export class InspectionController {
   @AnswersMany(couponTestSchema)
   list(@Id() id: string): Promise<CouponTest[]> {
     return this.inspection.list(id);
+  }
+
+  @Get('tints')
+  @ApiOperation({ summary: 'Colours read off photographed faces of a metal’s family, newest first' })
+  @AnswersMany(couponTintSchema)
+  tints(@Queried(tintQuerySchema) query: TintQuery): Promise<CouponTint[]> {
+    return this.inspection.tints(query);
   }
 
   @Put('coupons/:id/tests/:testId')

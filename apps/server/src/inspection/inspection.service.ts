@@ -2,8 +2,10 @@ import {
   contradictions,
   type CouponTest,
   type CouponTestDraft,
+  type CouponTint,
   type Joint,
   type Person,
+  type TintQuery,
 } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
@@ -18,6 +20,7 @@ import { keepSection } from './face/keepSection.js';
 import { senseProblems } from './face/senseProblems.js';
 import { testsOfCoupons } from './face/readTests.js';
 import { testDraftOf, testFromRow } from './testFromRow.js';
+import { tintReadings } from './tintReadings.js';
 
 @Injectable()
 export class InspectionService {
@@ -29,6 +32,11 @@ export class InspectionService {
   /** A coupon's tests, oldest first, taken-back ones left out. */
   async list(couponId: string): Promise<CouponTest[]> {
     return [...(await testsOfCoupons(this.dataSource.manager, [couponId]))];
+  }
+
+  /** Colours read off photographed faces of a metal's family, newest first. */
+  tints({ metal }: TintQuery): Promise<CouponTint[]> {
+    return tintReadings(this.dataSource.manager, metal);
   }
 
   /** Writes a test down. Repeating it is the same save; with other content it is a conflict. */

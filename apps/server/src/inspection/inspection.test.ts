@@ -1,4 +1,5 @@
-import type { Coupon, CouponTest, Problem } from '@lone-heron/contract';
+import type { Coupon, CouponTest, CouponTint, Photo, Problem } from '@lone-heron/contract';
+import { couponWithPhoto } from '../testing/couponWithPhoto.js';
 import { couponDraft, newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
 
 let server: SampleServer;
@@ -130,5 +131,42 @@ describe('a section', () => {
     expect((await coupon()).section).toEqual({ isThrough: false, depthMm: 1.2 });
     await server.http.delete(`/api/tests/${through}/withdrawal`).expect(200);
     expect((await coupon()).section).toEqual({ isThrough: true });
+  });
+});
+
+describe('colours read off photos', () => {
+  const tints = async (metal: string) =>
+    (await server.http.get(`/api/tints?metal=${metal}`).expect(200)).body as CouponTint[];
+  const readOff = async ({ couponId: of, id: photoId }: Photo, straw: number, doneAt: string) => {
+    const id = newId();
+    const detail = tint({ photoId, widths: { straw: { mm: straw, giveMm: 0.1 } } });
+    await server.http.put(`/api/coupons/${of}/tests/${id}`).send(test(detail, { doneAt })).expect(200);
+    return id;
+  };
+
+  it('are those of the metal’s family, each coupon by its newest, newest first', async () => {
+    const [older, newer] = [await couponWithPhoto(server.http), await couponWithPhoto(server.http)];
+    await readOff(older, 6, '2026-11-24T11:00:00.000Z');
+    await readOff(newer, 8, '2026-11-24T12:00:00.000Z');
+    const again = await readOff(older, 7, '2026-11-24T13:00:00.000Z');
+    const straws = async () =>
+      (await tints('stainless304')).map(({ coupon: { id }, widths }) => [id, widths.straw?.mm]);
+    expect(await straws()).toEqual([
+      [older.couponId, 7],
+      [newer.couponId, 8],
+    ]);
+    expect(await tints('titanium2')).toEqual([]);
+    await server.http.put(`/api/tests/${again}/withdrawal`).expect(200);
+    expect(await straws()).toEqual([
+      [newer.couponId, 8],
+      [older.couponId, 6],
+    ]);
+    await server.http.put(`/api/coupons/${newer.couponId}/withdrawal`).expect(200);
+    expect(await straws()).toEqual([[older.couponId, 6]]);
+  });
+
+  it('of a metal nobody knows are refused by its name', async () => {
+    const { body } = (await server.http.get('/api/tints?metal=mithril').expect(422)) as { body: Problem };
+    expect(JSON.stringify(body.errors)).toContain('mithril');
   });
 });

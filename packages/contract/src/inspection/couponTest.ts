@@ -1,7 +1,8 @@
-import { etchants, seamColours, tints } from '@lone-heron/core';
+import { etchants, seamColours } from '@lone-heron/core';
 import { z } from 'zod';
 import { boundedNumber, clientId, moment, oneOf, shortText } from '../wire/bounded.js';
 import { backLooks } from '../coupons/coupon.js';
+import { tintLength, tintWidths } from './tintReading.js';
 
 /** What can be measured on a picture of a section, with what is allowed, mm. */
 const measure = (quantity: string, max: number) => ({ quantity, min: 0, max, unit: 'mm' }) as const;
@@ -95,16 +96,6 @@ const pressureFields = {
 const one = <Kind extends string, Fields extends z.ZodRawShape>(kind: Kind, fields: Fields) =>
   z.strictObject({ kind: z.literal(kind), ...fields });
 
-/** A length off a face photo with its reading error, mm; to the right of the line it is negative. */
-const tintLength = (quantity: string, min: number) =>
-  z.strictObject(
-    {
-      mm: boundedNumber({ quantity, min, max: 100, unit: 'mm' }),
-      giveMm: boundedNumber({ quantity: `reading error of the ${quantity}`, min: 0, max: 20, unit: 'mm' }),
-    },
-    { error: 'a length with mm and giveMm' },
-  );
-
 const tintFields = {
   /** The photo it was read off. */
   photoId: clientId,
@@ -114,12 +105,7 @@ const tintFields = {
   /** How far the middle of the heat lies to the left of the joint's line; null where no colour shows on both sides. */
   offset: tintLength('offset of the heat', -100).nullable(),
   /** Width over everything that is at least so coloured. */
-  widths: z.strictObject(
-    Object.fromEntries(tints.map((tint) => [tint, tintLength(`width of ${tint}`, 0).optional()])) as {
-      [Name in (typeof tints)[number]]: z.ZodOptional<ReturnType<typeof tintLength>>;
-    },
-    { error: `widths among ${tints.join(', ')}` },
-  ),
+  widths: tintWidths,
 } as const;
 
 /** What each test asks, test by test. */

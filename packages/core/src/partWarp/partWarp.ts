@@ -16,7 +16,7 @@ import type { PartWarpInput, PartWay, WarpSeam } from './WarpSeam.js';
 import { directionOf, lengthOf, placeAlong, weldSteps, type SeamPull, type WeldStep } from './weldSteps.js';
 
 /** The part after a seam, and in the end once it lies free. */
-export interface WarpStage {
+interface WarpStage {
   /** Of the seam that has just been welded; null once it lies free. */
   readonly mark: string | null;
   readonly shape: PartShape;

@@ -22,7 +22,7 @@ export type PartWayId =
   | 'noTacks';
 
 /** A way with its name in code. */
-export interface NamedWay {
+interface NamedWay {
   readonly id: PartWayId;
   readonly way: PartWay;
 }

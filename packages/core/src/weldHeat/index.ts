@@ -3,6 +3,7 @@ export { mendEnds, type MendedEnds } from './mendEnds.js';
 export { weldHeatInput, type WeldHeatInput, type WeldedPart } from './WeldHeatInput.js';
 export { seamHeat, type SeamHeat } from './seamHeat.js';
 export { tintLeft, type TintEdges, type TintLeft } from './tintLeft.js';
+export { learnTint, tintAsSeen, type TintBelief, type TintReading } from './tintEvidence.js';
 export { coolUntil, gloveHolds, nextPassBelow } from './coolUntil.js';
 export { meltDisagreement, meltedBead, type MeltedBead } from './meltedBead.js';
 export { faceLine, type Face, type FaceEdges } from './faces.js';

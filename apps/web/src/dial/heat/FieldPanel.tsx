@@ -1,4 +1,4 @@
-import { frameAt, inMm, metre, type WeldHeatInput } from '@lone-heron/core';
+import { frameAt, inMm, metre, tintAsSeen, type TintBelief, type WeldHeatInput } from '@lone-heron/core';
 import { useMemo, useRef, useState } from 'react';
 import { useBoxSize } from '../../shared/drawing/useBoxSize.js';
 import { spokenLength, spokenTravel } from '../../shared/figures/spoken.js';
@@ -12,16 +12,20 @@ import { temperatureWords } from '../../shared/heat/heatFigures.js';
 import { momentWords } from './heatWords.js';
 import { UnderWay } from '../../shared/worker/UnderWay.js';
 import { useField, type ShownField } from './useField.js';
+import { useTintBelief } from './useTintBelief.js';
 
 /** Temperatures around the gun and after it, on a section or a face, with what they leave. */
 export default function FieldPanel({ task, look }: { task: WeldHeatInput; look: HeatLook }) {
   const field = useField(task);
+  const belief = useTintBelief(task.metal);
+  const shown = useMemo(() => coloured(field.shown, belief), [field.shown, belief]);
   return (
     <>
-      {field.shown !== null && (
+      {shown !== null && (
         <FieldShown
           key={look}
-          shown={field.shown}
+          shown={shown}
+          belief={belief}
           look={look}
           isOld={field.done !== null || field.fault !== null}
         />
@@ -31,15 +35,22 @@ export default function FieldPanel({ task, look }: { task: WeldHeatInput; look: 
   );
 }
 
+/** A field with its colours as this shop has seen them come out. */
+function coloured(shown: ShownField | null, belief: TintBelief): ShownField | null {
+  if (shown === null || shown.answer.tint === null) return shown;
+  return { ...shown, answer: { ...shown.answer, tint: tintAsSeen(shown.answer.tint, belief) } };
+}
+
 const unmeasured = { width: 424, height: 180 };
 
 interface FieldShownProps {
   shown: ShownField;
+  belief: TintBelief;
   look: HeatLook;
   isOld: boolean;
 }
 
-function FieldShown({ shown, look, isOld }: FieldShownProps) {
+function FieldShown({ shown, belief, look, isOld }: FieldShownProps) {
   const frameBox = useRef<HTMLDivElement>(null);
   const page = useBoxSize(frameBox, unmeasured);
   const { times } = shown.answer.heat;
@@ -70,7 +81,7 @@ function FieldShown({ shown, look, isOld }: FieldShownProps) {
         />
       )}
       {point === null ? (
-        <HeatFacts shown={shown} />
+        <HeatFacts shown={shown} belief={belief} />
       ) : (
         <HeatCurve shown={shown} look={look} point={point} onClose={() => setPoint(null)} />
       )}

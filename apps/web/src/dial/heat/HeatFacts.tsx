@@ -1,10 +1,18 @@
-import { meltDisagreement, seamRow, tints, type Face, type Tint, type TintLeft } from '@lone-heron/core';
+import {
+  meltDisagreement,
+  seamRow,
+  tints,
+  type Face,
+  type Tint,
+  type TintBelief,
+  type TintLeft,
+} from '@lone-heron/core';
 import { timeWords } from '../../shared/heat/heatFigures.js';
 import { edgeWords, reachWords, widthRange } from './heatWords.js';
 import type { ShownField } from './useField.js';
 
 /** What is left on the faces, and when it can be touched. */
-export function HeatFacts({ shown }: { shown: ShownField }) {
+export function HeatFacts({ shown, belief }: { shown: ShownField; belief: TintBelief }) {
   const { tint, gloveAfter, nextPassAfter } = shown.answer;
   const disagreement = meltDisagreement(shown.task, shown.answer.bead);
   const isFlat = seamRow(shown.task.joint.kind).hasFlatFaces;
@@ -44,9 +52,9 @@ export function HeatFacts({ shown }: { shown: ShownField }) {
             </tbody>
           </table>
           <p className="text-soft">
-            In air, less under gas.
+            {belief.coupons === 0 ? 'In air, less under gas.' : beliefWords(belief)}
             {isFlat &&
-              ` By other tables straw ${widthRange(tint.likely.narrow.front.straw, tint.likely.wide.front.straw)}.`}
+              ` ${belief.coupons === 0 ? 'By other tables straw' : 'Four in five straw'} ${widthRange(tint.likely.narrow.front.straw, tint.likely.wide.front.straw)}.`}
           </p>
         </>
       )}
@@ -64,6 +72,14 @@ export function HeatFacts({ shown }: { shown: ShownField }) {
       </p>
     </div>
   );
+}
+
+/** What the shop's photographed colours made of the model's. */
+function beliefWords({ factor, coupons }: TintBelief): string {
+  const by = coupons === 1 ? 'By the colours of one coupon' : `By the colours of ${coupons} coupons`;
+  const percent = Math.round(100 * Math.abs(factor - 1));
+  if (percent < 3) return `${by}: as wide as computed in air.`;
+  return `${by}: ${percent} % ${factor < 1 ? 'narrower' : 'wider'} than computed in air.`;
 }
 
 /** How wide a tint is on a flat face, or how far it reaches where the faces do not lie flat. */

@@ -1,14 +1,14 @@
 import { nodeAt, placeOfNode, type FlatGrid, type PartShape } from '@lone-heron/core';
 
 /** Bent part is drawn so many times as bent as it is. */
-export const drawnTimes = 10;
+const drawnTimes = 10;
 /** Seen from so far to the side and so high, rad. */
 const [aside, above] = [0.5, 0.75];
 
 type Point = readonly [x: number, y: number];
 
 /** A cell of the bent part on the page, and how steep it is for its shade, -1 to 1. */
-export interface DrawnCell {
+interface DrawnCell {
   readonly at: number;
   readonly corners: readonly Point[];
   readonly shade: number;

@@ -23,7 +23,7 @@ const spread = 2;
 const apart = 0.15;
 
 /** How far a part is off altogether, m. */
-export function wholeOff({ bends, draws }: PartWarp): number {
+function wholeOff({ bends, draws }: PartWarp): number {
   return bends + draws;
 }
 
