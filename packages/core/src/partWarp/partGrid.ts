@@ -17,6 +17,8 @@ const mostCells = 30;
 const leastSide = 3e-3;
 /** Sheet that is drawn past the end of a seam that parts it, m: it ends where the seam does. */
 const pastEnd = 3e-3;
+/** A seam whose end is drawn so near another one's line ends on it, m: hands draw no closer. */
+const touching = 10e-3;
 const mostSeams = 200;
 
 /** Cuts the part: a seam that parts its sheets and reaches the outline parts them up to it. */
@@ -28,11 +30,9 @@ export function partGrid({ seams, beyond }: PartWarpInput, way: PartWay): PartGr
   const parting = seams.filter(({ parts }) => parts);
   const open = new Set<number>();
   for (const seam of parting) {
-    const [before, behind] = (['from', 'to'] as const).map((end) =>
-      meetsAnother(seam, end, parting, grid.side) ? 0 : reachTo(seam, end, outline),
-    );
-    const from = placeAlong(seam, -(before as number));
-    const to = placeAlong(seam, lengthOf(seam) + (behind as number));
+    const onwards = (end: 'from' | 'to') => toAnother(seam, end, parting) ?? reachTo(seam, end, outline);
+    const from = placeAlong(seam, -onwards('from'));
+    const to = placeAlong(seam, lengthOf(seam) + onwards('to'));
     for (const { cell } of cellsAlong(grid, from, to)) open.add(cell);
   }
   const tacks = new Map(
@@ -50,31 +50,35 @@ interface Outline {
   readonly bottom: number;
 }
 
-/** The seams with the sheet beside them; where a seam that parts it comes to the outermost, the sheet ends with it. */
+/**
+ * The seams with the sheet beside them; where a seam that parts it comes to the outermost, the sheet ends with it, unless it ends on
+ * another seam.
+ */
 function outlineOf(seams: readonly WarpSeam[], beyond: number): Outline {
-  const ends = seams.flatMap((seam) => [
-    { at: seam.from, seam },
-    { at: seam.to, seam },
-  ]);
+  const parting = seams.filter(({ parts }) => parts);
+  const ends = seams.flatMap((seam) =>
+    (['from', 'to'] as const).map((end) => ({
+      at: seam[end],
+      seam,
+      isFree: seam.parts && toAnother(seam, end, parting) === null,
+    })),
+  );
   const side = (axis: 0 | 1, sign: 1 | -1) => {
     const far = Math.max(...ends.map(({ at }) => sign * at[axis]));
     const ending = ends.some(
-      ({ at, seam }) =>
-        seam.parts && sign * at[axis] > far - 2e-3 && Math.abs(directionOf(seam)[axis]) > Math.SQRT1_2,
+      ({ at, seam, isFree }) =>
+        isFree && sign * at[axis] > far - 2e-3 && Math.abs(directionOf(seam)[axis]) > Math.SQRT1_2,
     );
     return sign * (far + (ending ? pastEnd : beyond));
   };
   return { left: side(0, -1), right: side(0, 1), top: side(1, -1), bottom: side(1, 1) };
 }
 
-/** Whether an end lies on another seam that parts the sheets: a T of seams, a corner. */
-function meetsAnother(
-  seam: WarpSeam,
-  end: 'from' | 'to',
-  parting: readonly WarpSeam[],
-  side: number,
-): boolean {
-  return parting.some((other) => other !== seam && distanceTo(other, seam[end]) < 1.5 * side);
+/** How far an end is from another seam that parts the sheets and that it ends on, m: a T of seams, a corner; null for an end that is free. */
+function toAnother(seam: WarpSeam, end: 'from' | 'to', parting: readonly WarpSeam[]): number | null {
+  const away = parting.filter((other) => other !== seam).map((other) => distanceTo(other, seam[end]));
+  const nearest = Math.min(...away);
+  return nearest < touching ? nearest : null;
 }
 
 function distanceTo(seam: WarpSeam, [x, y]: readonly [number, number]): number {

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { RangeFault } from '../fault/index.js';
 import { findMetal, type MetalId } from '../metal/index.js';
 import { mm, radian } from '../quantity/index.js';
@@ -265,6 +266,37 @@ describe('a part that is welded', () => {
     expect(of(thickness)).toBeLessThan(of(2 * thickness));
   });
 
+  it('stays within what a part can do, where seams are drawn by hand', () => {
+    const place = fc.tuple(
+      fc.double({ min: 0, max: 0.3, noNaN: true }),
+      fc.double({ min: 0, max: 0.2, noNaN: true }),
+    );
+    const drawn = fc.tuple(
+      place,
+      fc.constantFrom(0, Math.PI / 2, 1),
+      fc.double({ min: 0.03, max: 0.2, noNaN: true }),
+      fc.boolean(),
+    );
+    const ways = fc.record({
+      tacks: fc.constantFrom('asSet', 'none', 'twiceAsClose'),
+      isClamped: fc.boolean(),
+      run: fc.constantFrom('onward', 'backStep', 'middleOut'),
+    });
+    fc.assert(
+      fc.property(fc.array(drawn, { minLength: 2, maxLength: 5 }), ways, (lines, more) => {
+        const seams = lines.map(([from, angle, length, parts], at) => {
+          const to = [from[0] + length * Math.cos(angle), from[1] + length * Math.sin(angle)] as const;
+          return seam(`W${at}`, from, to, { parts, turn: radian(0.02), tacks: [0, length / 2, length] });
+        });
+        const { bends, draws, givesWayAt } = welded({ ...butt(), seams, beyond: 0.04 }, more);
+        expect(bends).toBeLessThan(20e-3);
+        expect(draws).toBeLessThan(2e-3);
+        expect(givesWayAt).toBeGreaterThan(0.01);
+      }),
+      { numRuns: 12 },
+    );
+  });
+
   it('says how far it is and can be stopped', () => {
     const said: number[] = [];
     const input = butt();
@@ -286,6 +318,19 @@ describe('what is cut before anything is welded', () => {
     const { grid, open: cut } = open([seam('A', [0.05, 0], [0.05, 0.1])]);
     expect(cut.size).toBe(grid.rows);
     expect(open([seam('A', [0.05, 0], [0.05, 0.1], { parts: false })]).open.size).toBe(0);
+  });
+
+  it('does not take a seam that ends on another for the edge of the sheet', () => {
+    const { grid, open: cut } = open([
+      seam('A', [0.08, 0], [0.08, 0.2]),
+      seam('B', [0.086, 0.1], [0.25, 0.1]),
+    ]);
+    expect(grid.left).toBeLessThan(0.06);
+    // Cut up to the other's line, though it was drawn 6 mm short of it.
+    const row = Math.floor((0.1 - grid.top) / grid.side);
+    const columns = [...cut].filter((cell) => Math.floor(cell / grid.columns) === row);
+    const first = Math.min(...columns.map((cell) => cell % grid.columns));
+    expect(columns.length).toBe(grid.columns - first);
   });
 
   it('ends inside the sheet where the seam does', () => {

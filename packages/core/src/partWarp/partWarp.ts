@@ -33,8 +33,9 @@ export interface PartWarp extends OffFlat {
 }
 
 const poisson = 0.3;
-/** A tack, m. */
+/** A tack, m; and what it bears over the yield strength: it stretches before it tears. Assumptions. */
 const tackLength = 4e-3;
+const tackBears = 2;
 /** Clamps beside a seam: so far from it and from each other, m. */
 const clamps = { beside: 25e-3, apart: 60e-3 };
 /**
@@ -183,7 +184,7 @@ function tears(
   ];
   const apart = Math.max(0, y * y * xx + x * x * yy - 2 * x * y * xy);
   const beside = x * y * (yy - xx) + (x * x - y * y) * xy;
-  const bears = metal.yieldStrength * thickness * Math.min(tackLength, grid.side);
+  const bears = tackBears * metal.yieldStrength * thickness * Math.min(tackLength, grid.side);
   return Math.sqrt(apart * apart + 3 * beside * beside) * grid.side > bears;
 }
 

@@ -91,7 +91,6 @@ export function givingWayWords(warp: PartWarp): string | null {
 
 export function tornWords({ tacksTorn }: PartWarp): string | null {
   if (tacksTorn === 0) return null;
-  return tacksTorn === 1
-    ? 'One tack is pulled harder than it holds: make it longer, or set more beside it.'
-    : `${tacksTorn} tacks are pulled harder than they hold: make them longer, or set more.`;
+  const which = tacksTorn === 1 ? 'One tack' : `${tacksTorn} tacks`;
+  return `${which} may crack: the pull is more than ${spokenLength(4)} of weld bear. Look at them before you go on, or set longer ones.`;
 }
