@@ -651,3 +651,22 @@ export {
   suggestPulses,
 } from './lamp/index.js';
 export { type ThresholdBelief } from './evidence/index.js';
+
+// What a machine says over a wire, and takes
+export {
+  byteOrders,
+  readRegisters,
+  registersOf,
+  registerTypes,
+  writeRegisters,
+  type RegisterForm,
+  linkKeys,
+  linkPoints,
+  parameterKeys,
+  type LinkKey,
+  type ParameterKey,
+  writeRefusals,
+  type LinkValues,
+  type WantedValue,
+  type WriteLimits,
+} from './link/index.js';
