@@ -78,6 +78,19 @@ module.exports = {
       to: { path: '^(apps/web|e2e)' },
     },
     {
+      name: 'rig-stands-alone',
+      comment: 'The simulated machine is spoken to over its wire alone.',
+      severity: 'error',
+      from: { path: '^apps/rig' },
+      to: { path: '^(apps/(server|web)|e2e)' },
+    },
+    {
+      name: 'nobody-knows-the-rig',
+      severity: 'error',
+      from: { path: '^(apps/(server|web)|packages)' },
+      to: { path: '^apps/rig' },
+    },
+    {
       name: 'web-without-server',
       severity: 'error',
       from: { path: '^apps/web' },

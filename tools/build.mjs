@@ -14,6 +14,7 @@ const workspaces = [
   { folder: 'packages/contract', build: transpile },
   { folder: 'apps/server', build: bundledServer },
   { folder: 'apps/web', build: bundle },
+  { folder: 'apps/rig', build: transpile },
 ];
 
 let inputs = hash(

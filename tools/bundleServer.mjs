@@ -16,6 +16,7 @@ const entries = {
 /** Packages that bring compiled parts, start threads by the path of their own files, ask where they lie, or hand their files out. */
 const leftOutside = [
   'heic-decode',
+  'modbus-serial',
   'better-sqlite3',
   'sharp',
   '@node-rs/argon2',

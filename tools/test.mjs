@@ -6,19 +6,20 @@ import { bin } from './root.mjs';
 import { check, checkTwoAtATime, close, jest } from './test/tally.mjs';
 import { types } from './test/types.mjs';
 
-const workspaces = ['packages/contract', 'apps/server', 'apps/web'];
+const workspaces = ['packages/contract', 'apps/server', 'apps/web', 'apps/rig'];
 
 // The longest first, so that two cores end together.
 await checkTwoAtATime([
   lint('apps/web'),
   lint('apps/server'),
   types('apps/web'),
-  lint('packages/core', 'packages/contract'),
+  lint('packages/core', 'packages/contract', 'apps/rig'),
   types('apps/server'),
   ['formatting', bin('prettier'), ['--check', '--log-level', 'warn', '--cache', '.']],
   lint('e2e', 'tools', '*.js', '*.cjs'),
   types('packages/contract'),
   types('packages/core'),
+  types('apps/rig'),
   types('e2e'),
   ['layers', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'packages', 'apps', 'e2e']],
   ['unused code', bin('knip'), []],

@@ -71,7 +71,7 @@ describe('Dial', () => {
       await seeText(page, '= 1.29 mm');
       expect(await drawing()).toContain('1.29 mm to 1.29 mm out corner');
       await seeReading(page, 'Dial these', 'notched, grooved');
-      await seeReading(page, 'Dial these', 'argon 21 L/min');
+      await seeReading(page, 'Dial these', 'argon 22 L/min');
     });
 
     it('two metals as a lap, with what the pair asks', async () => {

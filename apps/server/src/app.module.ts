@@ -31,6 +31,7 @@ import { thisMachineAlone, type ReachedBy } from './network/reachedBy.js';
 import { PeopleModule } from './people/people.module.js';
 import { PhotosModule } from './photos/photos.module.js';
 import { ProceduresModule } from './procedures/procedures.module.js';
+import { LinksModule } from './links/links.module.js';
 import { ProgramSlotsModule } from './programSlots/programSlots.module.js';
 import { ReadinessModule } from './readiness/readiness.module.js';
 import { RecordsModule } from './records/records.module.js';
@@ -108,6 +109,7 @@ export class AppModule {
         FileWorkModule.over(databaseFile, isInThreads),
         ProceduresModule,
         ProgramSlotsModule,
+        LinksModule,
         JobsModule,
         LaddersModule,
         TrialsModule,

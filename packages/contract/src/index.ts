@@ -587,3 +587,25 @@ export {
 export { windowStudy } from './windows/rules/windowStudy.js';
 export { clientId } from './wire/bounded.js';
 export { fieldProblems, problemSchema, type FieldProblem, type Problem } from './wire/problem.js';
+
+export {
+  registerMapSchema,
+  type MapPoint,
+  type RegisterArea,
+  type RegisterMap,
+} from './links/registerMap.js';
+export {
+  linkReadSchema,
+  linkSendingDraftSchema,
+  linkSendingSchema,
+  machineLinkDraftSchema,
+  machineLinkSchema,
+  type LinkRead,
+  type LinkReading,
+  type LinkSending,
+  type LinkSendingDraft,
+  type MachineLink,
+  type MachineLinkDraft,
+} from './links/machineLink.js';
+export { writeLimits } from './links/rules/writeLimits.js';
+export { sentSetting } from './links/rules/sentSetting.js';

@@ -30,6 +30,8 @@ import { DayEntity } from '../readiness/day.entity.js';
 import { DayEntryEntity } from '../readiness/dayEntry.entity.js';
 import { SequenceEntity } from '../readiness/sequence.entity.js';
 import { ProcedureRevisionEntity } from '../procedures/procedureRevision.entity.js';
+import { LinkSendingEntity } from '../links/linkSending.entity.js';
+import { MachineLinkEntity } from '../links/machineLink.entity.js';
 import { SlotEntryEntity } from '../programSlots/slotEntry.entity.js';
 import { ShopRecordEntity } from '../records/shopRecord.entity.js';
 import { EyewearEntity } from '../safety/eyewear.entity.js';
@@ -58,6 +60,8 @@ const entities = [
   CardVersionEntity,
   CardProofEntity,
   SlotEntryEntity,
+  MachineLinkEntity,
+  LinkSendingEntity,
   ProcedureRevisionEntity,
   LadderEntity,
   SequenceEntity,

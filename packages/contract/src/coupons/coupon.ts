@@ -1,6 +1,6 @@
 import { faceSigns, seamColours, weldingSigns } from '@lone-heron/core';
 import { z } from 'zod';
-import { boundedNumber, clientId, moment, oneOf, shortText } from '../wire/bounded.js';
+import { boundedNumber, clientId, moment, oneOf, shortText, distinctOf } from '../wire/bounded.js';
 import { jointSchema } from '../joint/joint.js';
 import { settingSchema } from '../joint/setting.js';
 
@@ -37,11 +37,6 @@ const alongSchema = z
   .min(1, alongError)
   .max(12, alongError)
   .refine((along) => along.every(({ toMm }, i) => i === 0 || toMm > (along[i - 1]?.toMm ?? 0)), alongError);
-
-function distinctOf<const Words extends readonly [string, ...string[]]>(words: Words) {
-  const error = { error: `each of ${words.join(', ')} at most once` };
-  return z.array(oneOf(words), error).refine((all) => new Set(all).size === all.length, error);
-}
 
 /** Chance of a look of the back. */
 const chance = z.number({ error: 'a chance from 0 to 1' }).min(0).max(1);

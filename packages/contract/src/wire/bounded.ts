@@ -26,3 +26,8 @@ export const clientId = z.uuidv7({ error: 'a UUID of version 7' });
 
 /** A moment in UTC, such as 2026-11-24T09:30:00.000Z. */
 export const moment = z.iso.datetime({ error: 'a moment in UTC such as 2026-11-24T09:30:00.000Z' });
+
+export function distinctOf<const Words extends readonly [string, ...string[]]>(words: Words) {
+  const error = { error: `each of ${words.join(', ')} at most once` };
+  return z.array(oneOf(words), error).refine((all) => new Set(all).size === all.length, error);
+}

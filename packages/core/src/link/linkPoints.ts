@@ -38,9 +38,11 @@ export type LinkKey = keyof typeof linkPoints;
 export const linkKeys = Object.keys(linkPoints) as [LinkKey, ...LinkKey[]];
 
 /** Keys of what can be dialled. */
-export type ParameterKey = {
-  [Key in LinkKey]: (typeof linkPoints)[Key]['is'] extends 'parameter' ? Key : never;
-}[LinkKey];
-export const parameterKeys = linkKeys.filter(
-  (key): key is ParameterKey => linkPoints[key].is === 'parameter',
-);
+export const parameterKeys = [
+  'power',
+  'duty',
+  'wobbleWidth',
+  'wobbleRate',
+  'wireSpeed',
+] as const satisfies readonly LinkKey[];
+export type ParameterKey = (typeof parameterKeys)[number];

@@ -15,6 +15,7 @@ import { LockByAddress1765200000000 } from './1765200000000-LockByAddress.js';
 import { HeldFast1765300000000 } from './1765300000000-HeldFast.js';
 import { Jobs1765400000000 } from './1765400000000-Jobs.js';
 import { Modes1765500000000 } from './1765500000000-Modes.js';
+import { MachineLinks1765600000000 } from './1765600000000-MachineLinks.js';
 
 /** Every migration, oldest first. */
 export const migrations = [
@@ -35,4 +36,5 @@ export const migrations = [
   HeldFast1765300000000,
   Jobs1765400000000,
   Modes1765500000000,
+  MachineLinks1765600000000,
 ];

@@ -1,0 +1,3 @@
+const preset = require('../../tools/jest/preset.cjs');
+
+module.exports = { ...preset, testEnvironment: 'node' };

@@ -1,0 +1,21 @@
+import { RigMachine } from './RigMachine.js';
+import { rigMap } from './rigMap.js';
+import { rigModbus } from './rigModbus.js';
+import { rigServer } from './rigServer.js';
+
+/** How often time passes, and how many times as fast as in the shop. */
+const tick = 0.1;
+const pace = Number(process.env['RIG_PACE'] ?? '1');
+const host = process.env['RIG_HOST'] ?? '127.0.0.1';
+const portOf = (name: string, usual: number) => Number(process.env[name] ?? usual);
+
+const machine = new RigMachine();
+const modbus = await rigModbus(machine, rigMap, { host, port: portOf('RIG_MODBUS', 5020) });
+const panel = await rigServer(machine, { host, port: portOf('RIG_PORT', 4190) });
+setInterval(() => machine.step(tick * pace), 1000 * tick).unref();
+console.log(
+  `The stand-in’s panel is at http://${host}:${panel.port}, its registers at ${host}:${modbus.port} (Modbus TCP)`,
+);
+
+for (const signal of ['SIGINT', 'SIGTERM'] as const)
+  process.once(signal, () => void Promise.all([modbus.close(), panel.close()]).then(() => process.exit(0)));

@@ -1,0 +1,196 @@
+import { parameterKeys, readRegisters, writeRegisters, type LinkKey } from '@lone-heron/core';
+import fc from 'fast-check';
+import ModbusRTU from 'modbus-serial';
+import { alarmCodes, RigMachine, type AlarmCode } from './RigMachine.js';
+import { rigMap } from './rigMap.js';
+import { rigModbus, type RigModbus } from './rigModbus.js';
+import { rigServer, type RigServer } from './rigServer.js';
+
+const warm = (): RigMachine => {
+  const machine = new RigMachine();
+  Object.assign(machine.hands, { keyOn: true, workClamped: true });
+  for (let minute = 0; minute < 5; minute++) machine.step(60);
+  return machine;
+};
+const welding = (): RigMachine => {
+  const machine = warm();
+  machine.arm();
+  machine.hands.trigger = 'light';
+  return machine;
+};
+const place = (key: LinkKey) => rigMap.points.find((point) => point.key === key)!;
+
+describe('the stand-in', () => {
+  it('gives light with the key, the clamp, the arm and the second stage of the trigger, and counts it', () => {
+    const machine = welding();
+    machine.step(10);
+    expect(machine.value('lightOn')).toBe(1);
+    expect(machine.value('gasOn')).toBe(1);
+    expect(machine.value('lightSeconds')).toBeCloseTo(10, 6);
+    expect(machine.value('realPower')).toBeLessThan(600);
+    machine.hands.trigger = 'gas';
+    expect([machine.value('lightOn'), machine.value('gasOn')]).toEqual([0, 1]);
+    machine.hands.keyOn = false;
+    machine.step(1);
+    expect(machine.value('emissionReady')).toBe(0);
+  });
+
+  it.each<[string, (machine: RigMachine) => void, AlarmCode]>([
+    ['an interlock opens', (machine) => (machine.hands.interlocksClosed = false), 11],
+    ['the clamp comes off', (machine) => (machine.hands.workClamped = false), 12],
+    ['the gas is gone', (machine) => machine.fillBottle(0), 31],
+  ])(
+    'goes dark with an alarm where %s, and stays so until it is cleared and armed again',
+    (_what, spoil, code) => {
+      const machine = welding();
+      machine.step(1);
+      spoil(machine);
+      expect(machine.value('lightOn')).toBe(0);
+      machine.step(1);
+      expect(machine.value('alarm')).toBe(code);
+      expect(machine.value('emissionReady')).toBe(0);
+      machine.arm();
+      expect(machine.value('emissionReady')).toBe(0);
+    },
+  );
+
+  it('waits for its coolant in the morning', () => {
+    const cold = new RigMachine();
+    Object.assign(cold.hands, { keyOn: true, workClamped: true });
+    cold.arm();
+    cold.hands.trigger = 'light';
+    cold.step(0);
+    expect(cold.value('alarm')).toBe(21);
+    expect(warm().value('coolant')).toBeGreaterThan(22);
+  });
+
+  it('loses power as its window tires', () => {
+    const machine = welding();
+    machine.step(1);
+    const fresh = machine.value('realPower');
+    for (let minute = 0; minute < 120; minute++) {
+      machine.fillBottle();
+      machine.step(60);
+    }
+    expect(machine.value('realPower')).toBeLessThan(0.98 * fresh);
+  });
+
+  it('takes nothing while it is armed, nothing that its panel keeps for itself, and nothing beyond its limits', () => {
+    const machine = warm();
+    expect(machine.write('power', 900)).toBeNull();
+    expect(machine.value('power')).toBe(900);
+    expect(machine.write('power', 1501)).toContain('150 to 1500 W');
+    expect(machine.write('power', Number.NaN)).not.toBeNull();
+    machine.hands.takesRemote = false;
+    expect(machine.write('power', 800)).not.toBeNull();
+    machine.hands.takesRemote = true;
+    machine.arm();
+    expect(machine.write('power', 800)).not.toBeNull();
+    expect(machine.value('power')).toBe(900);
+    machine.turn('power', 700);
+    expect(machine.value('power')).toBe(700);
+  });
+
+  it('never gives light while something stands against it, whatever is done in whatever order', () => {
+    const deed = fc.oneof(
+      fc.record({ keyOn: fc.boolean() }),
+      fc.record({ interlocksClosed: fc.boolean() }),
+      fc.record({ workClamped: fc.boolean() }),
+      fc.record({ trigger: fc.constantFrom('released', 'gas', 'light') }),
+      fc.constant('arm'),
+      fc.record({ alarm: fc.constantFrom(0, ...alarmCodes) }),
+      fc.record({ step: fc.double({ min: 0, max: 200, noNaN: true }) }),
+    );
+    fc.assert(
+      fc.property(fc.array(deed, { maxLength: 40 }), (deeds) => {
+        const machine = warm();
+        for (const each of deeds) {
+          if (each === 'arm') machine.arm();
+          else if (typeof each === 'object' && 'step' in each) machine.step(each.step);
+          else if (typeof each === 'object' && 'alarm' in each) machine.setAlarm(each.alarm);
+          else Object.assign(machine.hands, each);
+          machine.step(0);
+          const { keyOn, interlocksClosed, workClamped, isReady, trigger } = machine.hands;
+          if (machine.value('lightOn') === 0) continue;
+          expect(keyOn && interlocksClosed && workClamped && isReady && trigger === 'light').toBe(true);
+          expect(machine.value('alarm')).toBe(0);
+        }
+      }),
+    );
+  });
+});
+
+describe('its registers', () => {
+  let machine: RigMachine;
+  let modbus: RigModbus;
+  let client: ModbusRTU;
+  beforeEach(async () => {
+    machine = warm();
+    modbus = await rigModbus(machine, rigMap, { host: '127.0.0.1', port: 0 });
+    client = new ModbusRTU();
+    await client.connectTCP('127.0.0.1', { port: modbus.port });
+    client.setID(1);
+  });
+  afterEach(async () => {
+    await new Promise<void>((resolve) => client.close(() => resolve()));
+    await modbus.close();
+  });
+
+  it('say what the machine does, number by number as the map has it', async () => {
+    const { data } = await client.readHoldingRegisters(100, 6);
+    expect(data.slice(0, 4)).toEqual([600, 1000, 200, 60]);
+    expect(readRegisters(place('wireSpeed'), data.slice(4, 6))).toBe(10);
+    const { data: input } = await client.readInputRegisters(200, 9);
+    expect(input[0]).toBe(0b1000);
+    expect(readRegisters(place('coolant'), [input[4]!])).toBeCloseTo(machine.value('coolant'), 1);
+    expect((await client.readDiscreteInputs(0, 3)).data.slice(0, 3)).toEqual([true, true, true]);
+  });
+
+  it('take a parameter, and refuse what the machine refuses', async () => {
+    await client.writeRegister(100, 855);
+    await client.writeRegisters(104, writeRegisters(place('wireSpeed'), 22.5));
+    expect([machine.value('power'), machine.value('wireSpeed')]).toEqual([855, 22.5]);
+    await expect(client.writeRegister(100, 9000)).rejects.toThrow();
+    await expect(client.writeRegister(900, 1)).rejects.toThrow();
+    await expect(client.readHoldingRegisters(0, 2)).rejects.toThrow();
+    machine.arm();
+    await expect(client.writeRegister(100, 700)).rejects.toThrow();
+    expect(machine.value('power')).toBe(855);
+    expect(machine.value('writesTaken')).toBe(2);
+  });
+});
+
+describe('its panel', () => {
+  let machine: RigMachine;
+  let panel: RigServer;
+  beforeAll(async () => {
+    machine = warm();
+    panel = await rigServer(machine, { host: '127.0.0.1', port: 0 });
+  });
+  afterAll(() => panel.close());
+  const at = (path: string) => `http://127.0.0.1:${panel.port}${path}`;
+  const act = (deed: unknown, type = 'application/json') =>
+    fetch(at('/do'), { method: 'POST', headers: { 'Content-Type': type }, body: JSON.stringify(deed) });
+
+  it('is a page of its own, with its map and its state beside it', async () => {
+    expect(await (await fetch(at('/'))).text()).toContain('The stand-in');
+    expect(await (await fetch(at('/map.json'))).json()).toEqual(rigMap);
+    const { values } = (await (await fetch(at('/state'))).json()) as { values: Record<string, number> };
+    expect(Object.keys(values)).toEqual(expect.arrayContaining([...parameterKeys]));
+    expect((await fetch(at('/elsewhere'))).status).toBe(404);
+  });
+
+  it('does what hands do, and nothing that it does not know', async () => {
+    await act({ hands: { workClamped: true }, arm: true, turn: { power: 400 } });
+    await act({ hands: { trigger: 'light' }, skip: 3 });
+    expect([machine.value('lightOn'), machine.value('power')]).toEqual([1, 400]);
+    await act({ hands: { trigger: 'released', isReady: false } });
+    expect(machine.value('emissionReady')).toBe(0);
+    expect((await act({ hands: { isReady: true } })).status).toBe(400);
+    expect((await act({ alarm: 99 })).status).toBe(400);
+    expect((await act({ skip: -1 })).status).toBe(400);
+    expect((await act([])).status).toBe(400);
+    expect((await act({ arm: true }, 'text/plain')).status).toBe(415);
+    expect(machine.value('emissionReady')).toBe(0);
+  });
+});
