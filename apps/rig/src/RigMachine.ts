@@ -13,7 +13,7 @@ export const alarmCodes = [11, 12, 21, 22, 31, 41] as const;
 export type AlarmCode = (typeof alarmCodes)[number];
 
 /** The trigger has two stages: gas first, then light. */
-export type TriggerStage = 'released' | 'gas' | 'light';
+type TriggerStage = 'released' | 'gas' | 'light';
 
 /** What somebody at the machine can do, and what can be done to it. */
 export interface RigHands {

@@ -239,6 +239,22 @@ const sheets = {
   losses: [losses(1.6), losses(1.7)],
 } as const satisfies Record<keyof House, readonly [object, object]>;
 
+const wire = {
+  host: '192.168.10.20',
+  port: 502,
+  map: {
+    ...{ format: 'lone-heron-map', version: 1, name: 'a made-up one', unitId: 1 },
+    points: [
+      {
+        ...{ key: 'power', area: 'holding', address: 1, type: 'u16', byteOrder: 'ABCD' },
+        ...{ bit: 0, scale: 1, offset: 0 },
+      },
+    ],
+  },
+  mayWrite: false,
+  allowed: [],
+};
+
 const revisions: readonly RevisionRow[] = [
   {
     route: '/api/machines/{id}/revisions/{revision}',
@@ -246,6 +262,13 @@ const revisions: readonly RevisionRow[] = [
     newest: async () => (await machineNow()).revision,
     draft: () => ({ name: 'the bench unit', profile: bench, note: '' }),
     otherwise: () => ({ name: 'the bench unit', profile: bench, note: 'another' }),
+  },
+  {
+    route: '/api/machines/{id}/link/revisions/{revision}',
+    path: (revision) => `machines/bench/link/revisions/${revision}`,
+    newest: () => Promise.resolve(0),
+    draft: () => wire,
+    otherwise: () => ({ ...wire, port: 503 }),
   },
   {
     route: '/api/cards/{id}/versions/{version}',
@@ -434,6 +457,9 @@ const otherwise: Readonly<Record<string, string>> = {
   '/api/people/{id}/pin': 'people.test',
   '/api/people/{id}/disabled': 'people.test',
   '/api/machines/{id}/retired': 'machines.test',
+  '/api/machines/{id}/link/trial': 'stores nothing: links.test',
+  '/api/machines/{id}/link/reading': 'stores nothing: links.test',
+  '/api/machines/{id}/link/sendings/{sendingId}': 'a machine at the other end: links.test',
   '/api/session': 'the door: people.test',
   '/api/session/pin': 'people.test',
   '/api/coupons/{id}/photos/{photoId}': 'bytes: photos.test',

@@ -14,7 +14,6 @@ import {
 import { Controller, Get, Put } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { By, For } from '../access/access.js';
-import { notFound } from '../http/problem.js';
 import { Answers, AnswersMany, Id, MachineId, Revision, Sent } from '../http/schemaRoutes.js';
 import { LinksService } from './links.service.js';
 
@@ -24,12 +23,13 @@ export class LinksController {
   constructor(private readonly links: LinksService) {}
 
   @Get()
-  @ApiOperation({ summary: 'How a machine is reached over its wire; 404 where nobody has said' })
-  @Answers(machineLinkSchema)
-  async find(@MachineId() machineId: string): Promise<MachineLink> {
+  @ApiOperation({
+    summary: 'How a machine is reached over its wire: one link, or none where nobody has said',
+  })
+  @AnswersMany(machineLinkSchema)
+  async find(@MachineId() machineId: string): Promise<MachineLink[]> {
     const link = await this.links.find(machineId);
-    if (link === null) throw notFound('link of the machine', machineId);
-    return link;
+    return link === null ? [] : [link];
   }
 
   @Put('revisions/:revision')

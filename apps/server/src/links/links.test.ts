@@ -1,4 +1,4 @@
-import type { Change, LinkRead, LinkSending, MachineLink, Problem } from '@lone-heron/contract';
+import type { Change, LinkRead, LinkSending, MachineLink } from '@lone-heron/contract';
 import { fakeMachine, type FakeMachine } from '../testing/fakeMachine.js';
 import { newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
 import { nearAddress } from './nearAddress.js';
@@ -29,13 +29,13 @@ const detail = (body: unknown) => JSON.stringify(body);
 
 describe('a link', () => {
   it('is said by a lead, revision by revision, and stands in the history', async () => {
-    await server.http.get(at()).expect(404);
+    expect((await server.http.get(at()).expect(200)).body).toEqual([]);
     const { body } = (await save().expect(200)) as { body: MachineLink };
     expect(body).toMatchObject({ ...machine.link, machineId: 'bench', revision: 1, savedBy: 'ines' });
     await save().expect(200);
     await save({ mayWrite: false }, 1).expect(409);
     await save({ mayWrite: false }, 2).expect(200);
-    expect(((await server.http.get(at())).body as MachineLink).mayWrite).toBe(false);
+    expect((await server.http.get(at())).body).toMatchObject([{ revision: 2, mayWrite: false }]);
     const changes = (await server.http.get('/api/changes')).body as { changes?: Change[] } | Change[];
     expect(JSON.stringify(changes)).toContain('switched writing to');
     const welder = await server.desk('maren');
@@ -77,7 +77,7 @@ describe('reading', () => {
       { key: 'wobbleWidth', value: 2, fault: null },
       { key: 'takesWrites', value: 1, fault: null },
     ]);
-    await server.http.get(at()).expect(404);
+    expect((await server.http.get(at())).body).toEqual([]);
     await save().expect(200);
     await server.http.put(at('/reading')).expect(200);
   });

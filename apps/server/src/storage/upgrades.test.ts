@@ -52,7 +52,18 @@ function rowsOf(database: Database.Database): Map<string, number> {
 }
 
 /** What else is asked for, of each machine and of the shop. */
-const ofMachine = ['parts', 'records', 'light', 'days', 'sequence', 'slots', 'photos', 'revisions'];
+const ofMachine = [
+  'parts',
+  'records',
+  'light',
+  'days',
+  'sequence',
+  'slots',
+  'photos',
+  'revisions',
+  'link',
+  'link/sendings',
+];
 const ofShop = [
   'people',
   'ladders',

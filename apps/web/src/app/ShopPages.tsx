@@ -9,6 +9,10 @@ const routes = [
     element: page(async () => (await import('../shop/machines/MachineScreen.js')).MachineScreen),
   },
   {
+    path: 'machines/:id/link',
+    element: page(async () => (await import('../shop/links/LinkScreen.js')).LinkScreen),
+  },
+  {
     path: 'machines/:id/safety',
     element: page(async () => (await import('../shop/safety/SafetySheet.js')).SafetySheet),
   },

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { boundedNumber, oneOf, shortText } from '../wire/bounded.js';
 
 /** Where Modbus keeps a value: two kinds can be written, and we write holding registers alone. */
-export const registerAreas = ['holding', 'input', 'coil', 'discrete'] as const;
+const registerAreas = ['holding', 'input', 'coil', 'discrete'] as const;
 export type RegisterArea = (typeof registerAreas)[number];
 
 const whole = (quantity: string, max: number) =>

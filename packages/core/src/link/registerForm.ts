@@ -6,7 +6,7 @@ export type RegisterType = (typeof registerTypes)[number];
 
 /** Which byte comes first, A being the one that counts most; one register has AB or BA alone. */
 export const byteOrders = ['ABCD', 'CDAB', 'BADC', 'DCBA'] as const;
-export type ByteOrder = (typeof byteOrders)[number];
+type ByteOrder = (typeof byteOrders)[number];
 
 /** How a value is written in registers. */
 export interface RegisterForm {

@@ -1,5 +1,6 @@
 import { coreSetting, type CardContent, type Machine } from '@lone-heron/contract';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
+import SendSetting from '../../shared/link/SendSetting.js';
 import { behindPanel, panelFigure, panelRows } from '../../shared/panel/panelKnobs.js';
 import { jointInWords } from '../../shared/sentences/settingInWords.js';
 import { cardFacts } from '../cardFacts.js';
@@ -36,6 +37,11 @@ export function CardNumbers({ content, machine }: CardNumbersProps) {
           </div>
         ))}
       </dl>
+      {machine !== undefined && (
+        <div className="-mx-5">
+          <SendSetting machine={machine} setting={setting} what={`the card for ${jointInWords(joint)}`} />
+        </div>
+      )}
       <dl className="grid grid-cols-[minmax(6rem,auto)_1fr]">
         {facts.map(([name, value]) => (
           <div key={name} className="contents">

@@ -1,7 +1,10 @@
 import { settingReasons } from '@lone-heron/core';
+import { lazy, Suspense } from 'react';
 import { startsCool, type DialOutcome } from '../dialOutcome.js';
 import type { PanelRow } from '../../shared/panel/panelKnobs.js';
 import { plateFacts, type PlateFact } from './plateFacts.js';
+
+const SendSetting = lazy(() => import('../../shared/link/SendSetting.js'));
 
 interface FactListProps {
   outcome: DialOutcome;
@@ -13,7 +16,7 @@ interface FactListProps {
 /** What goes with the knobs, and why a knob or one of these is what it is. */
 export default function FactList({ outcome, asked, onAsk }: FactListProps) {
   const facts = plateFacts(outcome);
-  const { base, setting } = outcome;
+  const { base, setting, said, recorded } = outcome;
   return (
     <>
       <div className="plate-facts">
@@ -24,6 +27,9 @@ export default function FactList({ outcome, asked, onAsk }: FactListProps) {
       <p className="px-4 text-sm leading-snug text-soft empty:hidden" aria-live="polite">
         {asked !== null && whyOf(asked, facts, outcome, base !== setting)}
       </p>
+      <Suspense fallback={null}>
+        <SendSetting machine={said.machine} setting={recorded} what="what Dial says" />
+      </Suspense>
     </>
   );
 }

@@ -1,6 +1,6 @@
 import type { Machine } from '@lone-heron/contract';
 import { wobbleNames } from '@lone-heron/core';
-import { Archive, FileDown, Pencil, ShieldAlert } from 'lucide-react';
+import { Archive, Cable, FileDown, Pencil, ShieldAlert } from 'lucide-react';
 import { Link } from 'react-router';
 import { figure } from '../../shared/figures/figures.js';
 import { useRetire } from './useRetire.js';
@@ -49,6 +49,13 @@ export function MachineCard({ machine }: { machine: Machine }) {
           aria-label={`Safety sheet of ${name}`}
         >
           <ShieldAlert className="size-5" aria-hidden="true" /> Safety sheet
+        </Link>
+        <Link
+          className="btn touch-always"
+          to={`/shop/machines/${id}/link`}
+          aria-label={`The wire of ${name}`}
+        >
+          <Cable className="size-5" aria-hidden="true" /> Wire
         </Link>
         <button
           type="button"
