@@ -11,11 +11,24 @@ const portOf = (name: string, usual: number) => Number(process.env[name] ?? usua
 
 const machine = new RigMachine();
 const modbus = await rigModbus(machine, rigMap, { host, port: portOf('RIG_MODBUS', 5020) });
-const panel = await rigServer(machine, { host, port: portOf('RIG_PORT', 4190) });
+const panel = await rigServer(machine, { host, port: portOf('RIG_PORT', 4181) });
 setInterval(() => machine.step(tick * pace), 1000 * tick).unref();
 console.log(
   `The stand-in’s panel is at http://${host}:${panel.port}, its registers at ${host}:${modbus.port} (Modbus TCP)`,
 );
+
+/** Ends with the process that it was started beside. */
+const beside = Number(process.env['RIG_WITH'] ?? '0');
+if (beside > 0) setInterval(() => isThere(beside) || process.exit(0), 2000).unref();
+
+function isThere(id: number): boolean {
+  try {
+    process.kill(id, 0);
+    return true;
+  } catch {
+    return false;
+  }
+}
 
 for (const signal of ['SIGINT', 'SIGTERM'] as const)
   process.once(signal, () => void Promise.all([modbus.close(), panel.close()]).then(() => process.exit(0)));

@@ -96,7 +96,8 @@ afterAll(() => running.forEach((child) => child.kill('SIGKILL')));
 
 function spawnHeron(dataFolder: string, port: number, command: readonly string[]) {
   const child = spawn(script, command, {
-    env: { ...process.env, PORT: String(port), HERON_DATA: dataFolder },
+    // Who needs a simulated machine starts one of their own, at ports of its own.
+    env: { ...process.env, PORT: String(port), HERON_DATA: dataFolder, HERON_RIG: 'off' },
     stdio: ['ignore', 'pipe', 'pipe'],
   });
   running.add(child);

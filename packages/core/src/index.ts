@@ -659,7 +659,6 @@ export {
   registersOf,
   registerTypes,
   writeRegisters,
-  type RegisterForm,
   linkKeys,
   linkPoints,
   parameterKeys,

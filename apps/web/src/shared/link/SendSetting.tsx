@@ -94,14 +94,14 @@ function HeldTable({ rows }: { rows: readonly HeldRow[] }) {
       <tbody className="text-base">
         {rows.map((row) => (
           <tr key={row.key}>
-            <th scope="row" className="px-1 py-1 font-normal">
+            <th scope="row" className="px-1 py-1 text-base font-normal">
               {row.name}
             </th>
-            <td className="figure px-1 py-1">
+            <td className="figure px-1 py-1 text-base">
               {row.holds === null ? 'not said' : `${row.holds} ${row.unit}`}
             </td>
-            <td className="figure px-1 py-1">{`${row.wanted} ${row.unit}`}</td>
-            <td className="px-1 py-1">
+            <td className="figure px-1 py-1 text-base">{`${row.wanted} ${row.unit}`}</td>
+            <td className="px-1 py-1 text-base">
               <Standing row={row} />
             </td>
           </tr>

@@ -6,6 +6,8 @@ import { useMachinesQuery } from '../../shared/api/heronApi.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { figure } from '../../shared/figures/figures.js';
+import { spokenFlow } from '../../shared/figures/spoken.js';
+import { spokenTemperature } from '../../shared/figures/spokenStates.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { SaveButton, signInFirst } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
@@ -169,10 +171,10 @@ function ReadTable({ read }: { read: LinkRead }) {
       <tbody>
         {read.readings.map(({ key, value, fault }) => (
           <tr key={key}>
-            <th scope="row" className="font-normal">
+            <th scope="row" className="text-base font-normal">
               {linkPoints[key].said}
             </th>
-            <td>{fault ?? saidValue(key, value)}</td>
+            <td className="text-base">{fault ?? saidValue(key, value)}</td>
           </tr>
         ))}
       </tbody>
@@ -183,7 +185,9 @@ function ReadTable({ read }: { read: LinkRead }) {
 function saidValue(key: keyof typeof linkPoints, value: number | null): string {
   const { is, unit } = linkPoints[key];
   if (value === null) return 'not said';
-  return is === 'state' ? (value === 1 ? 'yes' : 'no') : `${figure(value, 2)} ${unit}`;
+  if (is === 'state') return value === 1 ? 'yes' : 'no';
+  if (unit === '°C') return spokenTemperature(value);
+  return unit === 'L/min' ? spokenFlow(value) : `${figure(value, 2)} ${unit}`;
 }
 
 /** What was sent to it, newest first. */
