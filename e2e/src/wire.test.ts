@@ -27,7 +27,7 @@ const read = async () => {
 describe('the wire of a machine', () => {
   it('is said in Shop, tried out before it is saved, and what is wrong with its map is told', async () => {
     await goto('shop');
-    await press(page, 'The wire of the bench unit');
+    await press(page, 'The wire of the bench unit', 'link');
     await fill(page, 'Address', '127.0.0.1');
     await fill(page, 'Port', String(rig.modbusPort));
     await fill(page, 'Map of its registers (JSON)', '{"format": 3');
@@ -51,9 +51,9 @@ describe('the wire of a machine', () => {
     await seeReading(page, 'What the machine holds', /Power\s+40 %\s+\d+ %\s+differs: set it by hand/);
     await seeNoText(page, 'Send these');
     await goto('shop/machines/bench/link');
-    await press(page, 'Numbers may be written to it, while it is not armed');
+    await press(page, 'Numbers may be written to it, while it is not armed', 'checkbox');
     for (const name of ['power', 'duty', 'wobble width', 'wobble rate', 'wire speed'])
-      await press(page, name);
+      await press(page, name, 'checkbox');
     await press(page, 'Save the link');
     await seeText(page, 'is written down');
   });
@@ -93,9 +93,9 @@ describe('the wire of a machine', () => {
   it('is read and sent from a card', async () => {
     const cards = (await (await fetch(`${shop.heron.url}/api/cards`)).json()) as {
       id: string;
-      newest: { content: { machineId: string } };
+      versions: { content: { machineId: string } }[];
     }[];
-    const card = cards.find(({ newest }) => newest.content.machineId === 'bench');
+    const card = cards.find(({ versions }) => versions.every(({ content }) => content.machineId === 'bench'));
     await goto(`cards/${card?.id}`);
     await read();
     await press(page, 'Send these');
