@@ -47,7 +47,7 @@ function EditedLink({ machine, link }: { machine: Machine; link: MachineLink | n
   const [tryOut, { data: read, isLoading: isTrying, error: tryFault }] = useTryLinkMutation();
   const [revise, { isLoading: isSaving, error: saveFault }] = useReviseLinkMutation();
   const typed = readLinkForm(form);
-  const change = (part: Partial<LinkForm>) => setForm({ ...form, ...part });
+  const change = (part: Partial<LinkForm>) => setForm((before) => ({ ...before, ...part }));
   const isLead = person?.role === 'lead';
   const waitsFor =
     person === null
