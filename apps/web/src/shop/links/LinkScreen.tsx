@@ -108,14 +108,16 @@ function EditedLink({ machine, link }: { machine: Machine; link: MachineLink | n
 /** The map as text, or out of a file. */
 function MapField({ text, onMap }: { text: string; onMap: (text: string) => void }) {
   return (
-    <label className="flex flex-col gap-1">
-      <span className="text-sm font-medium">Map of its registers (JSON)</span>
-      <textarea
-        className="textarea h-48 w-full font-mono text-sm"
-        spellCheck={false}
-        value={text}
-        onChange={(event) => onMap(event.target.value)}
-      />
+    <div className="flex flex-col gap-1">
+      <label className="flex flex-col gap-1">
+        <span className="text-sm font-medium">Map of its registers (JSON)</span>
+        <textarea
+          className="textarea h-48 w-full font-mono text-sm"
+          spellCheck={false}
+          value={text}
+          onChange={(event) => onMap(event.target.value)}
+        />
+      </label>
       <input
         type="file"
         className="file-input touch-always"
@@ -126,7 +128,7 @@ function MapField({ text, onMap }: { text: string; onMap: (text: string) => void
           void file?.text().then(onMap);
         }}
       />
-    </label>
+    </div>
   );
 }
 
