@@ -38,7 +38,7 @@ describe('the wire of a machine', () => {
     const map = await rig.map();
     await giveMap(map.replace('"scale":0.1', '"scale":0'));
     await seeText(page, 'a scale that is not 0');
-    await giveMap(map.replace('CDAB', 'DCBA'));
+    await giveMap(map.replace('ABCD', 'BADC'));
     await press(page, 'Try it out');
     await seeReading(page, 'What it says', 'look at the type, the order of bytes');
     await giveMap(map);

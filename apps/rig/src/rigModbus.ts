@@ -7,6 +7,7 @@ import {
   type ParameterKey,
 } from '@lone-heron/core';
 import { ServerTCP } from 'modbus-serial';
+import { createServer, type AddressInfo } from 'node:net';
 
 /** What the registers stand for. */
 interface Spoken {
@@ -55,6 +56,8 @@ export async function rigModbus(
     const why = machine.write(point.key as ParameterKey, readRegisters(point, values));
     if (why !== null) throw new ModbusRefusal(why.startsWith('it is armed') ? refusals.busy : refusals.value);
   };
+  // The library takes 0 for the usual port.
+  const chosen = port === 0 ? await freePort(host) : port;
   const server = new ServerTCP(
     {
       getMultipleInputRegisters: (at: number, count: number) => words('input', at, count),
@@ -66,21 +69,36 @@ export async function rigModbus(
       setRegister: (at: number, value: number) => take(at, [value]),
       setRegisterArray: (at: number, values: number[]) => take(at, values),
     },
-    { host, port, unitID: map.unitId },
+    { host, port: chosen, unitID: map.unitId },
   );
-  const bound = await new Promise<number>((resolve, reject) => {
-    server.on('initialized', () => resolve(portOf(server)));
+  await new Promise<void>((resolve, reject) => {
+    server.on('initialized', () => {
+      resolve();
+    });
     server.on('serverError', () => {
-      reject(new Error(`${host}:${port} could not be served: is it taken?`));
+      reject(new Error(`${host}:${chosen} could not be served: is it taken?`));
     });
   });
-  return { port: bound, close: () => new Promise((resolve) => server.close(() => resolve())) };
+  return {
+    port: chosen,
+    close: () =>
+      new Promise((resolve) => {
+        server.close(() => {
+          resolve();
+        });
+      }),
+  };
 }
 
-/** The library keeps the socket to itself, and says its port nowhere. */
-function portOf(server: object): number {
-  const { _server } = server as { _server: { address(): { port: number } } };
-  return _server.address().port;
+function freePort(host: string): Promise<number> {
+  return new Promise((resolve) => {
+    const probe = createServer().listen(0, host, () => {
+      const { port } = probe.address() as AddressInfo;
+      probe.close(() => {
+        resolve(port);
+      });
+    });
+  });
 }
 
 /** Registers of an area; between points there is 0, and beyond them nothing. */

@@ -1,4 +1,4 @@
-import type { AddressInfo } from 'node:net';
+import { createServer, type AddressInfo } from 'node:net';
 import type { MachineLinkDraft, MapPoint } from '@lone-heron/contract';
 import { ServerTCP } from 'modbus-serial';
 
@@ -39,6 +39,8 @@ export async function fakeMachine(): Promise<FakeMachine> {
     await machine.before(address);
     return registers.get(address) ?? 0;
   };
+  // The library takes 0 for the usual port.
+  const port = await freePort();
   const server = new ServerTCP(
     {
       getHoldingRegister: read,
@@ -50,12 +52,11 @@ export async function fakeMachine(): Promise<FakeMachine> {
         registers.set(11, (registers.get(11) ?? 0) + 1);
       },
     },
-    { host: '127.0.0.1', port: 0, unitID: 1 },
+    { host: '127.0.0.1', port, unitID: 1 },
   );
   await new Promise<void>((resolve) => {
     server.on('initialized', () => resolve());
   });
-  const { port } = (server as unknown as { _server: { address(): AddressInfo } })._server.address();
   const machine: FakeMachine = {
     link: {
       host: '127.0.0.1',
@@ -74,4 +75,13 @@ export async function fakeMachine(): Promise<FakeMachine> {
       }),
   };
   return machine;
+}
+
+function freePort(): Promise<number> {
+  return new Promise((resolve) => {
+    const probe = createServer().listen(0, '127.0.0.1', () => {
+      const { port } = probe.address() as AddressInfo;
+      probe.close(() => resolve(port));
+    });
+  });
 }
