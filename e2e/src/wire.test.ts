@@ -119,6 +119,8 @@ describe('the wire of a machine', () => {
 
   it('fits on a phone', async () => {
     const small = await openPage(shop.browser, `${shop.heron.url}/dial`, phone);
+    // From under the bar at the foot.
+    await (await named(small, 'Read the machine')).evaluate((key) => key.scrollIntoView({ block: 'center' }));
     await press(small, 'Read the machine');
     await named(small, 'What the machine holds');
     const wide = await small.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
