@@ -129,6 +129,7 @@ export const pages = [
   'shop/training',
   'shop/history',
   'shop/backup',
+  'shop/machines/bench/link',
   'shop/machines/barrow',
   'shop/machines/barrow/safety',
 ];

@@ -1,6 +1,6 @@
 import type { LinkRead, LinkSending, Machine, MachineLink, Setting } from '@lone-heron/contract';
 import { Check, Download, Upload, X } from 'lucide-react';
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { houseContent, useHouseQuery } from '../api/houseApi.js';
 import { usePersonAtDesk } from '../door/usePersonAtDesk.js';
@@ -25,6 +25,7 @@ export default function SendSetting({ machine, setting, what }: SendSettingProps
 function OverTheWire({ machine, setting, what, link }: SendSettingProps & { link: MachineLink }) {
   const { units } = houseContent(useHouseQuery(undefined).data);
   const person = usePersonAtDesk();
+  const status = useId();
   const [read, { data: said, isLoading: isReading, error: readFault }] = useReadLinkMutation();
   const [send, { isLoading: isSending, error: sendFault }] = useSendToMachineMutation();
   const [sent, setSent] = useState<LinkSending | null>(null);
@@ -55,6 +56,7 @@ function OverTheWire({ machine, setting, what, link }: SendSettingProps & { link
           type="button"
           className="btn touch btn-sm"
           disabled={isBusy || person === null}
+          aria-describedby={status}
           onClick={() => void read(machine.id)}
         >
           <Download className="size-4" aria-hidden="true" /> {isReading ? 'Reading' : 'Read the machine'}
@@ -64,6 +66,7 @@ function OverTheWire({ machine, setting, what, link }: SendSettingProps & { link
             type="button"
             className="btn touch btn-sm btn-primary"
             disabled={isBusy || said === undefined}
+            aria-describedby={status}
             onClick={() => void sendIt()}
           >
             <Upload className="size-4" aria-hidden="true" /> {isSending ? 'Sending' : 'Send these'}
@@ -71,7 +74,7 @@ function OverTheWire({ machine, setting, what, link }: SendSettingProps & { link
         )}
       </div>
       {said !== undefined && <HeldTable rows={rows} />}
-      <p className="text-sm leading-snug text-soft" role="status">
+      <p id={status} className="text-sm leading-snug text-soft" role="status">
         {statusWords({ said: said ?? null, sent, maySend, isSignedIn: person !== null })}
       </p>
       <Failure error={sendFault ?? readFault} />

@@ -1,6 +1,6 @@
 import type { LinkRead, LinkSending, Machine, MachineLink } from '@lone-heron/contract';
 import { linkPoints, parameterKeys, type ParameterKey } from '@lone-heron/core';
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { useParams } from 'react-router';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
@@ -9,7 +9,7 @@ import { figure } from '../../shared/figures/figures.js';
 import { spokenFlow } from '../../shared/figures/spoken.js';
 import { spokenTemperature } from '../../shared/figures/spokenStates.js';
 import { Failure } from '../../shared/form/Failure.js';
-import { SaveButton, signInFirst } from '../../shared/form/SaveButton.js';
+import { signInFirst } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
 import {
   useLinkQuery,
@@ -43,6 +43,7 @@ export function LinkScreen() {
 
 function EditedLink({ machine, link }: { machine: Machine; link: MachineLink | null }) {
   const person = usePersonAtDesk();
+  const why = useId();
   const [form, setForm] = useState<LinkForm>(() => (link === null ? emptyLink : linkFormOf(link)));
   const [tryOut, { data: read, isLoading: isTrying, error: tryFault }] = useTryLinkMutation();
   const [revise, { isLoading: isSaving, error: saveFault }] = useReviseLinkMutation();
@@ -85,20 +86,27 @@ function EditedLink({ machine, link }: { machine: Machine; link: MachineLink | n
       )}
       <Failure error={saveFault ?? tryFault} />
       <div className="flex flex-wrap items-center justify-end gap-3">
+        <p id={why} className="grow text-sm text-soft">
+          {waitsFor ?? 'Trying it out reads the machine and keeps nothing.'}
+        </p>
         <button
           type="button"
           className="btn touch-always"
-          disabled={!isLead || 'faults' in typed || isTrying}
+          disabled={waitsFor !== null || isTrying}
+          aria-describedby={why}
           onClick={() => 'draft' in typed && void tryOut({ machineId: machine.id, draft: typed.draft })}
         >
           {isTrying ? 'Reading' : 'Try it out'}
         </button>
-        <SaveButton
-          name="Save the link"
-          waitsFor={waitsFor}
-          isSaving={isSaving}
-          onPress={() => void save()}
-        />
+        <button
+          type="button"
+          className="btn touch-always btn-primary"
+          disabled={waitsFor !== null || isSaving}
+          aria-describedby={why}
+          onClick={() => void save()}
+        >
+          {isSaving ? 'Saving' : 'Save the link'}
+        </button>
       </div>
       {read !== undefined && <ReadTable read={read} />}
     </section>
