@@ -19,7 +19,7 @@ interface SendSettingProps {
 export default function SendSetting({ machine, setting, what }: SendSettingProps) {
   const [link] = useLinkQuery(machine.id).data ?? [];
   if (link === undefined) return null;
-  return <OverTheWire key={JSON.stringify(setting)} {...{ machine, setting, what, link }} />;
+  return <OverTheWire key={machine.id} {...{ machine, setting, what, link }} />;
 }
 
 function OverTheWire({ machine, setting, what, link }: SendSettingProps & { link: MachineLink }) {
@@ -28,21 +28,21 @@ function OverTheWire({ machine, setting, what, link }: SendSettingProps & { link
   const status = useId();
   const [read, { data: said, isLoading: isReading, error: readFault }] = useReadLinkMutation();
   const [send, { isLoading: isSending, error: sendFault }] = useSendToMachineMutation();
-  const [sent, setSent] = useState<LinkSending | null>(null);
-  // One sending keeps its id until it has gone: a second press, or one after the network failed, is the same sending.
-  const [id, setId] = useState(() => uuid());
+  const wanted = sendable(setting, link);
+  const of = JSON.stringify(wanted);
+  const [sent, setSent] = useState<{ of: string; sending: LinkSending } | null>(null);
+  // A sending keeps its id until it has gone: a second press, or one after the network failed, is the same sending.
+  const [attempt, setAttempt] = useState<{ of: string; id: string } | null>(null);
   const rows = heldRows(setting, machine, link, said ?? null, units);
   const isBusy = isReading || isSending;
   const maySend = link.mayWrite && (person?.role === 'lead' || person?.role === 'welder');
   const sendIt = async () => {
-    const { data } = await send({
-      machineId: machine.id,
-      id,
-      draft: { wanted: sendable(setting, link), what },
-    });
+    const id = attempt?.of === of ? attempt.id : uuid();
+    setAttempt({ of, id });
+    const { data } = await send({ machineId: machine.id, id, draft: { wanted, what } });
     if (data === undefined) return;
-    setSent(data);
-    setId(uuid());
+    setAttempt(null);
+    setSent({ of, sending: data });
     await read(machine.id);
   };
   return (
@@ -65,7 +65,7 @@ function OverTheWire({ machine, setting, what, link }: SendSettingProps & { link
           <button
             type="button"
             className="btn touch btn-sm btn-primary"
-            disabled={isBusy || said === undefined}
+            disabled={isBusy || said === undefined || wanted.length === 0}
             aria-describedby={status}
             onClick={() => void sendIt()}
           >
@@ -75,7 +75,12 @@ function OverTheWire({ machine, setting, what, link }: SendSettingProps & { link
       </div>
       {said !== undefined && <HeldTable rows={rows} />}
       <p id={status} className="text-sm leading-snug text-soft" role="status">
-        {statusWords({ said: said ?? null, sent, maySend, isSignedIn: person !== null })}
+        {statusWords({
+          said: said ?? null,
+          sent: sent?.of === of ? sent.sending : null,
+          maySend,
+          isSignedIn: person !== null,
+        })}
       </p>
       <Failure error={sendFault ?? readFault} />
     </section>
