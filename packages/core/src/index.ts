@@ -237,7 +237,7 @@ export {
   type PartWayId,
   middleFirst,
   placeOfNode,
-  nodeAt,
+  cornersOf,
   type FlatGrid,
   type PartShape,
   type PartWarpInput,

@@ -87,7 +87,7 @@ export class LinksService {
   /** Sends parameters. Repeated with the same id it is the same sending: it says how that went, and writes nothing again. */
   async send(machineId: string, id: string, draft: LinkSendingDraft, by: Person): Promise<LinkSending> {
     const machine = await this.requireMachine(machineId);
-    const link = await this.requireLink(machineId);
+    await this.requireLink(machineId);
     const isNew = await this.kit.enter(by, async (entry) => {
       const { isNew: first } = await sendings.write(entry, id, { machineId, ...draft }, async () => {
         await entry.manager.insert(LinkSendingEntity, {
@@ -99,7 +99,10 @@ export class LinksService {
     });
     if (isNew) {
       const limits = writeLimits(machine.profile);
-      const result = await this.alone(machineId, () => sendToMachine(link, draft, limits));
+      // As the link stands once it is its turn: a lead may have switched writing off meanwhile.
+      const result = await this.alone(machineId, async () =>
+        sendToMachine(await this.requireLink(machineId), draft, limits),
+      );
       await this.keep(machine, id, draft, result, by);
     }
     return sendingFromRow(await sendings.require(this.dataSource.manager, id));

@@ -151,6 +151,17 @@ describe('sending', () => {
     expect(machine.written).toEqual([]);
   });
 
+  it('is refused where its map has an alarm and what stands there cannot be', async () => {
+    const alarm = { key: 'alarm', area: 'input', address: 12, type: 'i16', byteOrder: 'ABCD' };
+    const points = [...machine.link.map.points, { ...alarm, bit: 0, scale: 1, offset: 0 }];
+    await save({ map: { ...machine.link.map, points } }, 2).expect(200);
+    machine.registers.set(12, 0xffff);
+    expect((await send(power(855))).why).toContain('alarm reads -1');
+    expect(machine.written).toEqual([]);
+    machine.registers.set(12, 0);
+    expect((await send(power(855))).outcome).toBe('sent');
+  });
+
   it('stops in the middle where somebody arms it there', async () => {
     machine.bend = (_address, value) => {
       machine.registers.set(10, 0b011);

@@ -84,7 +84,9 @@ async function refusalsNow(
     wire,
     map.points.filter(({ key }) => states.includes(key)),
   );
-  return writeRefusals(valuesOf(readings), wanted, allowed, limits);
+  // A state that the map has and the machine does not say, an alarm too, counts against writing.
+  const unsaid = readings.flatMap(({ fault }) => fault ?? []);
+  return [...unsaid, ...writeRefusals(valuesOf(readings), wanted, allowed, limits)];
 }
 
 function pointOf({ map }: MachineLinkDraft, key: LinkKey): MapPoint | null {

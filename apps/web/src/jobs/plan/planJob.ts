@@ -19,7 +19,7 @@ import {
   type WeldAnswer,
   type WeldRefusal,
 } from '@lone-heron/contract';
-import { inDegrees, inMm, weldConsequences, type OutcomeOdds } from '@lone-heron/core';
+import { inMm, weldConsequences, type OutcomeOdds } from '@lone-heron/core';
 import { learnFrom } from '../../shared/evidence/learnFrom.js';
 import { seamColour, type SeamColour } from '../../shared/modes/seamColour.js';
 
@@ -47,7 +47,7 @@ export interface PlannedWeld extends Pick<WeldAnswer, 'mark' | 'standing' | 'car
   readonly beadMm: number;
   /** What one go does to two free sheets: how much nearer they come, and how far they turn up towards the face. */
   readonly shrinkageMm: number;
-  readonly turnDeg: number;
+  readonly turnRad: number;
   readonly passes: number;
   readonly colour: SeamColour | null;
 }
@@ -111,7 +111,7 @@ function plannedOf({
     absorbedW: (powerW * dutyPercent * prediction.absorptivity) / 100,
     beadMm: prediction.width * 1000,
     shrinkageMm: inMm(left.distortion.transverseShrinkage),
-    turnDeg: inDegrees(left.distortion.angle),
+    turnRad: left.distortion.angle,
     passes: pass.passes,
     colour: seamColour(left),
   };

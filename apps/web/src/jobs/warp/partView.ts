@@ -1,4 +1,4 @@
-import { nodeAt, placeOfNode, type FlatGrid, type PartShape } from '@lone-heron/core';
+import { cornersOf, placeOfNode, type FlatGrid, type PartShape } from '@lone-heron/core';
 
 /** Bent part is drawn so many times as bent as it is. */
 const drawnTimes = 10;
@@ -45,18 +45,13 @@ export function partView(grid: FlatGrid, { u, v, w }: PartShape): PartView {
     return [x + drawnTimes * (u[node] ?? 0), y + drawnTimes * (v[node] ?? 0), drawnTimes * (w[node] ?? 0)];
   };
   const cells = cellsBackToFront(grid).map(([column, row]): DrawnCell => {
-    const nodes = [
-      nodeAt(grid, column, row),
-      nodeAt(grid, column + 1, row),
-      nodeAt(grid, column + 1, row + 1),
-      nodeAt(grid, column, row + 1),
-    ];
-    const places = nodes.map(moved);
+    const at = row * grid.columns + column;
+    const places = cornersOf(grid, at).map(moved);
     const z = places.map((place) => place[2]);
     const slope = ((z[0] ?? 0) + (z[3] ?? 0) - (z[1] ?? 0) - (z[2] ?? 0)) / (2 * grid.side);
     const fall = ((z[0] ?? 0) + (z[1] ?? 0) - (z[2] ?? 0) - (z[3] ?? 0)) / (2 * grid.side);
     return {
-      at: row * grid.columns + column,
+      at,
       corners: places.map((place) => onPage(...place)),
       shade: Math.max(-1, Math.min(1, (slope + fall) / 0.3)),
     };
@@ -84,13 +79,10 @@ function placedOn(grid: FlatGrid, { u, v, w }: PartShape, x: number, y: number):
   const down = Math.min(grid.rows - 1e-6, Math.max(0, (y - grid.top) / grid.side));
   const [column, row] = [Math.floor(along), Math.floor(down)];
   const [right, low] = [along - column, down - row];
+  const shares = [(1 - right) * (1 - low), right * (1 - low), right * low, (1 - right) * low];
+  const corners = cornersOf(grid, row * grid.columns + column);
   const mean = (of: Float64Array) =>
-    [
-      [nodeAt(grid, column, row), (1 - right) * (1 - low)],
-      [nodeAt(grid, column + 1, row), right * (1 - low)],
-      [nodeAt(grid, column + 1, row + 1), right * low],
-      [nodeAt(grid, column, row + 1), (1 - right) * low],
-    ].reduce((sum, [node, share]) => sum + (of[node ?? 0] ?? 0) * (share ?? 0), 0);
+    corners.reduce((sum, node, at) => sum + (of[node] ?? 0) * (shares[at] ?? 0), 0);
   return [x + drawnTimes * mean(u), y + drawnTimes * mean(v), drawnTimes * mean(w)];
 }
 

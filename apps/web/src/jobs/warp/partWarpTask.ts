@@ -1,6 +1,5 @@
 import { weldTacks, type HouseContent, type JobDraft, type JobWeld } from '@lone-heron/contract';
 import {
-  inMm,
   mm,
   radian,
   seamRow,
@@ -53,7 +52,7 @@ export function isTakenFlat({ welds }: JobDraft): boolean {
 function warpSeam(
   seam: PartSeam,
   weld: JobWeld,
-  { shrinkageMm, turnDeg }: PlannedWeld,
+  { shrinkageMm, turnRad }: PlannedWeld,
   house: Pick<HouseContent, 'practice'>,
 ): WarpSeam {
   const row = seamRow(weld.joint.kind);
@@ -64,13 +63,13 @@ function warpSeam(
   return {
     ...seam,
     shrinkage: mm(shrinkageMm),
-    turn: radian((turnDeg * Math.PI) / 180),
+    turn: radian(turnRad),
     parts: row.weldedAlike !== 'intoCorner' && weld.joint.kind !== 'plug',
     otherSide: row.secondSide !== null,
     stitches:
       stitches === null
         ? null
         : { length: mm(stitches.lengthMm) * scale, pitch: mm(stitches.pitchMm) * scale },
-    tacks: weldTacks(weld, house).map((at) => mm(inMm(at)) * scale),
+    tacks: weldTacks(weld, house).map((at) => at * scale),
   };
 }

@@ -28,7 +28,7 @@ function OverTheWire({ machine, setting, what, link }: SendSettingProps & { link
   const status = useId();
   const [read, { data: said, isLoading: isReading, error: readFault }] = useReadLinkMutation();
   const [send, { isLoading: isSending, error: sendFault }] = useSendToMachineMutation();
-  const wanted = sendable(setting, link);
+  const wanted = sendable(setting, machine, link);
   const of = JSON.stringify(wanted);
   const [sent, setSent] = useState<{ of: string; sending: LinkSending } | null>(null);
   // A sending keeps its id until it has gone: a second press, or one after the network failed, is the same sending.
@@ -151,5 +151,5 @@ function statusWords({ said, sent, maySend, isSignedIn }: Status): string {
     return maySend
       ? 'Read first; then what differs can be sent, while the machine is not armed.'
       : 'Read what the machine holds. Writing to it is switched off, or not yours.';
-  return 'What the wire cannot know: the program that is chosen, the nozzle, the lens, the gas that is connected.';
+  return 'What the wire cannot know: the program that is chosen, the wobble’s shape, the nozzle, the lens, the gas and its flow.';
 }

@@ -1,6 +1,7 @@
 import {
   coreSetting,
   sentSetting,
+  writeLimits,
   type HouseUnits,
   type LinkRead,
   type Machine,
@@ -36,13 +37,13 @@ const si: Readonly<Record<ParameterKey, number>> = {
 /** The knobs of a setting in the panel’s order, beside what the machine said. */
 export function heldRows(
   setting: Setting,
-  { profile }: Machine,
+  machine: Machine,
   link: MachineLink,
   read: LinkRead | null,
   units: HouseUnits,
 ): HeldRow[] {
-  const sent = new Set(sendable(setting, link).map(({ key }) => key));
-  return panelRows(profile, coreSetting(setting), units).flatMap((row) => {
+  const sent = new Set(sendable(setting, machine, link).map(({ key }) => key));
+  return panelRows(machine.profile, coreSetting(setting), units).flatMap((row) => {
     const key = keyOf(row);
     if (key === null) return [];
     const said = read?.readings.find((each) => each.key === key) ?? null;
@@ -60,10 +61,16 @@ export function heldRows(
   });
 }
 
-/** What of a setting the machine takes over the wire. */
-export function sendable(setting: Setting, { map, allowed }: MachineLink): WantedValue[] {
+/** What of a setting the machine takes over the wire: what its map places, a lead allowed, and it has limits for. */
+export function sendable(
+  setting: Setting,
+  { profile }: Machine,
+  { map, allowed }: MachineLink,
+): WantedValue[] {
+  const limits = writeLimits(profile);
   return sentSetting(setting).filter(
-    ({ key }) => allowed.includes(key) && map.points.some((point) => point.key === key),
+    ({ key }) =>
+      limits[key] !== undefined && allowed.includes(key) && map.points.some((point) => point.key === key),
   );
 }
 
