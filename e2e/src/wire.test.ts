@@ -30,7 +30,7 @@ const read = async () => {
 describe('the wire of a machine', () => {
   it('is said in Shop, tried out before it is saved, and what is wrong with its map is told', async () => {
     await goto('shop');
-    await press(page, 'The wire of the bench unit', 'link');
+    await press(page, 'Connection of the bench unit', 'link');
     await fill(page, 'Address', '127.0.0.1');
     await fill(page, 'Port', String(rig.modbusPort));
     await fill(page, 'Map of its registers (JSON)', '{"format": 3');

@@ -48,10 +48,10 @@ function OverTheWire({ machine, setting, what, link }: SendSettingProps & { link
   return (
     <section
       className="flex flex-col gap-2 border-t border-base-300 px-4 py-2 print:hidden"
-      aria-label="Over the wire"
+      aria-label="Over the cable"
     >
       <div className="flex flex-wrap items-center gap-2">
-        <h3 className="grow font-semibold">Over the wire</h3>
+        <h3 className="grow font-semibold">Over the cable</h3>
         <button
           type="button"
           className="btn touch btn-sm"
@@ -151,5 +151,5 @@ function statusWords({ said, sent, maySend, isSignedIn }: Status): string {
     return maySend
       ? 'Read first; then what differs can be sent, while the machine is not armed.'
       : 'Read what the machine holds. Writing to it is switched off, or not yours.';
-  return 'What the wire cannot know: the program that is chosen, the wobble’s shape, the nozzle, the lens, the gas and its flow.';
+  return 'What the cable cannot know: the program that is chosen, the wobble’s shape, the nozzle, the lens, the gas and its flow.';
 }

@@ -34,7 +34,7 @@ export function LinkScreen() {
   const [link] = links;
   return (
     <div className="mx-auto flex max-w-4xl flex-col gap-3 px-4 py-3 sm:px-6">
-      <PageHeader title={`The wire of ${machine.name}`} back={{ to: '/shop', name: 'Shop' }} />
+      <PageHeader title={`Connection of ${machine.name}`} back={{ to: '/shop', name: 'Shop' }} />
       <EditedLink key={link?.revision ?? 0} machine={machine} link={link ?? null} />
       {link !== undefined && <Sendings machineId={machine.id} />}
     </div>

@@ -53,9 +53,9 @@ export function MachineCard({ machine }: { machine: Machine }) {
         <Link
           className="btn touch-always"
           to={`/shop/machines/${id}/link`}
-          aria-label={`The wire of ${name}`}
+          aria-label={`Connection of ${name}`}
         >
-          <Cable className="size-5" aria-hidden="true" /> Wire
+          <Cable className="size-5" aria-hidden="true" /> Connection
         </Link>
         <button
           type="button"
