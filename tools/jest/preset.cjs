@@ -34,6 +34,8 @@ const moduleOnly = [
   'age-encryption',
   '@noble',
   '@scure',
+  'aedes',
+  'aedes-',
 ];
 
 module.exports = {

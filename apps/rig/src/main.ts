@@ -2,6 +2,7 @@ import { RigMachine } from './RigMachine.js';
 import { rigMap } from './rigMap.js';
 import { rigModbus } from './rigModbus.js';
 import { rigServer } from './rigServer.js';
+import { noTalk, rigTalk } from './rigTalk.js';
 
 /** How often time passes, and how many times as fast as in the shop. */
 const tick = 0.1;
@@ -11,8 +12,13 @@ const portOf = (name: string, usual: number) => Number(process.env[name] ?? usua
 
 const machine = new RigMachine();
 const modbus = await rigModbus(machine, rigMap, { host, port: portOf('RIG_MODBUS', 5020) });
-const panel = await rigServer(machine, { host, port: portOf('RIG_PORT', 4181) });
-setInterval(() => machine.step(tick * pace), 1000 * tick).unref();
+const broker = process.env['RIG_BROKER'] ?? '';
+const talk = broker === '' ? noTalk : rigTalk(machine, broker);
+const panel = await rigServer({ machine, talk }, { host, port: portOf('RIG_PORT', 4181) });
+setInterval(() => {
+  machine.step(tick * pace);
+  talk.say(Date.now());
+}, 1000 * tick).unref();
 console.log(
   `The stand-in’s panel is at http://${host}:${panel.port}, its registers at ${host}:${modbus.port} (Modbus TCP)`,
 );
@@ -31,4 +37,7 @@ function isThere(id: number): boolean {
 }
 
 for (const signal of ['SIGINT', 'SIGTERM'] as const)
-  process.once(signal, () => void Promise.all([modbus.close(), panel.close()]).then(() => process.exit(0)));
+  process.once(
+    signal,
+    () => void Promise.all([modbus.close(), panel.close(), talk.close()]).then(() => process.exit(0)),
+  );

@@ -5,6 +5,7 @@ import { alarmCodes, RigMachine, type AlarmCode } from './RigMachine.js';
 import { rigMap } from './rigMap.js';
 import { rigModbus, type RigModbus } from './rigModbus.js';
 import { rigServer, type RigServer } from './rigServer.js';
+import { noTalk } from './rigTalk.js';
 
 const warm = (): RigMachine => {
   const machine = new RigMachine();
@@ -165,7 +166,7 @@ describe('its panel', () => {
   let panel: RigServer;
   beforeAll(async () => {
     machine = warm();
-    panel = await rigServer(machine, { host: '127.0.0.1', port: 0 });
+    panel = await rigServer({ machine, talk: noTalk }, { host: '127.0.0.1', port: 0 });
   });
   afterAll(() => panel.close());
   const at = (path: string) => `http://127.0.0.1:${panel.port}${path}`;

@@ -5,6 +5,8 @@ import { z } from 'zod';
 import { alarmCodes, alarms, type AlarmCode, type RigMachine } from './RigMachine.js';
 import { panelPage } from './panelPage.js';
 import { rigMap } from './rigMap.js';
+import type { RigTalk } from './rigTalk.js';
+import { rigTopics } from './rigTopics.js';
 
 const flag = z.boolean().optional();
 const handsSchema = z.strictObject({
@@ -23,6 +25,10 @@ const deedSchema = z.strictObject({
   turn: z.partialRecord(z.enum(parameterKeys), z.number()).optional(),
   alarm: z.union([z.literal(0), ...alarmCodes.map((code) => z.literal(code))]).optional(),
   bottle: z.number().min(0).max(10_000).optional(),
+  /** What is wrong with what it says over MQTT. */
+  talk: z
+    .strictObject({ isSilent: flag, isGarbled: flag, clockAhead: z.number().min(-1e9).max(1e9).optional() })
+    .optional(),
   /** Lets so many seconds pass at once. */
   skip: z.number().min(0).max(86_400).optional(),
 });
@@ -36,12 +42,18 @@ export interface RigServer {
 
 const longestBody = 10_000;
 
+/** The machine, and what it says of itself. */
+export interface Rig {
+  readonly machine: RigMachine;
+  readonly talk: RigTalk;
+}
+
 /** @param port 0 for any that is free */
 export async function rigServer(
-  machine: RigMachine,
+  rig: Rig,
   { host, port }: { host: string; port: number },
 ): Promise<RigServer> {
-  const server = createServer((request, response) => void answer(machine, request, response));
+  const server = createServer((request, response) => void answer(rig, request, response));
   await listening(server, host, port);
   return {
     port: (server.address() as AddressInfo).port,
@@ -56,11 +68,7 @@ function listening(server: Server, host: string, port: number): Promise<void> {
   });
 }
 
-async function answer(
-  machine: RigMachine,
-  request: IncomingMessage,
-  response: ServerResponse,
-): Promise<void> {
+async function answer(rig: Rig, request: IncomingMessage, response: ServerResponse): Promise<void> {
   const { method = '', url = '' } = request;
   switch (`${method} ${url}`) {
     case 'GET /': {
@@ -71,12 +79,16 @@ async function answer(
       json(response, 200, rigMap);
       return;
     }
+    case 'GET /topics.json': {
+      json(response, 200, rigTopics);
+      return;
+    }
     case 'GET /state': {
-      json(response, 200, stateOf(machine));
+      json(response, 200, stateOf(rig.machine));
       return;
     }
     case 'POST /do':
-      return doIt(machine, request, response);
+      return doIt(rig, request, response);
     default: {
       json(response, 404, { fault: 'no such page' });
       return;
@@ -84,7 +96,7 @@ async function answer(
   }
 }
 
-async function doIt(machine: RigMachine, request: IncomingMessage, response: ServerResponse): Promise<void> {
+async function doIt(rig: Rig, request: IncomingMessage, response: ServerResponse): Promise<void> {
   // A page of another site must not arm it.
   if (request.headers['content-type'] !== 'application/json') {
     json(response, 415, { fault: 'application/json is wanted' });
@@ -95,12 +107,12 @@ async function doIt(machine: RigMachine, request: IncomingMessage, response: Ser
     json(response, 400, { fault: 'no deed that this machine knows' });
     return;
   }
-  act(machine, deed);
-  json(response, 200, stateOf(machine));
+  act(rig, deed);
+  json(response, 200, stateOf(rig.machine));
 }
 
 /** Does what somebody at the machine does. */
-function act(machine: RigMachine, { hands, arm, turn, alarm, bottle, skip }: Deed): void {
+function act({ machine, talk: said }: Rig, { hands, arm, turn, alarm, bottle, talk, skip }: Deed): void {
   Object.assign(machine.hands, JSON.parse(JSON.stringify(hands ?? {})));
   if (arm === true) machine.arm();
   for (const key of parameterKeys) {
@@ -109,6 +121,7 @@ function act(machine: RigMachine, { hands, arm, turn, alarm, bottle, skip }: Dee
   }
   if (alarm !== undefined) machine.setAlarm(alarm);
   if (bottle !== undefined) machine.fillBottle(bottle);
+  Object.assign(said.faults, JSON.parse(JSON.stringify(talk ?? {})));
   machine.step(skip ?? 0);
 }
 

@@ -39,6 +39,8 @@ import { SafetyModule } from './safety/safety.module.js';
 import { StockModule } from './stock/stock.module.js';
 import { StorageModule } from './storage/storage.module.js';
 import { SupplyModule } from './supply/supply.module.js';
+import { TelemetryModule } from './telemetry/telemetry.module.js';
+import type { TelemetryPlan } from './telemetry/TelemetryPlan.js';
 import { TimeModule } from './time/time.module.js';
 import { TrainingModule } from './training/training.module.js';
 import { UpkeepModule } from './upkeep/upkeep.module.js';
@@ -70,6 +72,8 @@ export interface AppPlan {
   readonly isInThreads?: boolean;
   /** How it is opened anew after a restore at the page. */
   readonly reopen?: ReopenShop;
+  /** Where its own MQTT broker listens; on this machine at any port where left out. */
+  readonly telemetry?: TelemetryPlan;
   /** How it is reached from the network; by this machine alone where left out. */
   readonly reached?: ReachedBy;
 }
@@ -85,6 +89,7 @@ export class AppModule {
       backups = backupsHere,
       second = null,
       reopen = notReopened,
+      telemetry = anyPortHere,
     } = plan;
     return {
       module: AppModule,
@@ -110,6 +115,7 @@ export class AppModule {
         ProceduresModule,
         ProgramSlotsModule,
         LinksModule,
+        TelemetryModule.inFile(join(dirname(databaseFile), 'telemetry.sqlite'), telemetry),
         JobsModule,
         LaddersModule,
         TrialsModule,
@@ -131,6 +137,8 @@ export class AppModule {
     };
   }
 }
+
+const anyPortHere: TelemetryPlan = { host: '127.0.0.1', port: 0 };
 
 /** Where nobody opens it anew, whoever embeds it has to. */
 function notReopened(): never {

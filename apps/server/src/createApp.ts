@@ -16,6 +16,7 @@ import { Measures } from './health/measures.js';
 import { cspReportPath, keepCspReports } from './logging/cspReports.js';
 import { logRequests } from './logging/logRequests.js';
 import { noLog } from './logging/openLog.js';
+import { TelemetryService } from './telemetry/telemetry.service.js';
 import { SessionsService } from './people/sessions.service.js';
 
 /** The application, ready to listen: /api with its documents at /api/docs, and the interface everywhere else. */
@@ -38,7 +39,11 @@ export async function createApp(plan: AppPlan): Promise<NestExpressApplication> 
   app.use(answerKnownNames(plan.isOnNetwork ? (plan.names ?? []) : null));
   keepCspReports(app, log ?? noLog(), () => app.get(Measures).reports.inc());
   app.use('/api', inTurn());
-  app.use('/api', doorBeforeBodies(app.get(SessionsService)));
+  const telemetry = app.get(TelemetryService);
+  app.use(
+    '/api',
+    doorBeforeBodies(app.get(SessionsService), (machineId, request) => telemetry.knows(machineId, request)),
+  );
   readBodies(app);
   app.use(tellEarlyProblems);
   app.setGlobalPrefix('api');

@@ -48,6 +48,7 @@ async function start(): Promise<void> {
       names,
       tls,
       reached,
+      telemetry: { host, port: settings.mqttPort },
       backups: backupsInThread,
       second: secondPlaceOf(settings),
       isInThreads: true,

@@ -609,3 +609,29 @@ export {
 } from './links/machineLink.js';
 export { writeLimits } from './links/rules/writeLimits.js';
 export { sentSetting } from './links/rules/sentSetting.js';
+export { topicMapSchema, type MapAlarm, type TopicMap } from './telemetry/topicMap.js';
+export {
+  machineTelemetryDraftSchema,
+  machineTelemetrySchema,
+  type MachineTelemetry,
+  type MachineTelemetryDraft,
+} from './telemetry/machineTelemetry.js';
+export {
+  heardLightSchema,
+  lightSpellSchema,
+  spellCurveSchema,
+  type HeardLight,
+  type MachineSpell,
+  type SpellCurve,
+  type SpellSource,
+} from './telemetry/lightSpell.js';
+export {
+  heardSamplesSchema,
+  samplesTakenSchema,
+  type HeardSample,
+  type HeardSamples,
+  type SamplesTaken,
+} from './telemetry/heardSamples.js';
+export { liveMachineSchema, type LiveMachine, type LiveValue } from './telemetry/liveMachine.js';
+export { readMessage, type ReadMessage } from './telemetry/rules/readMessage.js';
+export { unlogged } from './telemetry/rules/unlogged.js';

@@ -669,3 +669,17 @@ export {
   type WantedValue,
   type WriteLimits,
 } from './link/index.js';
+
+// What a machine says along its time
+export {
+  SampleClock,
+  LightWatch,
+  type LightSpell,
+  type SpellFigures,
+  curveKeys,
+  stepFor,
+  thinnedCurve,
+  type CurveKey,
+  type CurvePoint,
+  type LightCurve,
+} from './telemetry/index.js';

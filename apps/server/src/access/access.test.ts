@@ -53,6 +53,8 @@ const changingRoutes: Readonly<Record<string, readonly Role[] | 'anyone'>> = {
   'PUT /api/machines/:id/link/trial': ['lead'],
   'PUT /api/machines/:id/link/reading': ['welder', 'upkeep', 'lead'],
   'PUT /api/machines/:id/link/sendings/:sendingId': ['welder', 'lead'],
+  'PUT /api/machines/:id/telemetry/revisions/:revision': ['lead'],
+  'POST /api/meters/:id/samples': 'anyone',
   'PUT /api/ladders/:id': ['welder', 'lead'],
   'PUT /api/ladders/:id/closing': ['welder', 'lead'],
   'DELETE /api/ladders/:id/closing': ['welder', 'lead'],

@@ -25,6 +25,7 @@ import { ClientRecords } from '../kit/ClientRecords.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { requirePast } from '../kit/requirePast.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
+import { SpellKeeper } from '../telemetry/face/SpellKeeper.js';
 import { WindowsService } from '../windows/windows.service.js';
 import { Clock } from '../time/clock.js';
 import { groupCoupons, listCoupons } from './couponList.js';
@@ -56,6 +57,7 @@ export class CouponsService {
     private readonly machines: MachinesService,
     private readonly windows: WindowsService,
     private readonly clock: Clock,
+    private readonly spells: SpellKeeper,
   ) {}
 
   /** Taken-back ones left out. */
@@ -109,6 +111,7 @@ export class CouponsService {
           ...carries,
           ...{ recordedAt: at, withdrawnAt: null, revision: 1, section: null },
         });
+        if (draft.heard !== undefined) await this.spells.keep(manager, id, draft.heard);
       });
       return { coupon: asSeen(row), isNew };
     });
@@ -178,6 +181,7 @@ export class CouponsService {
           ...{ supersededAt: at, supersededBy: by.id },
         });
         await manager.update(CouponEntity, { id }, { ...rowFromDraft(draft), ...carries, revision });
+        if (draft.heard !== undefined) await this.spells.keep(manager, id, draft.heard);
         await entry.tell('coupon', id, `amended coupon ${number}: ${why}`);
       });
       return asSeen(row);

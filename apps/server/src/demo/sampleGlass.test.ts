@@ -42,7 +42,7 @@ function storedGlass(): Pick<LivesInput, 'windows' | 'light' | 'usualS'> {
 
 describe('two years of sample windows', () => {
   it('bring out what nobody there knows: the bad batch and the upright gun, and nothing else', () => {
-    const lives = windowLives({ ...storedGlass(), counters: [], powers: documentedPowers, now });
+    const lives = windowLives({ ...storedGlass(), counters: [], heard: [], powers: documentedPowers, now });
     const { shortens, windows, failures } = windowStudy(lives, { measure: 'worn' }, { windowPrice: 12, now });
     expect(windows).toBeGreaterThan(80);
     expect(failures).toBeGreaterThan(60);

@@ -106,10 +106,11 @@ export function checkFromRow(row: WeldCheckEntity): WeldCheck {
 /** A go as it was written down. */
 export function runDraftOf(row: WeldRunEntity): WeldRunDraft {
   const { jobId, machineId, mark, seam, outcome, isRepair, lightOnS, handsS, dialled, isOtherwise } = row;
-  const { gunAngleDeg, card, photoIds, remark, weldedAt } = row;
+  const { gunAngleDeg, card, photoIds, remark, weldedAt, heard } = row;
   return {
     ...{ jobId, machineId, mark, seam, outcome, isRepair, lightOnS, handsS, dialled, isOtherwise },
     ...{ gunAngleDeg, card, photoIds, remark, weldedAt },
+    ...(heard === null ? {} : { heard }),
   };
 }
 

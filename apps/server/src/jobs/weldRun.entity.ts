@@ -1,4 +1,4 @@
-import type { RunOutcome, Setting, WeldRunDraft } from '@lone-heron/contract';
+import type { HeardLight, RunOutcome, Setting, WeldRunDraft } from '@lone-heron/contract';
 import type { MetalId, ShieldingGas } from '@lone-heron/core';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { MachineEntity } from '../machines/machine.entity.js';
@@ -43,6 +43,10 @@ export class WeldRunEntity {
 
   @Column('float', { name: 'light_on_s', nullable: true })
   lightOnS: number | null;
+
+  /** What the machine said; null where nobody took it. */
+  @Column('simple-json', { nullable: true })
+  heard: HeardLight | null;
 
   @Column('float', { name: 'hands_s', nullable: true })
   handsS: number | null;

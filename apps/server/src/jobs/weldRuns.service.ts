@@ -18,6 +18,7 @@ import type { Entry } from '../kit/Entry.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { requirePast } from '../kit/requirePast.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
+import { SpellKeeper } from '../telemetry/face/SpellKeeper.js';
 import { WindowsService } from '../windows/windows.service.js';
 import { JobEntity } from './job.entity.js';
 import { JobRevisionEntity } from './jobRevision.entity.js';
@@ -36,6 +37,7 @@ export class WeldRunsService {
     private readonly kit: RecordKit,
     private readonly machines: MachinesService,
     private readonly windows: WindowsService,
+    private readonly spells: SpellKeeper,
   ) {}
 
   /** How long the newest goes took that were timed, of any job. */
@@ -66,7 +68,9 @@ export class WeldRunsService {
           meanPowerW: dialled === null ? null : (dialled.powerW * dialled.dutyPercent) / 100,
           windowId: await this.windowOf(manager, draft),
           ...{ personId: by.id, recordedAt: at, withdrawnAt: null },
+          heard: draft.heard ?? null,
         });
+        if (draft.heard !== undefined) await this.spells.keep(manager, id, draft.heard);
         const { jobId, mark, seam } = draft;
         await manager.delete(WeldClaimEntity, { jobId, mark, seam });
         await countAnew(entry, jobId);

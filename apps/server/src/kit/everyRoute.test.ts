@@ -255,6 +255,14 @@ const wire = {
   allowed: [],
 };
 
+const listened = {
+  ...{ isOn: false, broker: { is: 'own' }, password: '', silenceS: 2 },
+  map: {
+    ...{ format: 'lone-heron-topics', version: 1, name: 'a made-up machine', alarms: [] },
+    topics: [{ topic: 'bench', time: '', points: [{ key: 'lightOn', path: '', scale: 1, offset: 0 }] }],
+  },
+};
+
 const revisions: readonly RevisionRow[] = [
   {
     route: '/api/machines/{id}/revisions/{revision}',
@@ -269,6 +277,13 @@ const revisions: readonly RevisionRow[] = [
     newest: () => Promise.resolve(0),
     draft: () => wire,
     otherwise: () => ({ ...wire, port: 503 }),
+  },
+  {
+    route: '/api/machines/{id}/telemetry/revisions/{revision}',
+    path: (revision) => `machines/bench/telemetry/revisions/${revision}`,
+    newest: () => Promise.resolve(0),
+    draft: () => listened,
+    otherwise: () => ({ ...listened, silenceS: 5 }),
   },
   {
     route: '/api/cards/{id}/versions/{version}',
@@ -460,6 +475,7 @@ const otherwise: Readonly<Record<string, string>> = {
   '/api/machines/{id}/link/trial': 'stores nothing: links.test',
   '/api/machines/{id}/link/reading': 'stores nothing: links.test',
   '/api/machines/{id}/link/sendings/{sendingId}': 'a machine at the other end: links.test',
+  '/api/meters/{id}/samples': 'a meter repeats nothing: telemetry.test',
   '/api/session': 'the door: people.test',
   '/api/session/pin': 'people.test',
   '/api/coupons/{id}/photos/{photoId}': 'bytes: photos.test',

@@ -1,7 +1,7 @@
 import type { MachineLinkDraft, MapPoint } from '@lone-heron/contract';
 import { linkPoints, readRegisters, registersOf, writeRegisters } from '@lone-heron/core';
 import type ModbusRTU from 'modbus-serial';
-import { nearAddress } from './nearAddress.js';
+import { nearAddress } from './face/nearAddress.js';
 
 /** The wire did not do what was asked, in words for whoever stands before it. */
 export class WireFault extends Error {}

@@ -1,7 +1,7 @@
 import type { Change, LinkRead, LinkSending, MachineLink } from '@lone-heron/contract';
 import { fakeMachine, type FakeMachine } from '../testing/fakeMachine.js';
 import { newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
-import { nearAddress } from './nearAddress.js';
+import { nearAddress } from './face/nearAddress.js';
 
 let server: SampleServer;
 let machine: FakeMachine;

@@ -17,6 +17,8 @@ export interface ServerSettings {
   readonly names: readonly string[];
   /** Where a shop on the network without a certificate of its own is served over HTTPS too. */
   readonly httpsPort: number;
+  /** Where its own MQTT broker listens, once a machine comes to it. */
+  readonly mqttPort: number;
   /** Folder that backups are copied to as well; null for nowhere. */
   readonly backupAlso: string | null;
   /** File with the passphrase that backups are encrypted with elsewhere; null for none. */
@@ -36,6 +38,7 @@ const environment = z.object({
     .regex(/^[a-z0-9.-]+(,[a-z0-9.-]+)*$/i)
     .optional(),
   HERON_HTTPS_PORT: z.coerce.number().int().min(1).max(65535).optional(),
+  HERON_MQTT_PORT: z.coerce.number().int().min(1).max(65535).default(1883),
   HERON_BACKUP_ALSO: z.string().min(1).optional(),
   HERON_PASSPHRASE_FILE: z.string().min(1).optional(),
   HERON_TLS_CERT: z.string().min(1).optional(),
@@ -50,6 +53,7 @@ const allowed: Readonly<Record<string, string>> = {
   HERON_LAN: '0 or 1',
   HERON_NAMES: 'names of this machine on the network, with commas between them',
   HERON_HTTPS_PORT: 'a whole number from 1 to 65535',
+  HERON_MQTT_PORT: 'a whole number from 1 to 65535',
   HERON_BACKUP_ALSO: 'a folder on another disk',
   HERON_PASSPHRASE_FILE: 'a file with a passphrase in it',
   HERON_TLS_CERT: 'a certificate file in PEM',
@@ -57,7 +61,7 @@ const allowed: Readonly<Record<string, string>> = {
 };
 
 /**
- * Reads PORT, HERON_DATA, HERON_DEMO, HERON_WEB, HERON_LAN, HERON_NAMES, HERON_HTTPS_PORT,
+ * Reads PORT, HERON_DATA, HERON_DEMO, HERON_WEB, HERON_LAN, HERON_NAMES, HERON_HTTPS_PORT, HERON_MQTT_PORT,
  * HERON_BACKUP_ALSO, HERON_PASSPHRASE_FILE, HERON_TLS_CERT and HERON_TLS_KEY.
  *
  * @throws StartFault naming the variable, what it holds and what it may hold
@@ -78,6 +82,7 @@ export function readSettings(env: NodeJS.ProcessEnv): ServerSettings {
     isOnNetwork: HERON_LAN === '1',
     names: HERON_NAMES?.toLowerCase().split(',') ?? [],
     httpsPort: HERON_HTTPS_PORT,
+    mqttPort: parsed.data.HERON_MQTT_PORT,
     backupAlso: pathOrNull(HERON_BACKUP_ALSO),
     passphraseFile: pathOrNull(HERON_PASSPHRASE_FILE),
     tlsFiles: tlsFiles(HERON_TLS_CERT, HERON_TLS_KEY),

@@ -37,6 +37,9 @@ import { ShopRecordEntity } from '../records/shopRecord.entity.js';
 import { EyewearEntity } from '../safety/eyewear.entity.js';
 import { StockItemEntity } from '../stock/stockItem.entity.js';
 import { BottleEntity } from '../supply/bottle.entity.js';
+import { HeardLightEntity } from '../telemetry/heardLight.entity.js';
+import { MachineTelemetryEntity } from '../telemetry/machineTelemetry.entity.js';
+import { TakenSpellEntity } from '../telemetry/takenSpell.entity.js';
 import { TrialEntity } from '../trials/trial.entity.js';
 import { TrialLadderEntity } from '../trials/trialLadder.entity.js';
 import { ClearanceEntity } from '../training/clearance.entity.js';
@@ -62,6 +65,9 @@ const entities = [
   SlotEntryEntity,
   MachineLinkEntity,
   LinkSendingEntity,
+  MachineTelemetryEntity,
+  TakenSpellEntity,
+  HeardLightEntity,
   ProcedureRevisionEntity,
   LadderEntity,
   SequenceEntity,

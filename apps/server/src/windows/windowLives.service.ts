@@ -20,6 +20,7 @@ import { HouseService } from '../house/house.service.js';
 import { readCounters } from '../records/face/readCounters.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { LongReads, rowsSeenBy } from '../storage/longReads.js';
+import { heardCounters } from '../telemetry/face/readHeardLight.js';
 import { Clock } from '../time/clock.js';
 import { ProtectiveWindowEntity } from './protectiveWindow.entity.js';
 import { MadeOnce } from './MadeOnce.js';
@@ -140,6 +141,7 @@ export class WindowLivesService implements OnModuleInit, OnModuleDestroy {
     return windowLives({
       windows: rows,
       ...{ light, counters: await readCounters(manager), powers: glassWeights.content },
+      heard: await heardCounters(manager),
       usualS: await usualCouponSeconds(manager),
       now: this.clock.now(),
     });

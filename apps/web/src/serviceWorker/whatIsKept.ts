@@ -2,8 +2,20 @@
 export const answersCache = 'lone-heron-answers';
 export const picturesCache = 'lone-heron-pictures';
 
-/** Files are asked for to be taken away, the documents are for programmers, and backups are nobody's to keep. */
-const notKept = ['photos', 'coupon-files', 'file-work', 'exchange', 'backups', 'docs', 'calendar', 'health'];
+/** Files are asked for to be taken away, the documents are for programmers, and backups are nobody's to keep;
+ * what a machine says now is no answer once it is kept. */
+const notKept = [
+  'photos',
+  'coupon-files',
+  'file-work',
+  'exchange',
+  'backups',
+  'docs',
+  'calendar',
+  'health',
+  'live',
+  'spells',
+];
 
 /** Whether an answer of the server is kept for when it is away. */
 export function isKept(path: string): boolean {

@@ -2,6 +2,7 @@ import { faceSigns, seamColours, weldingSigns } from '@lone-heron/core';
 import { z } from 'zod';
 import { boundedNumber, clientId, moment, oneOf, shortText, distinctOf } from '../wire/bounded.js';
 import { jointSchema } from '../joint/joint.js';
+import { heardLightSchema } from '../telemetry/lightSpell.js';
 import { settingSchema } from '../joint/setting.js';
 
 /** What the back of a coupon looked like. */
@@ -75,6 +76,8 @@ const observedFields = {
   stated: statedSchema.optional(),
   /** Why it is written down later than it was welded; left out for one that was logged at once. */
   datedBack: shortText(300).optional(),
+  /** What the machine itself said of its light; left out where nobody took it. */
+  heard: heardLightSchema.optional(),
   /** Rung of a ladder that this coupon is. */
   rung: z
     .strictObject(

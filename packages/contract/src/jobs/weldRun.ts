@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { boundedNumber, clientId, moment, oneOf, shortText } from '../wire/bounded.js';
+import { heardLightSchema } from '../telemetry/lightSpell.js';
 import { settingSchema } from '../joint/setting.js';
 import { weldMarkSchema } from './jobWeld.js';
 
@@ -31,6 +32,8 @@ export const weldRunDraftSchema = z
       isRepair: z.boolean({ error: 'true or false' }),
       /** By the clock of the bench page; null where nobody timed it. */
       lightOnS: boundedNumber(runRanges.lightOn).nullable(),
+      /** What the machine itself said of its light; left out where nobody took it. */
+      heard: heardLightSchema.optional(),
       /** From the end of the go before to the end of this one; null where nobody can say. */
       handsS: boundedNumber(runRanges.hands).nullable(),
       /** What was dialled; null for a seam that was left out. */

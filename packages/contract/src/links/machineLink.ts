@@ -4,17 +4,20 @@ import { boundedNumber, clientId, distinctOf, moment, oneOf, shortText } from '.
 import { registerMapSchema } from './registerMap.js';
 
 /** An address in the shop: digits, or a name; no scheme, no port, no path. */
-const host = shortText(120).regex(/^[A-Za-z0-9]([A-Za-z0-9.-]*[A-Za-z0-9])?$|^[0-9a-fA-F:]+$/, {
+export const linkHost = shortText(120).regex(/^[A-Za-z0-9]([A-Za-z0-9.-]*[A-Za-z0-9])?$|^[0-9a-fA-F:]+$/, {
   error: 'an address such as 192.168.10.20, or a name, without port or path',
 });
+
+export const linkPort = boundedNumber({ quantity: 'port', min: 1, max: 65535, unit: '' }).refine(
+  Number.isInteger,
+  { error: 'a whole number from 1 to 65535' },
+);
 
 /** How a machine is reached, and what may be done there. */
 export const machineLinkDraftSchema = z.strictObject(
   {
-    host,
-    port: boundedNumber({ quantity: 'port', min: 1, max: 65535, unit: '' }).refine(Number.isInteger, {
-      error: 'a whole number from 1 to 65535',
-    }),
+    host: linkHost,
+    port: linkPort,
     map: registerMapSchema,
     /** Nothing is written while this is off. */
     mayWrite: z.boolean({ error: 'true or false' }),

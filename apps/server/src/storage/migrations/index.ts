@@ -16,6 +16,7 @@ import { HeldFast1765300000000 } from './1765300000000-HeldFast.js';
 import { Jobs1765400000000 } from './1765400000000-Jobs.js';
 import { Modes1765500000000 } from './1765500000000-Modes.js';
 import { MachineLinks1765600000000 } from './1765600000000-MachineLinks.js';
+import { Telemetry1765700000000 } from './1765700000000-Telemetry.js';
 
 /** Every migration, oldest first. */
 export const migrations = [
@@ -37,4 +38,5 @@ export const migrations = [
   Jobs1765400000000,
   Modes1765500000000,
   MachineLinks1765600000000,
+  Telemetry1765700000000,
 ];

@@ -48,6 +48,8 @@ export function AmendCoupon({ coupon, onClose }: { coupon: Coupon; onClose: () =
         <KeptNote sheet={sheet} />
         <CouponFields
           entry={entry}
+          machineId={coupon.machineId}
+          isJustWelded={false}
           lookedAt={coupon.lookedAt ?? 'back'}
           onType={(change) => setEntry({ ...entry, ...change })}
         />

@@ -11,6 +11,7 @@ import { MiniSection } from '../../shared/drawing/MiniSection.js';
 import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { Loading } from '../../shared/page/Loading.js';
 import { OutcomeMark } from '../../shared/coupons/OutcomeMark.js';
+import { HeardOfWeld } from '../../shared/live/HeardOfWeld.js';
 import { PageHeader } from '../../shared/page/PageHeader.js';
 import { outcomeOfLook, wordsOfLooks } from '../../shared/vocabulary/looks.js';
 import { jointInWords } from '../../shared/sentences/settingInWords.js';
@@ -75,6 +76,13 @@ function Sheet({ coupon, machine, machines, people }: SheetProps) {
         <div className="flex flex-col gap-3">
           <Headline coupon={coupon} machine={machine} />
           <CouponFacts coupon={coupon} machine={machine} people={people} />
+          {coupon.heard !== undefined && (
+            <HeardOfWeld
+              recordId={coupon.id}
+              heard={coupon.heard}
+              dialledW={(coupon.setting.powerW * coupon.setting.dutyPercent) / 100}
+            />
+          )}
           <PhotoWall couponId={coupon.id} isOut={isOut} />
           <EarlierEntries coupon={coupon} people={people} />
         </div>

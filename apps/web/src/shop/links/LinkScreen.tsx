@@ -5,9 +5,6 @@ import { useParams } from 'react-router';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
-import { figure } from '../../shared/figures/figures.js';
-import { spokenFlow } from '../../shared/figures/spoken.js';
-import { spokenTemperature } from '../../shared/figures/spokenStates.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { signInFirst } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
@@ -17,11 +14,14 @@ import {
   useSendingsQuery,
   useTryLinkMutation,
 } from '../../shared/link/linksApi.js';
+import { pointInWords } from '../../shared/link/pointInWords.js';
 import { Loading } from '../../shared/page/Loading.js';
 import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { PageHeader } from '../../shared/page/PageHeader.js';
 import { toast } from '../../shared/say/toast.js';
+import { Listening } from './Listening.js';
 import { emptyLink, linkFormOf, readLinkForm, type LinkForm } from './linkForm.js';
+import { MapField } from './MapField.js';
 
 /** How one machine is reached over its wire: address, map, what may be written; tried out before it is saved. */
 export function LinkScreen() {
@@ -37,6 +37,7 @@ export function LinkScreen() {
       <PageHeader title={`Connection of ${machine.name}`} back={{ to: '/shop', name: 'Shop' }} />
       <EditedLink key={link?.revision ?? 0} machine={machine} link={link ?? null} />
       {link !== undefined && <Sendings machineId={machine.id} />}
+      <Listening machine={machine} />
     </div>
   );
 }
@@ -75,7 +76,12 @@ function EditedLink({ machine, link }: { machine: Machine; link: MachineLink | n
         <TextField label="Address" text={form.host} longest={120} onType={(host) => change({ host })} />
         <TextField label="Port" text={form.port} longest={5} onType={(port) => change({ port })} />
       </div>
-      <MapField text={form.map} onMap={(map) => change({ map })} />
+      <MapField
+        label="Map of its registers (JSON)"
+        file="Open a map’s file"
+        text={form.map}
+        onMap={(map) => change({ map })}
+      />
       <Writing form={form} onChange={change} />
       {form.map !== '' && 'faults' in typed && (
         <ul role="alert" className="fault text-sm leading-snug">
@@ -110,33 +116,6 @@ function EditedLink({ machine, link }: { machine: Machine; link: MachineLink | n
       </div>
       {read !== undefined && <ReadTable read={read} />}
     </section>
-  );
-}
-
-/** The map as text, or out of a file. */
-function MapField({ text, onMap }: { text: string; onMap: (text: string) => void }) {
-  return (
-    <div className="flex flex-col gap-1">
-      <label className="flex flex-col gap-1">
-        <span className="text-sm font-medium">Map of its registers (JSON)</span>
-        <textarea
-          className="textarea h-48 w-full font-mono text-sm"
-          spellCheck={false}
-          value={text}
-          onChange={(event) => onMap(event.target.value)}
-        />
-      </label>
-      <input
-        type="file"
-        className="file-input touch-always"
-        accept="application/json,.json"
-        aria-label="Open a map’s file"
-        onChange={(event) => {
-          const [file] = event.target.files ?? [];
-          void file?.text().then(onMap);
-        }}
-      />
-    </div>
   );
 }
 
@@ -184,20 +163,12 @@ function ReadTable({ read }: { read: LinkRead }) {
             <th scope="row" className="text-base font-normal">
               {linkPoints[key].said}
             </th>
-            <td className="text-base">{fault ?? saidValue(key, value)}</td>
+            <td className="text-base">{fault ?? pointInWords(key, value)}</td>
           </tr>
         ))}
       </tbody>
     </table>
   );
-}
-
-function saidValue(key: keyof typeof linkPoints, value: number | null): string {
-  const { is, unit } = linkPoints[key];
-  if (value === null) return 'not said';
-  if (is === 'state') return value === 1 ? 'yes' : 'no';
-  if (unit === '°C') return spokenTemperature(value);
-  return unit === 'L/min' ? spokenFlow(value) : `${figure(value, 2)} ${unit}`;
 }
 
 /** What was sent to it, newest first. */

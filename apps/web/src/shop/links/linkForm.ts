@@ -1,5 +1,6 @@
 import { machineLinkDraftSchema, registerMapSchema, type MachineLinkDraft } from '@lone-heron/contract';
 import type { ParameterKey } from '@lone-heron/core';
+import { readJsonText } from './readJsonText.js';
 
 /** A link as it is typed. */
 export interface LinkForm {
@@ -21,7 +22,7 @@ export function linkFormOf({ host, port, map, mayWrite, allowed }: MachineLinkDr
 export function readLinkForm(
   form: LinkForm,
 ): { readonly draft: MachineLinkDraft } | { readonly faults: readonly string[] } {
-  const map = readMap(form.map);
+  const map = readJsonText(form.map, registerMapSchema);
   if ('fault' in map) return { faults: [map.fault] };
   const parsed = machineLinkDraftSchema.safeParse({
     host: form.host,
@@ -32,17 +33,4 @@ export function readLinkForm(
   });
   if (parsed.success) return { draft: parsed.data };
   return { faults: parsed.error.issues.map(({ path, message }) => `${path.join('.')}: ${message}`) };
-}
-
-function readMap(text: string): { readonly value: unknown } | { readonly fault: string } {
-  if (text.trim() === '') return { fault: 'The map is wanted: open its file, or paste it.' };
-  try {
-    const value: unknown = JSON.parse(text);
-    const { success, error } = registerMapSchema.safeParse(value);
-    if (success) return { value };
-    const [first] = error.issues;
-    return { fault: `The map, ${first?.path.join('.') ?? ''}: ${first?.message ?? ''}.` };
-  } catch (fault) {
-    return { fault: `The map is no JSON: ${fault instanceof Error ? fault.message : ''}` };
-  }
 }

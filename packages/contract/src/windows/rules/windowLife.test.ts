@@ -21,7 +21,15 @@ const light = (changes: Partial<WindowLight> = {}): WindowLight => ({
 });
 const lifeOf = (input: Partial<LivesInput>) =>
   windowLives({
-    ...{ windows: [window('w')], light: [], counters: [], powers: documentedPowers, usualS: null, now },
+    ...{
+      windows: [window('w')],
+      light: [],
+      counters: [],
+      heard: [],
+      powers: documentedPowers,
+      usualS: null,
+      now,
+    },
     ...input,
   })[0];
 
@@ -122,6 +130,7 @@ describe('the study of lives', () => {
       windows: [window('w'), window('x', { number: 2 })],
       light: [light()],
       counters: [],
+      heard: [],
       powers: documentedPowers,
       usualS: null,
       now,
@@ -140,7 +149,7 @@ describe('the study of lives', () => {
       }),
     );
     const lives = windowLives({
-      ...{ windows, counters: [], powers: documentedPowers, usualS: null, now },
+      ...{ windows, counters: [], heard: [], powers: documentedPowers, usualS: null, now },
       light: windows.map(({ id }, i) => light({ windowId: id, seconds: 1000 + 100 * i })),
     });
     const study = windowStudy(lives, { measure: 'light', factor: 'machine' }, shop);

@@ -66,6 +66,8 @@ export interface LivesInput {
   > & { readonly fittedPlace: ChangePlace | null })[];
   readonly light: readonly WindowLight[];
   readonly counters: readonly CounterReading[];
+  /** Light that machines were heard to have had, as such counters. */
+  readonly heard: readonly CounterReading[];
   readonly powers: DosePowers;
   /** An untimed coupon counts so, s: like the middle of those that were timed. Null where none was. */
   readonly usualS: number | null;
@@ -87,13 +89,14 @@ const steepFromDeg = 60;
 const uprightFromDeg = 75;
 
 /**
- * The life of each window: its light from coupons and the light log, raised to what the machine's own counter says
- * where it says more, and who, what and how it was mostly used for.
+ * The life of each window: its light from coupons and the light log, raised to what the machine's own counter says, or it was heard to have,
+ * where that is more, and who, what and how it was mostly used for.
  */
 export function windowLives({
   windows,
   light,
   counters,
+  heard,
   powers,
   usualS,
   now,
@@ -101,13 +104,14 @@ export function windowLives({
   const usual = usualS ?? usualCouponS;
   const byWindow = groupBy(light, ({ windowId }) => windowId);
   const byMachine = groupBy(counters, ({ machineId }) => machineId);
+  const heardOf = groupBy(heard, ({ machineId }) => machineId);
   return windows.map((window): WindowLife => {
     const mine = byWindow.get(window.id) ?? [];
     const { fittedAt, removedAt, removedReason, number, machineId } = window;
     const until = removedAt ?? now.toISOString();
     const known = totalOf(mine, usual, powers);
-    const counted = countedHours(byMachine.get(machineId) ?? [], fittedAt, until) * 3600;
-    const settled = settle(known, counted);
+    const hours = [byMachine, heardOf].map((of) => countedHours(of.get(machineId) ?? [], fittedAt, until));
+    const settled = settle(known, Math.max(...hours) * 3600);
     return {
       windowId: window.id,
       machineId,

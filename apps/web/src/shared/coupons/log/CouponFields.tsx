@@ -1,8 +1,16 @@
-import { backLooks, handSlips, type BackLook, type SeenAt } from '@lone-heron/contract';
+import {
+  backLooks,
+  handSlips,
+  type BackLook,
+  type HeardLight as Heard,
+  type SeenAt,
+} from '@lone-heron/contract';
 import { faceSigns, seamColours, weldingSigns, type SeamColour } from '@lone-heron/core';
 import { TypedField } from '../../form/TypedField.js';
 import { OutcomeMark } from '../OutcomeMark.js';
 import { PictureChoice } from '../../form/PictureChoice.js';
+import { HeardLight } from '../../live/HeardLight.js';
+import { figure } from '../../figures/figures.js';
 import { shopUnits } from '../../figures/shopUnits.js';
 import { spokenTravel } from '../../figures/spoken.js';
 import { lookQuestions, outcomeOfLook, wordsOfLooks } from '../../vocabulary/looks.js';
@@ -16,17 +24,26 @@ import { ToesPicture } from './ToesPicture.js';
 
 interface CouponFieldsProps {
   entry: TypedCoupon;
+  machineId: string;
+  /** Whether it was welded just now: what the machine says of its light is taken by itself then. */
+  isJustWelded: boolean;
   /** What is looked at: the back, or toes and far side of a joint that has none. */
   lookedAt: SeenAt;
   onType: (change: Partial<TypedCoupon>) => void;
 }
 
 /** What a coupon is told by: what is looked at, time and length first; all else is there for who wants it. */
-export function CouponFields({ entry, lookedAt, onType }: CouponFieldsProps) {
+export function CouponFields({ entry, machineId, isJustWelded, lookedAt, onType }: CouponFieldsProps) {
   return (
     <>
       <LookChoice picked={entry.back} lookedAt={lookedAt} onPick={(back) => onType({ back })} />
       <Figures entry={entry} onType={onType} />
+      <HeardLight
+        machineId={machineId}
+        heard={entry.heard}
+        isOpen={isJustWelded && entry.lightOn.trim() === '' && entry.watchStartedAt === null}
+        onHear={(heard) => onType(heardChange(entry, heard))}
+      />
       <SlipChoice entry={entry} onType={onType} />
       <label className="flex flex-col gap-1">
         <span className="font-medium">Remark</span>
@@ -43,7 +60,14 @@ export function CouponFields({ entry, lookedAt, onType }: CouponFieldsProps) {
   );
 }
 
-type Typed = Omit<CouponFieldsProps, 'lookedAt'>;
+type Typed = Pick<CouponFieldsProps, 'entry' | 'onType'>;
+
+/** The machine’s seconds stand in the field; what somebody typed over them stays when they are let go. */
+function heardChange(entry: TypedCoupon, heard: Heard | null): Partial<TypedCoupon> {
+  const isTheirs =
+    entry.heard === null ? entry.lightOn.trim() !== '' : entry.lightOn !== String(entry.heard.litS);
+  return isTheirs ? { heard } : { heard, lightOn: heard === null ? '' : String(heard.litS) };
+}
 
 interface LookChoiceProps {
   picked: BackLook | null;
@@ -130,6 +154,7 @@ function Figures({ entry, onType }: Typed) {
         </span>
       </p>
       {seconds !== null && length !== null && <OddTravel mmS={length / seconds} />}
+      {seconds !== null && entry.heard !== null && <OtherThanHeard typed={seconds} heard={entry.heard} />}
     </div>
   );
 }
@@ -143,6 +168,20 @@ function OddTravel({ mmS }: { mmS: number }) {
     <p role="status" className="col-span-full caution px-3 py-1">
       {spokenTravel(mmS)} is no pace of a hand, which welds at {spokenTravel(hands.least)} to{' '}
       {spokenTravel(hands.most)}: inches for mm, minutes for seconds? Write the unit behind the figure.
+    </p>
+  );
+}
+
+/** s, and share: a stopwatch and a machine agree to this. */
+const agree = { seconds: 1, share: 0.1 };
+
+function OtherThanHeard({ typed, heard }: { typed: number; heard: Heard }) {
+  const apart = Math.abs(typed - heard.litS);
+  if (apart <= Math.max(agree.seconds, agree.share * heard.litS)) return null;
+  return (
+    <p role="status" className="col-span-full caution px-3 py-1">
+      {figure(typed, 1)} s is written, and the machine heard {figure(heard.litS, 1)} s. What is written
+      counts: let go of what is not this weld.
     </p>
   );
 }
@@ -175,7 +214,7 @@ function SlipChoice({ entry, onType }: Typed) {
 }
 
 /** Open where something of it is told already. */
-function MoreSeen({ entry, lookedAt, onType }: CouponFieldsProps) {
+function MoreSeen({ entry, lookedAt, onType }: Typed & Pick<CouponFieldsProps, 'lookedAt'>) {
   const isTold =
     entry.face.length + entry.welding.length + entry.along.length > 0 ||
     entry.left !== null ||

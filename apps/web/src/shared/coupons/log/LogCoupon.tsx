@@ -50,6 +50,8 @@ export default function LogCoupon({ log }: { log: OpenLog }) {
         <p className="text-soft">{settingInWords(log.joint, log.setting)}</p>
         <CouponFields
           entry={log}
+          machineId={log.machineId}
+          isJustWelded
           lookedAt={seenAt(log.joint)}
           onType={(change) => dispatch(logTyped(change))}
         />

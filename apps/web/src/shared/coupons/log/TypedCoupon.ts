@@ -1,4 +1,4 @@
-import { backLooks, handSlips, type CouponDraft } from '@lone-heron/contract';
+import { backLooks, handSlips, heardLightSchema, type CouponDraft } from '@lone-heron/contract';
 import { seamColours } from '@lone-heron/core';
 import { z } from 'zod';
 import { typedText } from '../../figures/spoken.js';
@@ -20,6 +20,8 @@ export const typedCouponSchema = z.object({
   lightOn: z.string().max(40),
   /** When the stopwatch was started, ms since 1970; null while it stands still. */
   watchStartedAt: z.number().nullable().default(null),
+  /** What the machine said of its light; null where nothing of it is taken. */
+  heard: heardLightSchema.nullable().default(null),
   runLength: z.string().max(40),
   remark: z.string().max(1200),
   along: z.array(stretchEntrySchema).max(12).default([]),
@@ -40,6 +42,7 @@ export const untypedCoupon: TypedCoupon = {
   back: null,
   lightOn: '',
   watchStartedAt: null,
+  heard: null,
   runLength: '',
   remark: '',
   along: [],
@@ -65,6 +68,7 @@ export function typedCouponOf(draft: CouponDraft): TypedCoupon {
     ...untypedCoupon,
     back: draft.back,
     lightOn: text(draft.lightOnS),
+    heard: draft.heard ?? null,
     runLength: lengthText(draft.runLengthMm),
     remark: draft.remark,
     along: (draft.along ?? []).map(({ toMm, back, slip }) => ({ to: lengthText(toMm), back, slip })),

@@ -9,6 +9,7 @@ export type ToldOfCoupon = Pick<
   CouponDraft,
   | 'back'
   | 'lightOnS'
+  | 'heard'
   | 'runLengthMm'
   | 'remark'
   | 'along'
@@ -51,6 +52,7 @@ export function readTypedCoupon(entry: TypedCoupon): ReadCoupon {
       lightOnS: lightOn.value,
       runLengthMm: runLength.value,
       remark: entry.remark.trim(),
+      ...(entry.heard === null ? {} : { heard: entry.heard }),
       ...(along.length > 0 ? { along } : {}),
       ...(entry.slip === null ? {} : { slip: entry.slip }),
       ...(face.length > 0 ? { face } : {}),

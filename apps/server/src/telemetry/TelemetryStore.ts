@@ -1,0 +1,216 @@
+import type { SpellSource } from '@lone-heron/contract';
+import { thinnedCurve, type LightCurve, type LightSpell } from '@lone-heron/core';
+import { Logger } from '@nestjs/common';
+import type BetterSqlite from 'better-sqlite3';
+import { rename, rm } from 'node:fs/promises';
+import { setImmediate } from 'node:timers/promises';
+import { Between, DataSource, IsNull, LessThan, Not } from 'typeorm';
+import { packCurve, unpackCurve } from './curveBytes.js';
+import { HeardSpellEntity } from './heardSpell.entity.js';
+import { HeardSpells1765700000000 } from './1765700000000-HeardSpells.js';
+
+/** What waits to be written where the disk does not take it; beyond it the oldest are let go. */
+const mostWaiting = 2000;
+const day = 86_400_000;
+
+/** How long curves are kept and how fine: as heard, then by the second, then no more than what they came to. */
+export const keeping = { asHeardMs: 14 * day, thinnedMs: 400 * day, thinS: 1 } as const;
+/** Spells that are thinned between two answers to somebody else. */
+const atOnce = 100;
+
+/**
+ * Spells of light in a file of their own, beside the shop’s. What goes wrong here stays here: a spell that cannot be written waits, a
+ * file that cannot be read is set aside and another begun.
+ */
+export class TelemetryStore {
+  private readonly log = new Logger('telemetry');
+  private source: DataSource | null = null;
+  private readonly waiting: HeardSpellEntity[] = [];
+  private fault = '';
+  private dropped = 0;
+
+  /** @param file path of its database */
+  constructor(private readonly file: string) {}
+
+  /** Why it does not take or give anything now; empty while it does. */
+  get trouble(): string {
+    if (this.fault === '') return '';
+    const lost = this.dropped === 0 ? '' : `, ${this.dropped} were let go`;
+    return `${this.fault} (${this.waiting.length} spells wait${lost})`;
+  }
+
+  async open(): Promise<void> {
+    try {
+      this.source = await openFile(this.file);
+    } catch (fault) {
+      await this.beginAnew(fault);
+    }
+  }
+
+  async close(): Promise<void> {
+    await this.writeWaiting();
+    await this.source?.destroy();
+    this.source = null;
+  }
+
+  /**
+   * Keeps a spell. It never throws: what cannot be written waits for the next.
+   *
+   * @returns it as it is kept; null where it is there already
+   */
+  async keep(machineId: string, spell: LightSpell, from: SpellSource): Promise<HeardSpellEntity | null> {
+    const row = rowOf(machineId, spell, from);
+    if ((await this.withCurve(row.id)) !== null) return null;
+    this.waiting.push(row);
+    if (this.waiting.length > mostWaiting) {
+      this.waiting.shift();
+      this.dropped += 1;
+    }
+    await this.writeWaiting();
+    return row;
+  }
+
+  /** Writes what waits; again where it was in vain. */
+  async writeWaiting(): Promise<void> {
+    while (this.waiting.length > 0 && this.source !== null) {
+      const [first] = this.waiting;
+      if (first === undefined) return;
+      try {
+        await this.source
+          .createQueryBuilder()
+          .insert()
+          .into(HeardSpellEntity)
+          .values(first)
+          .orIgnore()
+          .execute();
+        this.fault = '';
+        const place = this.waiting.indexOf(first);
+        if (place >= 0) this.waiting.splice(place, 1);
+      } catch (fault) {
+        this.fault = `The file of what machines say takes nothing: ${(fault as Error).message}`;
+        return;
+      }
+    }
+  }
+
+  /** A machine's spells that began between two moments, newest first; those that still wait among them. */
+  async between(machineId: string, from: number, until: number, most: number): Promise<HeardSpellEntity[]> {
+    const kept = await this.asked((source) =>
+      source.manager.find(HeardSpellEntity, {
+        where: { machineId, startedAt: Between(from, until) },
+        order: { startedAt: 'DESC' },
+        take: most,
+      }),
+    );
+    const waiting = this.waiting.filter(
+      (row) => row.machineId === machineId && row.startedAt >= from && row.startedAt <= until,
+    );
+    const ids = new Set((kept ?? []).map(({ id }) => id));
+    return [...waiting.filter(({ id }) => !ids.has(id)), ...(kept ?? [])]
+      .toSorted((one, other) => other.startedAt - one.startedAt)
+      .slice(0, most);
+  }
+
+  /** A spell with its curve; null where there is none of that id. */
+  async withCurve(
+    id: string,
+  ): Promise<{ readonly spell: HeardSpellEntity; readonly curve: LightCurve | null } | null> {
+    const waiting = this.waiting.find((row) => row.id === id);
+    const spell =
+      waiting ??
+      (await this.asked((source) =>
+        source.manager
+          .createQueryBuilder(HeardSpellEntity, 'it')
+          .addSelect('it.curve')
+          .where('it.id = :id', { id })
+          .getOne(),
+      ));
+    if (spell === null || spell === undefined) return null;
+    return { spell, curve: spell.curve === null ? null : unpackCurve(spell.curve) };
+  }
+
+  /** Thins curves that have grown old, and lets the oldest go; what they came to stays. */
+  async prune(now: number): Promise<void> {
+    const { source } = this;
+    if (source === null) return;
+    for (;;) {
+      const old = await source.manager.find(HeardSpellEntity, {
+        where: { startedAt: LessThan(now - keeping.asHeardMs), stepS: 0, curve: Not(IsNull()) },
+        select: { id: true, curve: true, stepS: true },
+        take: atOnce,
+      });
+      for (const { id, curve } of old) {
+        const thin = curve === null ? null : packCurve(thinnedCurve(unpackCurve(curve), keeping.thinS));
+        await source.manager.update(HeardSpellEntity, { id }, { curve: thin, stepS: keeping.thinS });
+      }
+      if (old.length < atOnce) break;
+      await setImmediate();
+    }
+    await source.manager.update(
+      HeardSpellEntity,
+      { startedAt: LessThan(now - keeping.thinnedMs), curve: Not(IsNull()) },
+      { curve: null },
+    );
+  }
+
+  private async asked<Found>(ask: (source: DataSource) => Promise<Found>): Promise<Found | null> {
+    if (this.source === null) return null;
+    try {
+      return await ask(this.source);
+    } catch (fault) {
+      this.fault = `The file of what machines say cannot be read: ${(fault as Error).message}`;
+      return null;
+    }
+  }
+
+  private async beginAnew(fault: unknown): Promise<void> {
+    this.log.warn(`what machines said cannot be read and is set aside: ${(fault as Error).message}`);
+    try {
+      await rename(this.file, `${this.file}.unreadable-${Date.now()}`);
+      for (const beside of ['-wal', '-shm']) await rm(`${this.file}${beside}`, { force: true });
+      this.source = await openFile(this.file);
+    } catch (again) {
+      this.fault = `The file of what machines say cannot be opened: ${(again as Error).message}`;
+    }
+  }
+}
+
+/** A power cut may cost the last seconds of it, and not the file: light alone is not worth a flush of the disk for each spell. */
+async function openFile(file: string): Promise<DataSource> {
+  const source = new DataSource({
+    type: 'better-sqlite3',
+    database: file,
+    entities: [HeardSpellEntity],
+    migrations: [HeardSpells1765700000000],
+    migrationsRun: true,
+    synchronize: false,
+    enableWAL: true,
+    prepareDatabase: (database: BetterSqlite.Database) => {
+      database.pragma('synchronous = NORMAL');
+      database.pragma('busy_timeout = 2000');
+    },
+  });
+  return source.initialize();
+}
+
+function rowOf(
+  machineId: string,
+  { startedAt, endedAt, figures, curve }: LightSpell,
+  from: SpellSource,
+): HeardSpellEntity {
+  const row = new HeardSpellEntity();
+  Object.assign(row, {
+    ...{ id: `${machineId}-${startedAt}`, machineId, startedAt, endedAt, source: from },
+    figures: {
+      litS: figures.lit,
+      powerW: figures.power,
+      gasLMin: figures.gas,
+      coolantMostC: figures.coolantMost,
+      holderMostC: figures.holderMost,
+      alarm: figures.alarm,
+      isBroken: figures.isBroken,
+    },
+    ...{ stepS: 0, curve: packCurve(curve) },
+  });
+  return row;
+}

@@ -1,0 +1,31 @@
+import { Global, Module, type DynamicModule } from '@nestjs/common';
+import { MachinesModule } from '../machines/machines.module.js';
+import { SpellKeeper } from './face/SpellKeeper.js';
+import { HeardLightService } from './heardLight.service.js';
+import { MeterController } from './meter.controller.js';
+import { SpellsService } from './spells.service.js';
+import { TelemetryController } from './telemetry.controller.js';
+import { TelemetryPlan } from './TelemetryPlan.js';
+import { TelemetryService } from './telemetry.service.js';
+import { TelemetrySettingsService } from './telemetrySettings.service.js';
+import { TelemetryStore } from './TelemetryStore.js';
+
+/** Global for the keeper of spells, which whatever is welded asks. */
+@Global()
+@Module({})
+export class TelemetryModule {
+  /** @param file path of its own database */
+  static inFile(file: string, plan: TelemetryPlan): DynamicModule {
+    return {
+      module: TelemetryModule,
+      imports: [MachinesModule],
+      controllers: [TelemetryController, MeterController],
+      providers: [
+        { provide: TelemetryPlan, useValue: plan },
+        { provide: TelemetryStore, useFactory: () => new TelemetryStore(file) },
+        ...[TelemetryService, TelemetrySettingsService, HeardLightService, SpellsService, SpellKeeper],
+      ],
+      exports: [SpellKeeper],
+    };
+  }
+}

@@ -1,0 +1,109 @@
+import type { Machine, MachineTelemetry, MachineTelemetryDraft, Person } from '@lone-heron/contract';
+import { Injectable } from '@nestjs/common';
+import { Subject, type Observable } from 'rxjs';
+import { DataSource } from 'typeorm';
+import { notFound, refused } from '../http/problem.js';
+import { RecordKit } from '../kit/recordKit.js';
+import { RevisionLog } from '../kit/RevisionLog.js';
+import { MachinesService } from '../machines/machines.service.js';
+import { MachineTelemetryEntity } from './machineTelemetry.entity.js';
+
+/** How each machine is listened to, as a lead says it. */
+@Injectable()
+export class TelemetrySettingsService {
+  private readonly revised = new Subject<void>();
+
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly kit: RecordKit,
+    private readonly machines: MachinesService,
+  ) {}
+
+  /** Says when one was changed. */
+  get changes(): Observable<void> {
+    return this.revised;
+  }
+
+  /** A machine's telemetry; null where nobody has said any. */
+  async find(machineId: string): Promise<MachineTelemetry | null> {
+    await this.requireMachine(machineId);
+    const row = await settings.newest(this.dataSource.manager, machineId);
+    return row === null ? null : settingFromRow(row);
+  }
+
+  /** Every machine that is listened to, with its password: for the server alone. */
+  async listened(): Promise<
+    readonly { readonly machineId: string; readonly draft: MachineTelemetryDraft }[]
+  > {
+    const machines = await this.machines.list();
+    const rows = await Promise.all(machines.map(({ id }) => settings.newest(this.dataSource.manager, id)));
+    return rows.flatMap((row, at) =>
+      row === null || !row.draft.isOn || machines[at]?.retiredAt !== undefined
+        ? []
+        : [{ machineId: row.machineId, draft: row.draft }],
+    );
+  }
+
+  /** Stores the next revision. An empty password is the one that stands. */
+  async revise(
+    machineId: string,
+    revision: number,
+    sent: MachineTelemetryDraft,
+    by: Person,
+  ): Promise<MachineTelemetry> {
+    const stored = await this.kit.enter(by, async (entry) => {
+      const { manager, at } = entry;
+      const machine = await this.requireMachine(machineId);
+      const standing = await settings.newest(manager, machineId);
+      const password = sent.password === '' ? (standing?.draft.password ?? '') : sent.password;
+      const draft = { ...sent, password };
+      if (draft.isOn && draft.broker.is === 'own' && password === '')
+        throw refused([
+          {
+            field: 'password',
+            given: 'nothing',
+            allowed: 'a password of 12 characters or more, which the machine signs in with',
+          },
+        ]);
+      await settings.write(entry, { subject: machineId, revision, draft }, async () => {
+        await manager.insert(MachineTelemetryEntity, {
+          ...{ machineId, revision, draft },
+          ...{ savedAt: at, savedBy: by.id },
+        });
+        await entry.tell(
+          'machine',
+          machineId,
+          draft.isOn ? `said how ${machine.name} is listened to` : `stopped listening to ${machine.name}`,
+        );
+      });
+      return (await settings.newest(manager, machineId)) as MachineTelemetryEntity;
+    });
+    this.revised.next();
+    return settingFromRow(stored);
+  }
+
+  private async requireMachine(machineId: string): Promise<Machine> {
+    const machine = await this.machines.find(machineId);
+    if (machine === null) throw notFound('machine', machineId);
+    return machine;
+  }
+}
+
+const settings = new RevisionLog<MachineTelemetryEntity, MachineTelemetryDraft>({
+  entity: MachineTelemetryEntity,
+  ...{ subject: 'machineId', counter: 'revision', author: 'savedBy' },
+  draftOf: ({ draft }) => draft,
+  meanwhile: () =>
+    'Somebody else changed how this machine is listened to meanwhile. Look at it, then save again.',
+});
+
+function settingFromRow({
+  machineId,
+  revision,
+  draft,
+  savedAt,
+  savedBy,
+}: MachineTelemetryEntity): MachineTelemetry {
+  const hasPassword = draft.password !== '';
+  return { ...draft, password: '', hasPassword, machineId, revision, savedAt, savedBy };
+}

@@ -1,0 +1,10 @@
+export { SampleClock } from './SampleClock.js';
+export { LightWatch, type LightSpell, type SpellFigures } from './LightWatch.js';
+export {
+  curveKeys,
+  stepFor,
+  thinnedCurve,
+  type CurveKey,
+  type CurvePoint,
+  type LightCurve,
+} from './lightCurve.js';
