@@ -112,7 +112,7 @@ describe('the wire of a machine', () => {
     await press(page, 'Read the machine');
     await seeText(page, 'does not answer: is the machine on');
     await seeText(page, 'What to expect');
-    rig = await startRig(modbusPort);
+    rig = await startRig({ modbusPort });
     await read();
     await seeReading(page, 'What the machine holds', /Power\s+40 %/);
   });

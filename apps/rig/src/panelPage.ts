@@ -12,7 +12,10 @@ const style = `
 
 const script = `
   const at = (id) => document.getElementById(id);
-  const show = ({ values, hands, alarm }) => {
+  const show = ({ values, hands, alarm, talk: said }) => {
+    talk = said;
+    for (const button of document.querySelectorAll('[data-talk]')) button.setAttribute('aria-pressed', said[button.dataset.talk]);
+    document.querySelector('[data-clock]').setAttribute('aria-pressed', said.clockAhead !== 0);
     at('light').dataset.on = values.lightOn;
     at('light').textContent = values.lightOn ? 'LIGHT ON' : hands.isReady ? 'armed' : 'no light';
     at('alarm').textContent = alarm === null ? '' : 'Alarm: ' + alarm;
@@ -26,6 +29,7 @@ const script = `
     latest = hands;
   };
   let latest = {};
+  let talk = {};
   const act = async (deed) => show(await (await fetch('/do', { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(deed) })).json());
   document.addEventListener('click', ({ target }) => {
     const { hand, trigger, bottle, skip } = target.dataset;
@@ -34,6 +38,8 @@ const script = `
     else if (bottle !== undefined) void act({ bottle: Number(bottle) });
     else if (skip !== undefined) void act({ skip: Number(skip) });
     else if ('arm' in target.dataset) void act(latest.isReady ? { hands: { isReady: false } } : { arm: true });
+    else if ('talk' in target.dataset) void act({ talk: { [target.dataset.talk]: !talk[target.dataset.talk] } });
+    else if ('clock' in target.dataset) void act({ talk: { clockAhead: talk.clockAhead === 0 ? 3600000 : 0 } });
     else if ('fault' in target.dataset) void act({ alarm: Number(at('fault').value) });
   });
   const look = async () => show(await (await fetch('/state')).json());
@@ -42,7 +48,7 @@ const script = `
 `;
 
 /** The panel of the stand-in: what it shows, and what hands can do at it. Nothing of it is any maker’s. */
-export function panelPage(): string {
+export function panelPage(broker: string): string {
   const faults = Object.entries(alarms)
     .map(([code, said]) => `<option value="${code}">${code}: ${said}</option>`)
     .join('');
@@ -68,8 +74,19 @@ export function panelPage(): string {
   <button data-fault>Put in</button><button data-bottle="2000">New bottle</button><button data-bottle="0">Empty bottle</button>
   <button data-skip="60">A minute on</button>
 </p>
+<p>
+  <button data-talk="isSilent">Say nothing</button><button data-talk="isGarbled">Say it garbled</button><button data-clock>Its clock an hour ahead</button>
+</p>
+<p>Maps: <a href="/map.json">registers</a>, <a href="/topics.json">topics</a>. ${saysTo(broker)}</p>
 <table><tbody id="values"></tbody></table>
 <script>${script}</script>
 </html>
 `;
+}
+
+/** Where it says how it stands; its password is no secret, for it is no machine. */
+function saysTo(broker: string): string {
+  if (broker === '') return 'It says it to nobody: RIG_BROKER names a broker.';
+  const { host, username, password } = new URL(broker);
+  return `It says it to the broker at ${host}, as user <code>${username}</code> with the password <code>${password}</code>.`;
 }

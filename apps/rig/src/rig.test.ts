@@ -1,3 +1,4 @@
+import { readMessage } from '@lone-heron/contract';
 import { parameterKeys, readRegisters, writeRegisters, type LinkKey } from '@lone-heron/core';
 import fc from 'fast-check';
 import ModbusRTU from 'modbus-serial';
@@ -6,6 +7,7 @@ import { rigMap } from './rigMap.js';
 import { rigModbus, type RigModbus } from './rigModbus.js';
 import { rigServer, type RigServer } from './rigServer.js';
 import { noTalk } from './rigTalk.js';
+import { messageOf, rigTopics } from './rigTopics.js';
 
 const warm = (): RigMachine => {
   const machine = new RigMachine();
@@ -20,6 +22,20 @@ const welding = (): RigMachine => {
   return machine;
 };
 const place = (key: LinkKey) => rigMap.points.find((point) => point.key === key)!;
+
+describe('what it says over MQTT', () => {
+  it('is read by its own topic map as it stands', () => {
+    const machine = welding();
+    machine.step(1);
+    const message = JSON.stringify(messageOf((key) => machine.value(key), 1_700_000_000_000));
+    const read = readMessage(rigTopics, 'stand-in/said', message);
+    expect(read.faults).toEqual([]);
+    expect(read.own).toBe(1_700_000_000_000);
+    for (const { key } of rigTopics.topics.flatMap(({ points }) => points))
+      expect(read.values[key]).toBeCloseTo(machine.value(key), 2);
+    expect(read.values.lightOn).toBe(1);
+  });
+});
 
 describe('the stand-in', () => {
   it('gives light with the key, the clamp, the arm and the second stage of the trigger, and counts it', () => {

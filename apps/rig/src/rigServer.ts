@@ -72,7 +72,7 @@ async function answer(rig: Rig, request: IncomingMessage, response: ServerRespon
   const { method = '', url = '' } = request;
   switch (`${method} ${url}`) {
     case 'GET /': {
-      html(response, panelPage());
+      html(response, panelPage(rig.talk.broker));
       return;
     }
     case 'GET /map.json': {
@@ -84,7 +84,7 @@ async function answer(rig: Rig, request: IncomingMessage, response: ServerRespon
       return;
     }
     case 'GET /state': {
-      json(response, 200, stateOf(rig.machine));
+      json(response, 200, stateOf(rig));
       return;
     }
     case 'POST /do':
@@ -108,7 +108,7 @@ async function doIt(rig: Rig, request: IncomingMessage, response: ServerResponse
     return;
   }
   act(rig, deed);
-  json(response, 200, stateOf(rig.machine));
+  json(response, 200, stateOf(rig));
 }
 
 /** Does what somebody at the machine does. */
@@ -125,10 +125,15 @@ function act({ machine, talk: said }: Rig, { hands, arm, turn, alarm, bottle, ta
   machine.step(skip ?? 0);
 }
 
-function stateOf(machine: RigMachine) {
+function stateOf({ machine, talk }: Rig) {
   const values = Object.fromEntries(rigMap.points.map(({ key }) => [key, machine.value(key)]));
   const code = machine.value('alarm');
-  return { values, hands: machine.hands, alarm: code === 0 ? null : alarms[code as AlarmCode] };
+  return {
+    values,
+    hands: machine.hands,
+    talk: talk.faults,
+    alarm: code === 0 ? null : alarms[code as AlarmCode],
+  };
 }
 
 async function deedIn(request: IncomingMessage): Promise<Deed | null> {

@@ -14,6 +14,8 @@ export interface TalkFaults {
 
 /** The stand-in’s telemetry over MQTT. */
 export interface RigTalk {
+  /** Where it says it; empty for nowhere. */
+  readonly broker: string;
   readonly faults: TalkFaults;
   /** Says how it stands, if it is time. */
   say(now: number): void;
@@ -32,6 +34,7 @@ export function rigTalk(machine: { value(key: LinkKey): number }, broker: string
   let saidAt = -Infinity;
   let wasLit = false;
   return {
+    broker,
     faults,
     say(now) {
       const isLit = machine.value('lightOn') === 1;
@@ -50,6 +53,7 @@ export function rigTalk(machine: { value(key: LinkKey): number }, broker: string
 
 /** A stand-in that talks to nobody. */
 export const noTalk: RigTalk = {
+  broker: '',
   faults: { isSilent: false, clockAhead: 0, isGarbled: false },
   say: () => {},
   close: () => Promise.resolve(),

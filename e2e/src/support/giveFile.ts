@@ -4,11 +4,15 @@ interface GivenFile {
   readonly name: string;
   readonly type: string;
   readonly bytes: Buffer;
+  /** What its field is called; the page’s first where left out. */
+  readonly field?: string;
 }
 
 /** Gives a file to the page's field for files, as choosing it would. */
-export async function giveFile(page: Page, { name, type, bytes }: GivenFile): Promise<void> {
-  const input = await page.waitForSelector('input[type="file"]');
+export async function giveFile(page: Page, { name, type, bytes, field: called }: GivenFile): Promise<void> {
+  const input = await page.waitForSelector(
+    `input[type="file"]${called === undefined ? '' : `[aria-label="${called}"]`}`,
+  );
   await page.evaluate(
     (field, file) => {
       const carried = new DataTransfer();

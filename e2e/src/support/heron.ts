@@ -97,7 +97,13 @@ afterAll(() => running.forEach((child) => child.kill('SIGKILL')));
 function spawnHeron(dataFolder: string, port: number, command: readonly string[]) {
   const child = spawn(script, command, {
     // Who needs a simulated machine starts one of their own, at ports of its own.
-    env: { ...process.env, PORT: String(port), HERON_DATA: dataFolder, HERON_RIG: 'off' },
+    env: {
+      HERON_MQTT_PORT: String(port + 2),
+      ...process.env,
+      PORT: String(port),
+      HERON_DATA: dataFolder,
+      HERON_RIG: 'off',
+    },
     stdio: ['ignore', 'pipe', 'pipe'],
   });
   running.add(child);

@@ -8,6 +8,7 @@ export interface RunningRig {
   readonly modbusPort: number;
   /** Its map as it ships. */
   readonly map: () => Promise<string>;
+  readonly topics: () => Promise<string>;
   /** Does what hands do at it. */
   readonly act: (deed: object) => Promise<void>;
   readonly value: (key: string) => Promise<number>;
@@ -15,9 +16,9 @@ export interface RunningRig {
 }
 
 /** Starts a simulated machine at ports that are free, its key on and its coolant warm. */
-export async function startRig(modbusPort = 0): Promise<RunningRig> {
+export async function startRig({ modbusPort = 0, broker = '' } = {}): Promise<RunningRig> {
   const child = spawn(process.execPath, [program], {
-    env: { ...process.env, RIG_PORT: '0', RIG_MODBUS: String(modbusPort) },
+    env: { ...process.env, RIG_PORT: '0', RIG_MODBUS: String(modbusPort), RIG_BROKER: broker },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
   const ended = new Promise<void>((resolve) => child.once('close', () => resolve()));
@@ -39,6 +40,7 @@ export async function startRig(modbusPort = 0): Promise<RunningRig> {
   return {
     modbusPort: port,
     map: async () => (await fetch(`${panel}/map.json`)).text(),
+    topics: async () => (await fetch(`${panel}/topics.json`)).text(),
     act,
     value: async (key) => {
       const { values } = (await (await fetch(`${panel}/state`)).json()) as { values: Record<string, number> };

@@ -125,7 +125,7 @@ export class TelemetryStore {
           .where('it.id = :id', { id })
           .getOne(),
       ));
-    if (spell === null || spell === undefined) return null;
+    if (spell === null) return null;
     return { spell, curve: spell.curve === null ? null : unpackCurve(spell.curve) };
   }
 

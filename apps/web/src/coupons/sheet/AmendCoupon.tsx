@@ -49,6 +49,7 @@ export function AmendCoupon({ coupon, onClose }: { coupon: Coupon; onClose: () =
         <CouponFields
           entry={entry}
           machineId={coupon.machineId}
+          setting={coupon.setting}
           isJustWelded={false}
           lookedAt={coupon.lookedAt ?? 'back'}
           onType={(change) => setEntry({ ...entry, ...change })}

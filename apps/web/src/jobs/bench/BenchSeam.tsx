@@ -1,6 +1,7 @@
 import {
   seamKey,
   seamsInPiece,
+  type HeardLight as HeardLightTaken,
   type Job,
   type JobSeam,
   type Setting,
@@ -9,6 +10,7 @@ import {
 import { useState } from 'react';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
 import { useAsSomebody } from '../../shared/door/useAsSomebody.js';
+import { HeardLight } from '../../shared/live/HeardLight.js';
 import { useKept } from '../../shared/typing/useKept.js';
 import type { JobPlan } from '../plan/planJob.js';
 import { SeamPhotos } from '../photos/SeamPhotos.js';
@@ -41,6 +43,7 @@ export function BenchSeam({ job, plan, seam, here, onWrite, onTaken }: BenchSeam
   const clock = useBenchClock(sheet);
   const [dialled, setDialled] = useKept<Setting | null>(sheet, 'dialled', () => null);
   const [photoIds, setPhotoIds] = useKept<readonly string[]>(sheet, 'photoIds', () => []);
+  const [heard, setHeard] = useKept<HeardLightTaken | null>(sheet, 'heard', () => null);
   const [reason, setReason] = useState<Reason | null>(null);
   const { data: machines = [] } = useMachinesQuery(undefined);
   const asSomebody = useAsSomebody();
@@ -51,16 +54,9 @@ export function BenchSeam({ job, plan, seam, here, onWrite, onTaken }: BenchSeam
   const planned = plan?.welds.find(({ mark }) => mark === seam.mark) ?? null;
   const isRepair = standingsHere(job, here).get(seamKey(seam)) === 'welded';
   const refusal = plan?.refusals.find(({ mark }) => mark === seam.mark)?.refusal ?? null;
-  const { take, end } = useSeamGo({
-    job,
-    seam,
-    planned,
-    dialled,
-    clock,
-    isRepair,
-    photoIds,
-    onWrite,
-    onTaken,
+  const { take, end, endedBefore } = useSeamGo({
+    ...{ job, seam, planned, dialled, clock, heard },
+    ...{ isRepair, photoIds, onWrite, onTaken },
   });
   if (weld === undefined) return null;
   return (
@@ -83,6 +79,12 @@ export function BenchSeam({ job, plan, seam, here, onWrite, onTaken }: BenchSeam
       />
       <SeamNotes weld={weld} travelMmS={planned?.travelMmS ?? null} job={job} />
       <SeamPhotos job={job} of={weld.mark} photoIds={photoIds} onChange={setPhotoIds} />
+      <GoLight
+        {...{ job, clock, heard }}
+        setting={dialled ?? planned?.content.setting ?? null}
+        since={endedBefore}
+        onHear={setHeard}
+      />
       <BenchKeys
         clock={clock}
         canEnd={planned !== null}
@@ -100,10 +102,7 @@ export function BenchSeam({ job, plan, seam, here, onWrite, onTaken }: BenchSeam
       />
       {reason !== null && (
         <GoReason
-          sheet={sheet}
-          reason={reason}
-          mark={seam.mark}
-          onClose={() => setReason(null)}
+          {...{ sheet, reason, mark: seam.mark, onClose: () => setReason(null) }}
           onSay={(words) => {
             setReason(null);
             end(reason === 'skip' ? 'skipped' : 'welded', words);
@@ -112,4 +111,21 @@ export function BenchSeam({ job, plan, seam, here, onWrite, onTaken }: BenchSeam
       )}
     </>
   );
+}
+
+interface GoLightProps {
+  job: Job;
+  clock: ReturnType<typeof useBenchClock>;
+  heard: HeardLightTaken | null;
+  setting: Setting | null;
+  since: number;
+  onHear: (heard: HeardLightTaken | null) => void;
+}
+
+/** The machine’s own word on the light of this go, where it is listened to. */
+function GoLight({ job, clock, heard, setting, since, onHear }: GoLightProps) {
+  const { machineId } = job.draft;
+  const isOpen = !clock.isRunning;
+  const dialledW = setting === null ? null : (setting.powerW * setting.dutyPercent) / 100;
+  return <HeardLight {...{ machineId, heard, dialledW, since, isOpen, onHear }} />;
 }

@@ -1,4 +1,4 @@
-import type { Job, JobSeam, Setting, WeldRunDraft } from '@lone-heron/contract';
+import type { HeardLight, Job, JobSeam, Setting, WeldRunDraft } from '@lone-heron/contract';
 import { useClaimSeamMutation } from '../../shared/api/weldRunsApi.js';
 import { shopNow } from '../../shared/clock/shopClock.js';
 import { useAsSomebody } from '../../shared/door/useAsSomebody.js';
@@ -14,6 +14,8 @@ interface SeamGo {
   /** What somebody dialled instead; null for what is planned. */
   readonly dialled: Setting | null;
   readonly clock: ReturnType<typeof useBenchClock>;
+  /** What the machine said of its light; null where nothing of it is taken. */
+  readonly heard: HeardLight | null;
   readonly isRepair: boolean;
   readonly photoIds: readonly string[];
   /** Whether it is kept. */
@@ -31,12 +33,15 @@ export function useSeamGo({
   planned,
   dialled,
   clock,
+  heard,
   isRepair,
   photoIds,
   onWrite,
   onTaken,
 }: SeamGo) {
   const [lastEnd, setLastEnd] = useKept(`bench of job ${job.id}`, 'lastEnd', () => 0);
+  /** By the shop’s clock: light that was heard before it is another go’s. */
+  const [endedBefore, setEndedBefore] = useKept(`bench of job ${job.id}`, 'endedBefore', () => 0);
   const [claim] = useClaimSeamMutation();
   const asSomebody = useAsSomebody();
   const take = async () => {
@@ -61,7 +66,8 @@ export function useSeamGo({
           outcome,
           isRepair,
         },
-        lightOnS: isSkipped || !clock.hasRun ? null : clock.secondsNow(),
+        lightOnS: isSkipped ? null : lightOnOf(clock, heard),
+        ...(isSkipped || heard === null ? {} : { heard }),
         handsS: isSkipped || hands === null || hands > longestHands ? null : Math.round(hands),
         dialled: isSkipped ? null : (dialled ?? planned?.content.setting ?? null),
         ...{ isOtherwise: dialled !== null, gunAngleDeg: planned?.content.gunAngleDeg ?? 45 },
@@ -78,9 +84,16 @@ export function useSeamGo({
     const words = `${seam.mark}, seam ${seam.seam}: ${outcomeWords[draft.outcome]}.`;
     if (!(await onWrite(draft, words))) return;
     setLastEnd(at);
+    setEndedBefore(shopNow().getTime());
     clock.reset();
   };
-  return { take, end };
+  return { take, end, endedBefore };
+}
+
+/** The machine’s own seconds before those of a finger on a clock. */
+function lightOnOf(clock: SeamGo['clock'], heard: HeardLight | null): number | null {
+  if (heard !== null) return heard.litS;
+  return clock.hasRun ? clock.secondsNow() : null;
 }
 
 const outcomeWords = { welded: 'welded', slipped: 'slipped, to do again', skipped: 'left out' } as const;

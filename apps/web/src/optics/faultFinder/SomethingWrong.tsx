@@ -19,6 +19,7 @@ import { NoMachine } from '../NoMachine.js';
 import { ShopPhoto } from '../photos/ShopPhoto.js';
 import { FaultCauses } from './FaultCauses.js';
 import { FiledCases } from './FiledCases.js';
+import { HeardNow } from './HeardNow.js';
 import { knownAlready } from './knownAlready.js';
 import { NextCheck } from './NextCheck.js';
 import { readSeen, withPhoto, withSeen } from './seenAddress.js';
@@ -83,6 +84,7 @@ function Finder({ machine, seen, photoId, onSee, onPhoto, onFiled }: FinderProps
   return (
     <div className="grid grid-cols-1 items-start gap-3 lg:grid-cols-[minmax(0,4fr)_minmax(0,5fr)]">
       <div className="flex flex-col gap-3">
+        <HeardNow machineId={machine.id} seen={seen} onSee={onSee} />
         <Symptoms seen={seen} onSee={onSee} />
         <section className="sheet flex flex-wrap items-center gap-3 px-5 py-2" aria-label="The case">
           <p className="min-w-60 grow leading-snug text-soft">

@@ -14,6 +14,7 @@ import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { fieldsFirst, signInFirst } from '../../shared/form/SaveButton.js';
 import { Failure } from '../../shared/form/Failure.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
+import { HeardReading } from './HeardReading.js';
 import { useEnterStepMutation } from '../readyApi.js';
 import { readingFields, readStepReading, type ReadingField } from './readStepReading.js';
 import { shopUnits } from '../../shared/figures/shopUnits.js';
@@ -84,6 +85,7 @@ export function StepNow({ day, step, machine }: StepNowProps) {
             />
           ))}
         </div>
+        <HeardReading machineId={machine.id} step={step} typed={typed} onTake={setTyped} />
         {verdict !== null && verdict.words !== '' && <Meaning verdict={verdict} />}
         <WhoDidIt label="Done by" />
         <Failure error={error} />

@@ -5,6 +5,7 @@ import { shopNow } from '../clock/shopClock.js';
 import { figure } from '../figures/figures.js';
 import { secondsSince, spellWords } from './heardInWords.js';
 import { useSpellsQuery } from './liveApi.js';
+import { isOtherPower } from './isOtherPower.js';
 import { freeSpells, takeSpells } from './takeSpells.js';
 import { useLiveMachine } from './useLiveMachine.js';
 
@@ -12,6 +13,10 @@ interface HeardLightProps {
   readonly machineId: string;
   /** What is taken; null for nothing. */
   readonly heard: Heard | null;
+  /** Mean of what the record says was dialled, W; null where it is not known. */
+  readonly dialledW: number | null;
+  /** ms by the shop’s clock: spells that began before are another weld’s. */
+  readonly since?: number;
   /** Whether the newest spell is taken by itself: nobody has said anything of the light yet. */
   readonly isOpen: boolean;
   readonly onHear: (heard: Heard | null) => void;
@@ -33,6 +38,8 @@ export function HeardLight(props: HeardLightProps) {
 function Offered({
   machineId,
   heard,
+  dialledW,
+  since = 0,
   isOpen,
   onHear,
   lastId,
@@ -45,7 +52,9 @@ function Offered({
   }, [lastId, data, refetch]);
   const now = shopNow();
   const taken = new Set(heard?.spellIds);
-  const offered = freeSpells(data).filter(({ id }, at) => at < mostOffered || taken.has(id));
+  const offered = freeSpells(data)
+    .filter(({ startedAt }) => Date.parse(startedAt) >= since)
+    .filter(({ id }, at) => at < mostOffered || taken.has(id));
   useTakenByItself({ offered, isOpen: isOpen && heard === null, now, onHear });
   const turn = (spell: MachineSpell) => {
     const next = offered.filter(({ id }) => (id === spell.id ? !taken.has(id) : taken.has(id)));
@@ -73,6 +82,7 @@ function Offered({
       {taken.size > 1 && heard !== null && (
         <p className="text-sm text-soft">Together {figure(heard.litS, 1)} s.</p>
       )}
+      {heard !== null && dialledW !== null && <OtherPower heard={heard} dialledW={dialledW} />}
     </fieldset>
   );
 }
@@ -97,4 +107,15 @@ function useTakenByItself({
     const isFresh = secondsSince(newest.endedAt, now) < justWelded;
     if (isOpen && isFresh && !newest.figures.isBroken) onHear(takeSpells([newest]));
   }, [newest, isOpen, now, onHear]);
+}
+
+/** A program that holds another number than its paper costs days: it is told before it is written down. */
+function OtherPower({ heard: { powerW }, dialledW }: { heard: Heard; dialledW: number }) {
+  if (powerW === null || !isOtherPower(powerW, dialledW)) return null;
+  return (
+    <p role="status" className="caution px-3 py-1">
+      The machine gave {figure(powerW, 0)} W, and {figure(dialledW, 0)} W is written here. Look at its panel:
+      if another number was dialled, write that one down.
+    </p>
+  );
 }

@@ -3,6 +3,7 @@ import { lazy, Suspense } from 'react';
 import { figure, percentFigure } from '../figures/figures.js';
 import { spokenFlow } from '../figures/spoken.js';
 import { spokenTemperature } from '../figures/spokenStates.js';
+import { isOtherPower } from './isOtherPower.js';
 import { useSpellCurveQuery, useTakenSpellsQuery } from './liveApi.js';
 
 const SpellChart = lazy(() => import('./SpellChart.js'));
@@ -15,9 +16,6 @@ interface HeardOfWeldProps {
   readonly dialledW: number;
 }
 
-/** Power at the gun that is off what was dialled by more than this share is told. */
-const told = 0.05;
-
 /** What the machine itself said of a weld: figures, power against what was dialled, and its course. */
 export function HeardOfWeld({ recordId, heard, dialledW }: HeardOfWeldProps) {
   const { data: spells = [] } = useTakenSpellsQuery(recordId);
@@ -26,7 +24,7 @@ export function HeardOfWeld({ recordId, heard, dialledW }: HeardOfWeldProps) {
     <section className="sheet flex flex-col gap-2 px-5 py-3" aria-label="Heard from the machine">
       <h2 className="text-lg font-semibold">Heard from the machine</h2>
       <p>{figuresInWords(heard)}</p>
-      {Math.abs(off) > told && heard.powerW !== null && (
+      {heard.powerW !== null && isOtherPower(heard.powerW, dialledW) && (
         <p className="caution px-3 py-1">
           {figure(heard.powerW, 0)} W at the gun where {figure(dialledW, 0)} W was dialled:{' '}
           {percentFigure(Math.abs(off))} {off < 0 ? 'less' : 'more'}. Hold the program against what is written

@@ -67,6 +67,7 @@ function EditedLink({ machine, link }: { machine: Machine; link: MachineLink | n
   };
   return (
     <section className="sheet flex flex-col gap-3 p-4" aria-label="How it is reached">
+      <h2 className="text-lg font-semibold">What it is asked, and told (Modbus TCP)</h2>
       <p className="leading-snug text-soft">
         A machine that speaks Modbus TCP can be read, and told its numbers. The map says where it keeps them:
         its maker’s manual has them. Reading changes nothing. Nothing here arms it, gives light, or passes an

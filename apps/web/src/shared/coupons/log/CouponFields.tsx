@@ -4,6 +4,7 @@ import {
   type BackLook,
   type HeardLight as Heard,
   type SeenAt,
+  type Setting,
 } from '@lone-heron/contract';
 import { faceSigns, seamColours, weldingSigns, type SeamColour } from '@lone-heron/core';
 import { TypedField } from '../../form/TypedField.js';
@@ -25,6 +26,7 @@ import { ToesPicture } from './ToesPicture.js';
 interface CouponFieldsProps {
   entry: TypedCoupon;
   machineId: string;
+  setting: Setting;
   /** Whether it was welded just now: what the machine says of its light is taken by itself then. */
   isJustWelded: boolean;
   /** What is looked at: the back, or toes and far side of a joint that has none. */
@@ -33,7 +35,14 @@ interface CouponFieldsProps {
 }
 
 /** What a coupon is told by: what is looked at, time and length first; all else is there for who wants it. */
-export function CouponFields({ entry, machineId, isJustWelded, lookedAt, onType }: CouponFieldsProps) {
+export function CouponFields({
+  entry,
+  machineId,
+  setting: { powerW, dutyPercent },
+  isJustWelded,
+  lookedAt,
+  onType,
+}: CouponFieldsProps) {
   return (
     <>
       <LookChoice picked={entry.back} lookedAt={lookedAt} onPick={(back) => onType({ back })} />
@@ -41,6 +50,7 @@ export function CouponFields({ entry, machineId, isJustWelded, lookedAt, onType 
       <HeardLight
         machineId={machineId}
         heard={entry.heard}
+        dialledW={(powerW * dutyPercent) / 100}
         isOpen={isJustWelded && entry.lightOn.trim() === '' && entry.watchStartedAt === null}
         onHear={(heard) => onType(heardChange(entry, heard))}
       />

@@ -51,6 +51,7 @@ export default function LogCoupon({ log }: { log: OpenLog }) {
         <CouponFields
           entry={log}
           machineId={log.machineId}
+          setting={log.setting}
           isJustWelded
           lookedAt={seenAt(log.joint)}
           onType={(change) => dispatch(logTyped(change))}

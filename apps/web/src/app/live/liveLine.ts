@@ -1,0 +1,36 @@
+import type { LiveMachine } from '@lone-heron/contract';
+import { figure } from '../../shared/figures/figures.js';
+import { spokenFlow } from '../../shared/figures/spoken.js';
+import { spokenTemperature } from '../../shared/figures/spokenStates.js';
+import { ageWords, heardValue, secondsSince } from '../../shared/live/heardInWords.js';
+
+/** A machine in one line. */
+export interface LiveLine {
+  readonly words: string;
+  /** All is well, or nothing is going on: it need not draw the eye. */
+  readonly isQuiet: boolean;
+}
+
+/** s. A machine that has said nothing for longer is not there: what it said last is no word of now. */
+const lost = 30;
+
+/** A machine as it was last heard, in a line: light, gas, coolant; an alarm, or silence, before all. */
+export function liveLine(live: LiveMachine, now: Date): LiveLine {
+  const { alarm, away, heardAt, lit } = live;
+  if (alarm !== null) return { words: alarm.said, isQuiet: false };
+  if (away !== '') return { words: 'not heard: look at its connection', isQuiet: false };
+  if (heardAt === null) return { words: 'not heard yet', isQuiet: true };
+  const age = secondsSince(heardAt, now);
+  if (age > lost) return { words: `last heard ${ageWords(age)}`, isQuiet: true };
+  const isArmed = heardValue(live, 'emissionReady', now)?.value === 1;
+  const flow = heardValue(live, 'gasFlow', now);
+  const coolant = heardValue(live, 'coolant', now);
+  return {
+    words: [
+      lit === null ? (isArmed ? 'armed, no light' : 'no light') : `light on ${figure(lit.litS, 0)} s`,
+      ...(flow === null ? [] : [flow.value > 0 ? `gas ${spokenFlow(flow.value)}` : 'gas off']),
+      ...(coolant === null ? [] : [`coolant ${spokenTemperature(coolant.value)}`]),
+    ].join(', '),
+    isQuiet: lit === null,
+  };
+}
