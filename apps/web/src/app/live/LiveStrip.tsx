@@ -22,7 +22,10 @@ export default function LiveStrip() {
       className="flex flex-wrap gap-x-6 border-b border-base-300 px-4 text-sm sm:px-6"
     >
       {lines.map(({ live: each, machine, line }) => (
-        <li key={machine.id} className={line.isQuiet ? 'max-md:hidden' : ''}>
+        <li
+          key={machine.id}
+          className={`flex min-h-7 items-center ${line.isQuiet ? 'text-soft max-md:hidden' : 'font-semibold'}`}
+        >
           <Line live={each} machine={machine} line={line} />
         </li>
       ))}
@@ -36,15 +39,12 @@ export default function LiveStrip() {
 function Line({ live, machine, line }: { live: LiveMachine; machine: Machine; line: LiveLine }) {
   if (live.alarm !== null)
     return (
-      <Link
-        className="touch flex items-center gap-2 font-semibold text-error"
-        to={wrongAddress(machine.id, live.alarm)}
-      >
+      <Link className="touch inline-flex items-center text-error" to={wrongAddress(machine.id, live.alarm)}>
         {machine.name}: {line.words}. What to do
       </Link>
     );
   return (
-    <span className={`flex min-h-7 items-center ${line.isQuiet ? 'text-soft' : 'font-semibold'}`}>
+    <span>
       {machine.name}: {line.words}
     </span>
   );

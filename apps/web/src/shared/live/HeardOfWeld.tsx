@@ -28,7 +28,8 @@ export function HeardOfWeld({ recordId, heard, dialledW }: HeardOfWeldProps) {
         <p className="caution px-3 py-1">
           {figure(heard.powerW, 0)} W at the gun where {figure(dialledW, 0)} W was dialled:{' '}
           {percentFigure(Math.abs(off))} {off < 0 ? 'less' : 'more'}. Hold the program against what is written
-          here{off < 0 ? ', then look at the window' : ''}: as evidence this weld speaks for what was dialled.
+          here{off < 0 ? ', then look at the window' : ''}. Where the panel held another number, amend the
+          coupon: as evidence it speaks for what is written.
         </p>
       )}
       {spells.map((spell) => (
