@@ -41,9 +41,10 @@ const live = async () =>
     faults: { jumps: number; unread: number };
   }[];
 
-/** Asks until it is so: a machine says things when it says them. */
+/** Asks until it is so, as long as any test waits: a machine says things when it says them. */
 async function until(isSo: () => Promise<boolean>): Promise<void> {
-  while (!(await isSo())) await new Promise((resolve) => setImmediate(resolve));
+  const end = Date.now() + patienceMs;
+  while (!(await isSo())) if (Date.now() > end) throw new Error(`not so after ${patienceMs} ms: ${isSo}`);
 }
 const lastSpell = async () => (await live())[0]?.last?.id ?? '';
 
