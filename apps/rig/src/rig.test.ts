@@ -1,7 +1,17 @@
 import { readMessage } from '@lone-heron/contract';
-import { parameterKeys, readRegisters, writeRegisters, type LinkKey } from '@lone-heron/core';
+import {
+  normalDraw,
+  parameterKeys,
+  randomStream,
+  readRegisters,
+  writeRegisters,
+  type LinkKey,
+} from '@lone-heron/core';
 import fc from 'fast-check';
 import ModbusRTU from 'modbus-serial';
+import { RigBench } from './RigBench.js';
+import { act, pass } from './rigDeeds.js';
+import { scenarioSchema, ScenarioPlayer } from './rigScenario.js';
 import { alarmCodes, RigMachine, type AlarmCode } from './RigMachine.js';
 import { rigMap } from './rigMap.js';
 import { rigModbus, type RigModbus } from './rigModbus.js';
@@ -182,7 +192,10 @@ describe('its panel', () => {
   let panel: RigServer;
   beforeAll(async () => {
     machine = warm();
-    panel = await rigServer({ machine, talk: noTalk }, { host: '127.0.0.1', port: 0 });
+    panel = await rigServer(
+      { machine, bench: new RigBench(() => 0), talk: noTalk },
+      { host: '127.0.0.1', port: 0 },
+    );
   });
   afterAll(() => panel.close());
   const at = (path: string) => `http://127.0.0.1:${panel.port}${path}`;
@@ -209,5 +222,90 @@ describe('its panel', () => {
     expect((await act([])).status).toBe(400);
     expect((await act({ arm: true }, 'text/plain')).status).toBe(415);
     expect(machine.value('emissionReady')).toBe(0);
+  });
+});
+
+describe('the bench before it', () => {
+  const atBench = (powerW: number, draw: () => number = () => 0) => {
+    const machine = warm();
+    const bench = new RigBench(draw);
+    const rig = { machine, bench, talk: noTalk };
+    act(rig, { turn: { power: powerW, wireSpeed: 0, wobbleWidth: 2, wobbleRate: 60 }, hand: { wander: 0 } });
+    return rig;
+  };
+  const weld = (rig: ReturnType<typeof atBench>, seconds = 10, during = () => {}) => {
+    act(rig, { arm: true, hands: { trigger: 'light' } });
+    for (let tenth = 0; tenth < seconds * 10; tenth += 1) {
+      if (tenth === seconds * 5) during();
+      pass(rig, 0.1);
+    }
+    act(rig, { hands: { trigger: 'released' } });
+    for (let tenth = 0; tenth < 15; tenth += 1) pass(rig, 0.1);
+    return rig.bench.runs[0];
+  };
+
+  it('welds as deep as the melt model says, a little less, hotter with more power', () => {
+    const looks = [200, 500, 900, 1500].map((power) => weld(atBench(power))?.back);
+    expect(looks[0]).toBe('none');
+    expect(looks.at(-1)).toBe('hole');
+    const order = ['none', 'faint', 'even', 'heavy', 'hole'];
+    const places = looks.map((look) => order.indexOf(look ?? ''));
+    expect([...places].sort()).toEqual(places);
+  });
+
+  it('goes as far as the hand does, and says where it slipped', () => {
+    const plain = weld(atBench(800));
+    expect(plain).toMatchObject({ hasSlipped: false });
+    expect(plain?.seconds).toBeCloseTo(10, 6);
+    expect(plain?.lengthMm).toBeCloseTo(100, 6);
+    const rig = atBench(800);
+    const slipped = weld(rig, 10, () => act(rig, { hand: { slip: 'paused' } }));
+    expect(slipped?.hasSlipped).toBe(true);
+    expect(slipped?.lengthMm).toBeCloseTo(50, 0);
+  });
+
+  it('scatters from run to run', () => {
+    const chance = randomStream(3);
+    const rig = atBench(600, () => normalDraw(chance));
+    act(rig, { hand: { wander: 0.1 } });
+    const lengths = [1, 2, 3, 4].map(() => weld(rig)?.lengthMm);
+    expect(new Set(lengths).size).toBe(4);
+  });
+
+  it('has no look for what no model knows', () => {
+    const rig = atBench(800);
+    act(rig, { piece: { thicknessMm: 0.3 }, hand: { paceMmS: 60 } });
+    expect([null, 'none', 'faint', 'even', 'heavy', 'hole']).toContain(weld(rig)?.back);
+  });
+});
+
+describe('a scenario', () => {
+  const scenario = scenarioSchema.parse({
+    ...{ format: 'lone-heron-scenario', version: 1, name: 'gas runs out' },
+    steps: [
+      { atS: 5, do: { bottle: 0 } },
+      { atS: 1, do: { arm: true, hands: { trigger: 'light' } } },
+    ],
+  });
+
+  it('plays its steps in the order of their time', () => {
+    const rig = { machine: warm(), bench: new RigBench(() => 0), talk: noTalk };
+    const player = new ScenarioPlayer(scenario, (deed) => act(rig, deed));
+    const lit: number[] = [];
+    for (let second = 0; second < 10; second += 1) {
+      player.step(1);
+      pass(rig, 1);
+      lit.push(rig.machine.value('lightOn'));
+    }
+    expect(lit.slice(0, 4)).toEqual([1, 1, 1, 1]);
+    expect(lit.at(-1)).toBe(0);
+    expect(rig.machine.value('alarm')).toBe(31);
+    expect(player.isOver).toBe(true);
+  });
+
+  it('with a deed that nobody can do is refused', () => {
+    expect(scenarioSchema.safeParse({ ...scenario, steps: [{ atS: 1, do: { fly: true } }] }).success).toBe(
+      false,
+    );
   });
 });

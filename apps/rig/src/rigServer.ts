@@ -1,38 +1,10 @@
-import { parameterKeys } from '@lone-heron/core';
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { z } from 'zod';
-import { alarmCodes, alarms, type AlarmCode, type RigMachine } from './RigMachine.js';
+import { alarms, type AlarmCode } from './RigMachine.js';
 import { panelPage } from './panelPage.js';
+import { act, deedSchema, type Deed, type Rig } from './rigDeeds.js';
 import { rigMap } from './rigMap.js';
-import type { RigTalk } from './rigTalk.js';
 import { rigTopics } from './rigTopics.js';
-
-const flag = z.boolean().optional();
-const handsSchema = z.strictObject({
-  keyOn: flag,
-  interlocksClosed: flag,
-  workClamped: flag,
-  isReady: z.literal(false).optional(),
-  trigger: z.enum(['released', 'gas', 'light']).optional(),
-  takesRemote: flag,
-});
-
-/** What the panel page, a scenario or a test does to the machine. */
-const deedSchema = z.strictObject({
-  hands: handsSchema.optional(),
-  arm: flag,
-  turn: z.partialRecord(z.enum(parameterKeys), z.number()).optional(),
-  alarm: z.union([z.literal(0), ...alarmCodes.map((code) => z.literal(code))]).optional(),
-  bottle: z.number().min(0).max(10_000).optional(),
-  /** What is wrong with what it says over MQTT. */
-  talk: z
-    .strictObject({ isSilent: flag, isGarbled: flag, clockAhead: z.number().min(-1e9).max(1e9).optional() })
-    .optional(),
-  /** Lets so many seconds pass at once. */
-  skip: z.number().min(0).max(86_400).optional(),
-});
-type Deed = z.infer<typeof deedSchema>;
 
 /** The machine’s own panel as a small page, and the same by JSON. */
 export interface RigServer {
@@ -41,12 +13,6 @@ export interface RigServer {
 }
 
 const longestBody = 10_000;
-
-/** The machine, and what it says of itself. */
-export interface Rig {
-  readonly machine: RigMachine;
-  readonly talk: RigTalk;
-}
 
 /** @param port 0 for any that is free */
 export async function rigServer(
@@ -111,27 +77,16 @@ async function doIt(rig: Rig, request: IncomingMessage, response: ServerResponse
   json(response, 200, stateOf(rig));
 }
 
-/** Does what somebody at the machine does. */
-function act({ machine, talk: said }: Rig, { hands, arm, turn, alarm, bottle, talk, skip }: Deed): void {
-  Object.assign(machine.hands, JSON.parse(JSON.stringify(hands ?? {})));
-  if (arm === true) machine.arm();
-  for (const key of parameterKeys) {
-    const value = turn?.[key];
-    if (value !== undefined) machine.turn(key, value);
-  }
-  if (alarm !== undefined) machine.setAlarm(alarm);
-  if (bottle !== undefined) machine.fillBottle(bottle);
-  Object.assign(said.faults, JSON.parse(JSON.stringify(talk ?? {})));
-  machine.step(skip ?? 0);
-}
-
-function stateOf({ machine, talk }: Rig) {
+function stateOf({ machine, bench, talk }: Rig) {
   const values = Object.fromEntries(rigMap.points.map(({ key }) => [key, machine.value(key)]));
   const code = machine.value('alarm');
   return {
     values,
     hands: machine.hands,
     talk: talk.faults,
+    piece: bench.piece,
+    hand: bench.hand,
+    runs: bench.runs,
     alarm: code === 0 ? null : alarms[code as AlarmCode],
   };
 }

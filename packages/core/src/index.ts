@@ -683,3 +683,6 @@ export {
   type CurvePoint,
   type LightCurve,
 } from './telemetry/index.js';
+
+// Numbers by chance that are the same each time, for simulations and sample worlds
+export { normalDraw, randomStream, type RandomStream } from './numeric/index.js';

@@ -1,6 +1,12 @@
 import { couponEvidence, realTravelMmS, type Machine } from '@lone-heron/contract';
-import { findMetal, shopEvidence, shopOffset, type EvidenceCoupon, type MetalId } from '@lone-heron/core';
-import { randomStream } from './randomStream.js';
+import {
+  findMetal,
+  shopEvidence,
+  shopOffset,
+  type EvidenceCoupon,
+  type MetalId,
+  randomStream,
+} from '@lone-heron/core';
 import { hiddenTruth, sampleCoupons } from './sampleCoupons.js';
 import { sampleMachines } from './sampleWorkshop.js';
 

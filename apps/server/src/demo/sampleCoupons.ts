@@ -24,8 +24,10 @@ import {
   type WeldForecast,
   type WeldJob,
   type WeldSetting,
+  normalDraw,
+  randomStream,
+  type RandomStream,
 } from '@lone-heron/core';
-import { normalDraw, randomStream, type RandomStream } from './randomStream.js';
 import { sampleDialIns, sampleDriftingDialIns, type DialIn, type SamplePast } from './sampleDialIns.js';
 import { sampleMachines } from './sampleWorkshop.js';
 import { atWork } from './workingHours.js';

@@ -1,5 +1,5 @@
 import type { Joint } from '@lone-heron/contract';
-import type { RandomStream } from './randomStream.js';
+import type { RandomStream } from '@lone-heron/core';
 
 /** A run of coupons on one joint: powers as shares of what the search says, as people feel their way. */
 export interface DialIn {

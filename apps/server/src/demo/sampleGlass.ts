@@ -1,6 +1,13 @@
 import type { ChangePlace, LightDraft, WindowFound, WindowReason } from '@lone-heron/contract';
-import { degree, findMetal, minute, watt, windowDose } from '@lone-heron/core';
-import { randomStream, type RandomStream } from './randomStream.js';
+import {
+  degree,
+  findMetal,
+  minute,
+  watt,
+  windowDose,
+  randomStream,
+  type RandomStream,
+} from '@lone-heron/core';
 
 /**
  * What is true of the sample workshop's windows and nobody there knows: how long they last in what really wears them, a

@@ -1,7 +1,12 @@
-import { generatedFace, generatedSection, type FaceToDraw } from '@lone-heron/core';
+import {
+  generatedFace,
+  generatedSection,
+  type FaceToDraw,
+  normalDraw,
+  type RandomStream,
+} from '@lone-heron/core';
 import type { TestDetail } from '@lone-heron/contract';
 import sharp from 'sharp';
-import { normalDraw, type RandomStream } from './randomStream.js';
 import type { SampleCoupon } from './sampleCoupons.js';
 
 const pixelsPerMm = 130;

@@ -8,7 +8,7 @@ import { keepSection } from '../inspection/face/keepSection.js';
 import { ProtectiveWindowEntity } from '../windows/protectiveWindow.entity.js';
 import { PhotoEntity } from '../photos/photo.entity.js';
 import { cleanPicture, hashOf, type PhotoFiles } from '../photos/face/photoFiles.js';
-import { randomStream, type RandomStream } from './randomStream.js';
+import { randomStream, type RandomStream } from '@lone-heron/core';
 import { sampleCoupons, type SampleCoupon } from './sampleCoupons.js';
 import type { SamplePast } from './sampleDialIns.js';
 import { facePicture, sectionFound, sectionPicture } from './sampleSections.js';

@@ -21,7 +21,7 @@ import { WeldRunEntity } from '../jobs/weldRun.entity.js';
 import { cleanPicture, hashOf, type PhotoFiles } from '../photos/face/photoFiles.js';
 import { ShopPhotoEntity } from '../photos/shopPhoto.entity.js';
 import { ProtectiveWindowEntity } from '../windows/protectiveWindow.entity.js';
-import { normalDraw, randomStream, type RandomStream } from './randomStream.js';
+import { normalDraw, randomStream, type RandomStream } from '@lone-heron/core';
 import { drawingMm, lockerDrawing, placedOnDrawing } from './sampleDrawing.js';
 import { sampleHouse } from './sampleHouse.js';
 import { sampleJobs } from './sampleJobs.js';

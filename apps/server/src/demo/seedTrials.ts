@@ -17,7 +17,7 @@ import { ModeCardEntity } from '../modeCards/modeCard.entity.js';
 import { ModeCardVersionEntity } from '../modeCards/modeCardVersion.entity.js';
 import { TrialEntity } from '../trials/trial.entity.js';
 import { ProtectiveWindowEntity } from '../windows/protectiveWindow.entity.js';
-import { randomStream } from './randomStream.js';
+import { randomStream } from '@lone-heron/core';
 import { sampleMachines } from './sampleWorkshop.js';
 import { atWork } from './workingHours.js';
 

@@ -1,5 +1,5 @@
 import type { HeadPartKind, PartReason, RecordDetail, StockDraft } from '@lone-heron/contract';
-import { countSpecks, generatedGlass, type DrawnSpeck } from '@lone-heron/core';
+import { countSpecks, generatedGlass, type DrawnSpeck, randomStream } from '@lone-heron/core';
 import sharp from 'sharp';
 import { IsNull, type EntityManager } from 'typeorm';
 import { v7 as uuid } from 'uuid';
@@ -9,7 +9,6 @@ import { cleanPicture, hashOf, type PhotoFiles } from '../photos/face/photoFiles
 import { ShopPhotoEntity } from '../photos/shopPhoto.entity.js';
 import { ShopRecordEntity } from '../records/shopRecord.entity.js';
 import { StockItemEntity } from '../stock/stockItem.entity.js';
-import { randomStream } from './randomStream.js';
 import { atWork } from './workingHours.js';
 
 const day = 24 * 3600 * 1000;

@@ -1,5 +1,5 @@
 import { differenceInCalendarDays, startOfDay } from 'date-fns';
-import { randomStream } from './randomStream.js';
+import { randomStream } from '@lone-heron/core';
 
 const hour = 3600 * 1000;
 const day = 24 * hour;

@@ -40,13 +40,15 @@ export class TelemetryController {
   @For('lead')
   @ApiOperation({ summary: 'Say how a machine is listened to' })
   @Answers(machineTelemetrySchema)
-  revise(
+  async revise(
     @MachineId() machineId: string,
     @Revision() revision: number,
     @Sent(machineTelemetryDraftSchema) draft: MachineTelemetryDraft,
     @By() by: Person,
   ): Promise<MachineTelemetry> {
-    return this.settings.revise(machineId, revision, draft, by);
+    const revised = await this.settings.revise(machineId, revision, draft, by);
+    await this.telemetry.settled();
+    return revised;
   }
 
   @Get('live')

@@ -110,6 +110,11 @@ export class TelemetryService implements OnApplicationBootstrap, OnModuleDestroy
     return { taken, leftOut: samples.length - taken };
   }
 
+  /** Once what was last said of it is followed: the broker open, the ears changed. */
+  settled(): Promise<void> {
+    return this.setting.waitForUnlock();
+  }
+
   /** Whether a meter signs in with the machine’s password. */
   knows(machineId: string, request: IncomingMessage): boolean {
     return isSame(this.listened.get(machineId)?.draft.password ?? '', bearerOf(request));

@@ -12,17 +12,7 @@ import {
   type NetworkNode,
   type Seen,
 } from './index.js';
-
-/** A seeded generator (mulberry32), so that the same cases are drawn each time. */
-function randomStream(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let mixed = Math.imul(state ^ (state >>> 15), state | 1);
-    mixed ^= mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61);
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 2 ** 32;
-  };
-}
+import { randomStream } from '../numeric/index.js';
 
 const network = faultNetwork();
 const node = (name: string) => network.find((each) => each.name === name) as NetworkNode;

@@ -8,3 +8,4 @@ export { fourFifths } from './fourFifths.js';
 export { erfc } from './erfc.js';
 export { ierfc } from './ierfc.js';
 export { factorOne, substituteOne } from './scalarBand.js';
+export { normalDraw, randomStream, type RandomStream } from './randomStream.js';

@@ -1,8 +1,8 @@
-/** Numbers from 0 to 1 that are the same in every demo. */
+/** Numbers from 0 to 1 that are the same each time. */
 export type RandomStream = () => number;
 
 /**
- * A small seeded generator (mulberry32): the sample world must look the same on every machine.
+ * A small seeded generator (mulberry32): a sample world, or a simulated machine, must be the same on every computer.
  *
  * @param seed any 32-bit whole number
  */
