@@ -21,6 +21,8 @@ describe('a campaign', () => {
       '3',
       /3 failing disks, .* saves acknowledged, 0 lost, [1-9]\d* refused, 0 of them otherwise than as the disk's/,
     ],
+    ['soak', '2', /50 machines, \d+ messages in .*, 100 of 100 newest spells heard/],
+    ['year', '12', /12 days, 2400 spells, \d+ samples; the file \d+ MB/],
     ['fuzz', '800', /800 calls of \d+ routes .* 0 faults of ours, 0 refusals that are none/],
   ])('%s, %s rounds of it', async (name, rounds, figures) => {
     const said = await run(name, '--rounds', rounds);
@@ -30,7 +32,7 @@ describe('a campaign', () => {
 
   it('that does not exist, or has no rounds, is refused in a line', async () => {
     await expect(run('calm')).rejects.toThrow(
-      '“calm” is no campaign; there are crash, power, faults, fuzz, load.',
+      '“calm” is no campaign; there are crash, power, faults, fuzz, load, soak, year.',
     );
     await expect(run('crash', '--rounds', 'few')).rejects.toThrow(
       '--rounds is “few”; allowed is a whole number above 0.',

@@ -44,7 +44,8 @@ const live = async () =>
 /** Asks until it is so, as long as any test waits: a machine says things when it says them. */
 async function until(isSo: () => Promise<boolean>): Promise<void> {
   const end = Date.now() + patienceMs;
-  while (!(await isSo())) if (Date.now() > end) throw new Error(`not so after ${patienceMs} ms: ${isSo}`);
+  while (!(await isSo()))
+    if (Date.now() > end) throw new Error(`not so after ${patienceMs} ms: ${String(isSo)}`);
 }
 const lastSpell = async () => (await live())[0]?.last?.id ?? '';
 
@@ -88,7 +89,7 @@ describe('a machine that is listened to', () => {
     await rig.act({ turn: { power: 640 } });
     await weld();
     await goto('dial');
-    await press(page, 'Log coupon');
+    await press(page, 'Log coupon L');
     await seeReading(page, 'Heard from the machine', /light on 2\.\d s, 630 W at the gun/);
     await seeText(page, 'The machine gave 630 W');
     await page.keyboard.press('3');
@@ -110,7 +111,7 @@ describe('a machine that is listened to', () => {
     );
     // What one coupon has, no other is offered.
     await goto('dial');
-    await press(page, 'Log coupon');
+    await press(page, 'Log coupon L');
     await seeText(page, 'Stopwatch');
     expect(await page.$('::-p-aria([name="Heard from the machine"])')).toBeNull();
     await press(page, 'Leave it');
@@ -177,7 +178,7 @@ describe('a machine that is listened to', () => {
     await rig.stop();
     await until(async () => (await live())[0]?.last?.figures.isBroken === true);
     await goto('dial');
-    await press(page, 'Log coupon');
+    await press(page, 'Log coupon L');
     await seeReading(page, 'Heard from the machine', 'it fell silent with the light on');
     expect(await page.$('[aria-pressed="true"]::-p-text(fell silent)')).toBeNull();
     await press(page, 'Leave it');

@@ -3,7 +3,7 @@ import mqtt from 'mqtt';
 import { messageOf, rigTopics } from './rigTopics.js';
 
 /** What can be wrong with what it says, put in from outside. */
-export interface TalkFaults {
+interface TalkFaults {
   /** Says nothing at all. */
   isSilent: boolean;
   /** ms that its clock is ahead of the right time. */

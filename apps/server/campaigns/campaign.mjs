@@ -1,5 +1,5 @@
 /**
- * Campaigns against the server as it is started: ./heron campaign crash|power|faults|fuzz|load [--rounds N] [--seed N]. Each prints
+ * Campaigns against the server as it is started: ./heron campaign crash|power|faults|fuzz|load|soak|year [--rounds N] [--seed N]. Each prints
  * its figures, and ends with 1 where something was lost or broke.
  */
 import { parseArgs } from 'node:util';
@@ -8,6 +8,8 @@ import { faults } from './faults.mjs';
 import { fuzz } from './fuzz.mjs';
 import { load } from './load.mjs';
 import { power } from './power.mjs';
+import { soak } from './soak.mjs';
+import { year } from './year.mjs';
 
 /** What each is, and how much of it where nobody says. */
 const campaigns = {
@@ -16,6 +18,8 @@ const campaigns = {
   faults: { run: faults, rounds: 60 },
   fuzz: { run: fuzz, rounds: 100_000 },
   load: { run: load, rounds: 10_000 },
+  soak: { run: soak, rounds: 360 },
+  year: { run: year, rounds: 250 },
 };
 
 const { values, positionals } = readWords();

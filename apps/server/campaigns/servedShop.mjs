@@ -113,7 +113,7 @@ export async function couponIds(url, headers) {
   return new Set(JSON.parse(text).coupons.map(({ id }) => id));
 }
 
-function freePort() {
+export function freePort() {
   return new Promise((resolve) => {
     const probe = createServer().listen(0, '127.0.0.1', () => {
       const { port } = probe.address();

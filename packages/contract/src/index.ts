@@ -628,10 +628,16 @@ export {
 export {
   heardSamplesSchema,
   samplesTakenSchema,
-  type HeardSample,
   type HeardSamples,
   type SamplesTaken,
 } from './telemetry/heardSamples.js';
-export { liveMachineSchema, type LiveMachine, type LiveValue } from './telemetry/liveMachine.js';
-export { readMessage, type ReadMessage } from './telemetry/rules/readMessage.js';
+export { liveMachineSchema, type LiveMachine } from './telemetry/liveMachine.js';
+export { readMessage } from './telemetry/rules/readMessage.js';
 export { unlogged } from './telemetry/rules/unlogged.js';
+export {
+  largestLoggerFile,
+  loggerQuerySchema,
+  loggerReadSchema,
+  type LoggerQuery,
+  type LoggerRead,
+} from './telemetry/loggerFile.js';

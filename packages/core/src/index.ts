@@ -675,7 +675,6 @@ export {
   SampleClock,
   LightWatch,
   type LightSpell,
-  type SpellFigures,
   curveKeys,
   stepFor,
   thinnedCurve,

@@ -55,6 +55,8 @@ const changingRoutes: Readonly<Record<string, readonly Role[] | 'anyone'>> = {
   'PUT /api/machines/:id/link/sendings/:sendingId': ['welder', 'lead'],
   'PUT /api/machines/:id/telemetry/revisions/:revision': ['lead'],
   'POST /api/meters/:id/samples': 'anyone',
+  'PUT /api/logged-light/:id/preview': ['lead'],
+  'PUT /api/logged-light/:id/stored': ['lead'],
   'PUT /api/ladders/:id': ['welder', 'lead'],
   'PUT /api/ladders/:id/closing': ['welder', 'lead'],
   'DELETE /api/ladders/:id/closing': ['welder', 'lead'],

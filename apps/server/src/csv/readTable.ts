@@ -37,7 +37,7 @@ export function readTable(text: string, needed: string, most: number): CsvTable 
 }
 
 /** Whatever stands most between the names of the head: a shop that writes a decimal comma separates by semicolons. */
-function delimiterOf(text: string): string {
+export function delimiterOf(text: string): string {
   const head = text.slice(0, text.search(/\r?\n|$/));
   const count = (sign: string) => head.split(sign).length;
   return [',', ';', '\t'].reduce((best, sign) => (count(sign) > count(best) ? sign : best));

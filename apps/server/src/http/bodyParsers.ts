@@ -1,4 +1,4 @@
-import { largestCouponFile, largestExchange, largestPhoto } from '@lone-heron/contract';
+import { largestCouponFile, largestExchange, largestLoggerFile, largestPhoto } from '@lone-heron/contract';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import type { IncomingMessage } from 'node:http';
 import { isDoor } from '../access/doorBeforeBodies.js';
@@ -13,6 +13,7 @@ const files: readonly { readonly path: RegExp; readonly limit: number }[] = [
   { path: /^\/api\/coupon-files\/zip\//, limit: largestCouponFile.zip },
   { path: /^\/api\/coupon-files\//, limit: largestCouponFile.csv },
   { path: /^\/api\/exchange\//, limit: largestExchange },
+  { path: /^\/api\/logged-light\//, limit: largestLoggerFile },
 ];
 const fileType = /^(image\/|application\/(octet-stream|zip)\b)/;
 

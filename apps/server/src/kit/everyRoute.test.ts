@@ -475,6 +475,8 @@ const otherwise: Readonly<Record<string, string>> = {
   '/api/machines/{id}/link/trial': 'stores nothing: links.test',
   '/api/machines/{id}/link/reading': 'stores nothing: links.test',
   '/api/machines/{id}/link/sendings/{sendingId}': 'a machine at the other end: links.test',
+  '/api/logged-light/{id}/preview': 'stores nothing: telemetry.test',
+  '/api/logged-light/{id}/stored': 'spells named by their start: telemetry.test',
   '/api/meters/{id}/samples': 'a meter repeats nothing: telemetry.test',
   '/api/session': 'the door: people.test',
   '/api/session/pin': 'people.test',

@@ -1,5 +1,4 @@
-import type { SpellSource } from '@lone-heron/contract';
-import { thinnedCurve, type LightCurve, type LightSpell } from '@lone-heron/core';
+import { thinnedCurve, type LightCurve } from '@lone-heron/core';
 import { Logger } from '@nestjs/common';
 import type BetterSqlite from 'better-sqlite3';
 import { rename, rm } from 'node:fs/promises';
@@ -14,7 +13,7 @@ const mostWaiting = 2000;
 const day = 86_400_000;
 
 /** How long curves are kept and how fine: as heard, then by the second, then no more than what they came to. */
-export const keeping = { asHeardMs: 14 * day, thinnedMs: 400 * day, thinS: 1 } as const;
+const keeping = { asHeardMs: 14 * day, thinnedMs: 400 * day, thinS: 1 } as const;
 /** Spells that are thinned between two answers to somebody else. */
 const atOnce = 100;
 
@@ -58,9 +57,8 @@ export class TelemetryStore {
    *
    * @returns it as it is kept; null where it is there already
    */
-  async keep(machineId: string, spell: LightSpell, from: SpellSource): Promise<HeardSpellEntity | null> {
-    const row = rowOf(machineId, spell, from);
-    if ((await this.withCurve(row.id)) !== null) return null;
+  async keep(row: HeardSpellEntity): Promise<HeardSpellEntity | null> {
+    if (await this.has(row.id)) return null;
     this.waiting.push(row);
     if (this.waiting.length > mostWaiting) {
       this.waiting.shift();
@@ -109,6 +107,12 @@ export class TelemetryStore {
     return [...waiting.filter(({ id }) => !ids.has(id)), ...(kept ?? [])]
       .toSorted((one, other) => other.startedAt - one.startedAt)
       .slice(0, most);
+  }
+
+  /** Whether a spell is there, or waits to be. */
+  async has(id: string): Promise<boolean> {
+    if (this.waiting.some((row) => row.id === id)) return true;
+    return (await this.asked((source) => source.manager.existsBy(HeardSpellEntity, { id }))) === true;
   }
 
   /** A spell with its curve; null where there is none of that id. */
@@ -191,26 +195,4 @@ async function openFile(file: string): Promise<DataSource> {
     },
   });
   return source.initialize();
-}
-
-function rowOf(
-  machineId: string,
-  { startedAt, endedAt, figures, curve }: LightSpell,
-  from: SpellSource,
-): HeardSpellEntity {
-  const row = new HeardSpellEntity();
-  Object.assign(row, {
-    ...{ id: `${machineId}-${startedAt}`, machineId, startedAt, endedAt, source: from },
-    figures: {
-      litS: figures.lit,
-      powerW: figures.power,
-      gasLMin: figures.gas,
-      coolantMostC: figures.coolantMost,
-      holderMostC: figures.holderMost,
-      alarm: figures.alarm,
-      isBroken: figures.isBroken,
-    },
-    ...{ stepS: 0, curve: packCurve(curve) },
-  });
-  return row;
 }

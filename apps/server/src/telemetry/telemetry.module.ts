@@ -2,6 +2,8 @@ import { Global, Module, type DynamicModule } from '@nestjs/common';
 import { MachinesModule } from '../machines/machines.module.js';
 import { SpellKeeper } from './face/SpellKeeper.js';
 import { HeardLightService } from './heardLight.service.js';
+import { LoggedLightController } from './loggedLight.controller.js';
+import { LoggedLightService } from './loggedLight.service.js';
 import { MeterController } from './meter.controller.js';
 import { SpellsService } from './spells.service.js';
 import { TelemetryController } from './telemetry.controller.js';
@@ -19,10 +21,11 @@ export class TelemetryModule {
     return {
       module: TelemetryModule,
       imports: [MachinesModule],
-      controllers: [TelemetryController, MeterController],
+      controllers: [TelemetryController, MeterController, LoggedLightController],
       providers: [
         { provide: TelemetryPlan, useValue: plan },
         { provide: TelemetryStore, useFactory: () => new TelemetryStore(file) },
+        LoggedLightService,
         ...[TelemetryService, TelemetrySettingsService, HeardLightService, SpellsService, SpellKeeper],
       ],
       exports: [SpellKeeper],

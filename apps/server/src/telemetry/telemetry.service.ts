@@ -26,6 +26,7 @@ import { MachineEar } from './MachineEar.js';
 import { bearerOf, isSame } from './machinePassword.js';
 import { OtherBroker } from './OtherBroker.js';
 import { OwnBroker, type BrokerGuest } from './OwnBroker.js';
+import { spellRow } from './spellRow.js';
 import { spellFromRow } from './spellFromRow.js';
 import { TelemetryPlan } from './TelemetryPlan.js';
 import { TelemetrySettingsService } from './telemetrySettings.service.js';
@@ -223,7 +224,7 @@ export class TelemetryService implements OnApplicationBootstrap, OnModuleDestroy
 
   private async keep(listened: Listened, spell: LightSpell): Promise<void> {
     const { machineId, by } = listened;
-    const row = await this.store.keep(machineId, spell, by);
+    const row = await this.store.keep(spellRow(machineId, spell, by));
     if (row === null) return;
     listened.last = spellFromRow(row, false);
     try {

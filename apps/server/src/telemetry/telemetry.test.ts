@@ -1,4 +1,4 @@
-import type { LiveMachine, MachineSpell, MachineTelemetry, SpellCurve } from '@lone-heron/contract';
+import type { LiveMachine, LoggerRead, MachineSpell, MachineTelemetry, SpellCurve } from '@lone-heron/contract';
 import { connectAsync, type IClientOptions, type MqttClient } from 'mqtt';
 import { mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
@@ -264,6 +264,65 @@ describe('a meter', () => {
       body: object;
     };
     expect(JSON.stringify(body)).toContain('a number from -10 to 90 °C');
+  });
+});
+
+describe('a data logger’s file', () => {
+  const put = (path: string, text: string, query: object = {}) =>
+    server.http
+      .put(`/api/logged-light/barrow/${path}`)
+      .query(query)
+      .set('Content-Type', 'application/octet-stream')
+      .send(Buffer.from(text));
+  const clock = (second: number) => new Date(Date.UTC(2026, 8, 3, 9, 0, second)).toISOString();
+  /** Ten seconds of light in a minute, a row each second, volts. */
+  const file = (separator = ',', decimal = '.') =>
+    [
+      ['time', 'light', 'power'].join(separator),
+      ...Array.from({ length: 60 }, (_, second) => {
+        const volts = (second >= 20 && second < 30 ? '4.8' : '0.1').replace('.', decimal);
+        return [clock(second), volts, second >= 20 && second < 30 ? '700' : '0'].join(separator);
+      }),
+      '',
+    ].join('\n');
+
+  it('is looked at, stored once, and counts towards the machine', async () => {
+    const { body } = (await put('preview', file(), { from: 2.5 }).expect(200)) as { body: LoggerRead };
+    expect(body).toMatchObject({
+      time: 'time',
+      light: 'light',
+      power: 'power',
+      rows: 60,
+      unread: 0,
+      spells: 1,
+    });
+    expect(body).toMatchObject({ isNew: 1, litS: 10, newest: [{ figures: { litS: 10, powerW: 700 } }] });
+    expect((await put('stored', file(), { from: 2.5 }).expect(200)).body).toMatchObject({ isNew: 1 });
+    expect((await put('stored', file(), { from: 2.5 }).expect(200)).body).toMatchObject({ isNew: 0 });
+  });
+
+  it('with semicolons and decimal commas is the same file', async () => {
+    expect((await put('preview', file(';', ','), { from: 2.5 }).expect(200)).body).toMatchObject({
+      ...{ isNew: 0, litS: 10 },
+    });
+  });
+
+  it('says which rows it cannot read, and which columns it has', async () => {
+    const broken = file()
+      .replace(`${clock(3)},0.1`, 'noon,0.1')
+      .replace(`${clock(4)},0.1`, `${clock(4)},much`);
+    expect((await put('preview', broken, { from: 2.5 }).expect(200)).body).toMatchObject({
+      ...{
+        unread: 2,
+        firstUnread: 'row 4: “noon” is no time; allowed is 2026-11-24 09:30:00, or seconds since 1970',
+      },
+    });
+    const named = file().replace('light', 'channel 1');
+    expect(JSON.stringify((await put('preview', named).expect(422)).body)).toContain('channel 1');
+    expect((await put('preview', named, { light: 'channel 1', from: 2.5 }).expect(200)).body).toMatchObject({
+      ...{ spells: 1 },
+    });
+    await put('preview', '').expect(422);
   });
 });
 

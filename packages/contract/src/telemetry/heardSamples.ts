@@ -29,7 +29,6 @@ const sampleSchema = z.strictObject(
   },
   { error: 'a sample with values, and at' },
 );
-export type HeardSample = z.infer<typeof sampleSchema>;
 
 const mostSamples = 1000;
 

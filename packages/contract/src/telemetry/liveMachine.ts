@@ -5,7 +5,6 @@ import { lightSpellSchema } from './lightSpell.js';
 
 /** What a machine last said of one thing, and when. */
 const liveValueSchema = z.strictObject({ key: oneOf(linkKeys), value: z.number(), at: moment });
-export type LiveValue = z.infer<typeof liveValueSchema>;
 
 /** A machine as it was last heard. */
 export const liveMachineSchema = z.strictObject({

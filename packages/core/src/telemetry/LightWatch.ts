@@ -2,7 +2,7 @@ import type { LinkValues } from '../link/index.js';
 import type { CurvePoint, LightCurve } from './lightCurve.js';
 
 /** What a spell of light came to. Means are over the time that the light was on; null where the machine does not say it. */
-export interface SpellFigures {
+interface SpellFigures {
   /** s that the light was on; pauses shorter than a second are within the spell, and not counted. */
   readonly lit: number;
   /** W. */

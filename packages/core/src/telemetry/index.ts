@@ -1,5 +1,5 @@
 export { SampleClock } from './SampleClock.js';
-export { LightWatch, type LightSpell, type SpellFigures } from './LightWatch.js';
+export { LightWatch, type LightSpell } from './LightWatch.js';
 export {
   curveKeys,
   stepFor,

@@ -2,9 +2,6 @@ import type { LiveMachine, MachineSpell } from '@lone-heron/contract';
 import type { LinkKey } from '@lone-heron/core';
 import { figure } from '../figures/figures.js';
 
-/** s. What was heard longer ago is said to be old. */
-export const fresh = 10;
-
 /** What a machine last said of one thing, and s since; null where it never did. */
 export function heardValue(
   { values }: Pick<LiveMachine, 'values'>,

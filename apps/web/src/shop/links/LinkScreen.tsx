@@ -21,6 +21,7 @@ import { PageHeader } from '../../shared/page/PageHeader.js';
 import { toast } from '../../shared/say/toast.js';
 import { Listening } from './Listening.js';
 import { emptyLink, linkFormOf, readLinkForm, type LinkForm } from './linkForm.js';
+import { LoggerIn } from './LoggerIn.js';
 import { MapField } from './MapField.js';
 
 /** How one machine is reached over its wire: address, map, what may be written; tried out before it is saved. */
@@ -38,6 +39,7 @@ export function LinkScreen() {
       <EditedLink key={link?.revision ?? 0} machine={machine} link={link ?? null} />
       {link !== undefined && <Sendings machineId={machine.id} />}
       <Listening machine={machine} />
+      <LoggerIn machine={machine} />
     </div>
   );
 }

@@ -39,7 +39,8 @@ describe('how a machine is listened to, as it is typed', () => {
 
 it('a password that is made has twenty letters, each as likely', () => {
   let next = 0;
-  const counting = (bytes: Uint8Array<ArrayBuffer>) => bytes.map(() => Math.imul((next += 1), 2_654_435_761) >>> 24);
+  const counting = (bytes: Uint8Array<ArrayBuffer>) =>
+    bytes.map(() => Math.imul((next += 1), 2_654_435_761) >>> 24);
   const letters = new Map<string, number>();
   for (let made = 0; made < 620; made += 1) {
     const password = madePassword(counting);

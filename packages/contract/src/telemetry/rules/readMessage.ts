@@ -2,7 +2,7 @@ import { linkPoints, type LinkKey, type LinkValues } from '@lone-heron/core';
 import type { TopicMap } from '../topicMap.js';
 
 /** What a message says: values, when it was said by the machine's clock, and what of it could not be read. */
-export interface ReadMessage {
+interface ReadMessage {
   readonly values: LinkValues;
   /** ms since 1970; null where it does not say. */
   readonly own: number | null;

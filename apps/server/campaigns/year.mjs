@@ -1,0 +1,101 @@
+import Database from 'better-sqlite3';
+import { statSync } from 'node:fs';
+import { join } from 'node:path';
+import { TelemetryStore } from '../dist/telemetry/TelemetryStore.js';
+import { spellRow } from '../dist/telemetry/spellRow.js';
+import { Draws } from './draws.mjs';
+import { campaignFolder } from './servedShop.mjs';
+
+/** A working day has so many spells of light, of so many seconds in the middle: two hours of light. */
+const aDay = { spells: 200, seconds: 36 };
+const day = 86_400_000;
+/** How many times a bare reading of fifty rows each look may take. */
+const most = { day: 40, month: 400, curve: 40 };
+
+/**
+ * A year of one machine at 10 Hz while the light is on, thinned and pruned as it goes, then looked at.
+ *
+ * @param rounds working days, 250 to the year
+ */
+export async function year({ rounds, seed }) {
+  const draws = new Draws(seed);
+  const file = join(campaignFolder(), 'telemetry.sqlite');
+  const store = new TelemetryStore(file);
+  await store.open();
+  const end = Date.UTC(2026, 10, 27, 17);
+  let samples = 0;
+  for (let back = rounds; back > 0; back -= 1) {
+    const morning = end - back * 1.46 * day;
+    for (let at = 0; at < aDay.spells; at += 1) {
+      const spell = spellOf(Math.round(morning + at * 120_000), aDay.seconds * (0.5 + draws.next()), draws);
+      samples += spell.curve.length;
+      await store.keep(spellRow('bench', spell, 'mqtt'));
+    }
+    if (back % 20 === 1) await store.prune(morning + day);
+  }
+  const times = {
+    day: await timed(() => store.between('bench', end - 2 * day, end, 50)),
+    month: await timed(() => store.between('bench', end - 200 * day, end - 170 * day, 1000)),
+    curve: await timed(async () => {
+      const [newest] = await store.between('bench', 0, end, 1);
+      return store.withCurve(newest.id);
+    }),
+  };
+  await store.close();
+  const megabytes = statSync(file).size / 1e6;
+  const bare = await bareReading(file);
+  return {
+    figures:
+      `${rounds} days, ${rounds * aDay.spells} spells, ${samples} samples; the file ${megabytes.toFixed(0)} MB; ` +
+      `${Object.entries(times)
+        .map(
+          ([what, ms]) =>
+            `${what} in ${ms.toFixed(1)} ms = ${(ms / bare).toFixed(0)} bare readings of ${most[what]}`,
+        )
+        .join(', ')}`,
+    isWell: Object.entries(times).every(([what, ms]) => ms / bare <= most[what]),
+  };
+}
+
+function spellOf(startedAt, seconds, draws) {
+  const curve = Array.from({ length: Math.round(seconds * 10) }, (_, tenth) => {
+    const power = 800 + 20 * draws.next();
+    const means = {
+      realPower: power,
+      gasFlow: 14 + draws.next(),
+      coolant: 24 + tenth / 600,
+      windowHolder: 30 + tenth / 50,
+    };
+    return { at: tenth / 10, count: 1, means, powerLeast: power, powerMost: power };
+  });
+  const figures = {
+    lit: seconds,
+    power: 810,
+    gas: 14.5,
+    coolantMost: 25,
+    holderMost: 40,
+    alarm: 0,
+    isBroken: false,
+  };
+  return { startedAt, endedAt: startedAt + 1000 * seconds, figures, curve };
+}
+
+/** What reading fifty rows and nothing else takes, ms. */
+async function bareReading(file) {
+  const database = new Database(file, { readonly: true });
+  const rows = database.prepare('SELECT id, figures FROM heard_spell LIMIT 50');
+  const ms = await timed(() => rows.all().map(({ figures }) => JSON.parse(figures)));
+  database.close();
+  return ms;
+}
+
+/** The middle of five looks, ms. */
+async function timed(look) {
+  const times = [];
+  for (let go = 0; go < 5; go += 1) {
+    const before = performance.now();
+    await look();
+    times.push(performance.now() - before);
+  }
+  return times.sort((one, other) => one - other)[2];
+}

@@ -1,0 +1,49 @@
+import type { LoggerQuery, LoggerRead } from '@lone-heron/contract';
+import { Injectable } from '@nestjs/common';
+import { decodeText } from '../csv/decodeText.js';
+import { notFound } from '../http/problem.js';
+import { MachinesService } from '../machines/machines.service.js';
+import { Clock } from '../time/clock.js';
+import { HeardLightService } from './heardLight.service.js';
+import { readLogger } from './readLogger.js';
+import { spellFromRow } from './spellFromRow.js';
+import { spellRow } from './spellRow.js';
+import { TelemetryStore } from './TelemetryStore.js';
+
+/** Of a file, so many of the newest spells are shown. */
+const mostShown = 20;
+
+/** Light out of a data logger’s file, for machines and meters that nobody listens to. */
+@Injectable()
+export class LoggedLightService {
+  constructor(
+    private readonly machines: MachinesService,
+    private readonly store: TelemetryStore,
+    private readonly hours: HeardLightService,
+    private readonly clock: Clock,
+  ) {}
+
+  /** @param isKept whether what the shop does not have yet is stored */
+  async read(machineId: string, bytes: Buffer, query: LoggerQuery, isKept: boolean): Promise<LoggerRead> {
+    if ((await this.machines.find(machineId)) === null) throw notFound('machine', machineId);
+    const { spells, ...table } = await readLogger(decodeText(bytes), query);
+    let isNew = 0;
+    for (const spell of spells) {
+      const row = spellRow(machineId, spell, 'csv');
+      if (!isKept) isNew += (await this.store.has(row.id)) ? 0 : 1;
+      else if ((await this.store.keep(row)) !== null) {
+        isNew += 1;
+        await this.hours.add(machineId, spell.figures.lit, new Date(spell.endedAt), this.clock.now());
+      }
+    }
+    if (isKept) await this.hours.write(this.clock.now());
+    return {
+      ...{ ...table, columns: [...table.columns], isNew, spells: spells.length },
+      newest: spells
+        .slice(-mostShown)
+        .toReversed()
+        .map((spell) => spellFromRow(spellRow(machineId, spell, 'csv'), false)),
+      litS: spells.reduce((sum, { figures }) => sum + figures.lit, 0),
+    };
+  }
+}

@@ -1,0 +1,49 @@
+import type { LiveMachine } from '@lone-heron/contract';
+import { liveLine } from './liveLine.js';
+import { wrongAddress } from './wrongAddress.js';
+
+const now = new Date('2026-11-24T10:00:00.000Z');
+const ago = (seconds: number) => new Date(now.getTime() - 1000 * seconds).toISOString();
+
+const live = (changes: Partial<LiveMachine> = {}): LiveMachine => ({
+  ...{
+    machineId: 'bench',
+    heardAt: ago(1),
+    values: [],
+    lit: null,
+    alarm: null,
+    last: null,
+    brokerPort: 1883,
+  },
+  ...{ away: '', faults: { jumps: 0, late: 0, unread: 0, lastUnread: '' } },
+  ...changes,
+});
+
+describe('a machine in a line', () => {
+  const values = (ready: number): LiveMachine['values'] => [
+    { key: 'gasFlow', value: 0, at: ago(1) },
+    { key: 'coolant', value: 24.3, at: ago(1) },
+    { key: 'emissionReady', value: ready, at: ago(1) },
+  ];
+
+  it.each<[string, Partial<LiveMachine>, string, boolean]>([
+    ['at rest', { values: values(0) }, 'no light, gas off, coolant 24.3 °C', true],
+    ['armed', { values: values(1) }, 'armed, no light, gas off, coolant 24.3 °C', true],
+    ['welding', { lit: { since: ago(3), litS: 3 }, values: [] }, 'light on 3 s', false],
+    ['silent', { heardAt: ago(300), lit: { since: ago(300), litS: 3 } }, 'last heard 5 min ago', true],
+    ['never heard', { heardAt: null }, 'not heard yet', true],
+    ['away', { away: 'the broker is away' }, 'not heard: look at its connection', false],
+    [
+      'in alarm',
+      { away: 'the broker is away', alarm: { code: 31, said: 'no gas', means: [], since: ago(9) } },
+      'no gas',
+      false,
+    ],
+  ])('%s', (_, changes, words, isQuiet) => expect(liveLine(live(changes), now)).toEqual({ words, isQuiet }));
+});
+
+it('an alarm opens the fault finder with what it answers', () => {
+  const alarm = { code: 12, said: 'no clamp', means: ['noLight', 'workClamp'], since: ago(1) };
+  expect(wrongAddress('bench', alarm)).toBe('/optics/wrong?machine=bench&yes=noLight.workClamp');
+  expect(wrongAddress('bench', { ...alarm, means: [] })).toBe('/optics/wrong?machine=bench');
+});
