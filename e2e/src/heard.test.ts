@@ -1,4 +1,5 @@
 import { execFile } from 'node:child_process';
+import { setTimeout as pause } from 'node:timers/promises';
 import { promisify } from 'node:util';
 import type { Page } from 'puppeteer-core';
 import { openPage, phone } from './support/browser.js';
@@ -41,11 +42,16 @@ const live = async () =>
     faults: { jumps: number; unread: number };
   }[];
 
+/** ms between two looks: the server bounds how often one address may ask. */
+const lookEvery = 100;
+
 /** Asks until it is so, as long as any test waits: a machine says things when it says them. */
 async function until(isSo: () => Promise<boolean>): Promise<void> {
   const end = Date.now() + patienceMs;
-  while (!(await isSo()))
+  while (!(await isSo())) {
     if (Date.now() > end) throw new Error(`not so after ${patienceMs} ms: ${String(isSo)}`);
+    await pause(lookEvery);
+  }
 }
 const lastSpell = async () => (await live())[0]?.last?.id ?? '';
 
