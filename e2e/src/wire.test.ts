@@ -105,6 +105,23 @@ describe('the wire of a machine', () => {
     await seeText(page, 'Sent and read back.');
   });
 
+  it('shows what is stored in it: every slot against its card in one go, the feeder’s menu beside its defaults', async () => {
+    await goto('cards/slots?machine=bench');
+    await press(page, 'Compare all over the cable');
+    await seeText(page, 'held against the machine: below is what differs.');
+    await seeReading(page, 'What the slots hold', /Differed for Ines .*power \d+ instead of \d+ %/);
+    const slots = (await (await fetch(`${shop.heron.url}/api/machines/bench/slots`)).json()) as {
+      slot: number;
+      compared: { shown: { powerW: number } } | null;
+    }[];
+    expect(slots.length).toBeGreaterThan(0);
+    for (const { slot, compared } of slots) expect(compared?.shown.powerW).toBe(200 + 100 * slot);
+    await goto('shop/machines/bench/link');
+    await press(page, 'Read the menu');
+    await seeReading(page, 'Its entries', /start delay\s+200 ms\s+200 ms\s+0 ms\s+changed, as written/);
+    await seeReading(page, 'Its entries', /retract\s+15 mm\s+15 mm\s+10 mm/);
+  });
+
   it('that is unplugged says so, and the shop goes on without it', async () => {
     const { modbusPort } = rig;
     await rig.stop();

@@ -35,6 +35,8 @@ const limits: Readonly<Record<ParameterKey, { least: number; most: number }>> = 
   wobbleRate: { least: 10, most: 150 },
   wireSpeed: { least: 0, most: 67 },
 };
+/** As many programs as its panel has keys for. */
+export const slotCount = 10;
 const coolantRange = { least: 19, most: 30 };
 const holderMost = 70;
 const shopAir = 20;
@@ -65,6 +67,12 @@ export class RigMachine {
     wobbleRate: 60,
     wireSpeed: 10,
   };
+  /** Programs that are stored in it, the first at 0. */
+  readonly slots: readonly Record<ParameterKey, number>[] = Array.from({ length: slotCount }, (_, at) => ({
+    ...{ power: 300 + 100 * at, duty: 100, wobbleWidth: 2, wobbleRate: 60, wireSpeed: 10 },
+  }));
+  /** Its feeder’s menu. */
+  readonly feeder = { startDelayMs: 200, retractMm: 15 };
   private alarm: AlarmCode | 0 = 0;
   private coolant = 17;
   private holder = shopAir;

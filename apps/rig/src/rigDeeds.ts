@@ -1,6 +1,6 @@
 import { dialledMetals, parameterKeys } from '@lone-heron/core';
 import { z } from 'zod';
-import { alarmCodes, type RigMachine } from './RigMachine.js';
+import { alarmCodes, slotCount, type RigMachine } from './RigMachine.js';
 import type { RigBench } from './RigBench.js';
 import type { RigTalk } from './rigTalk.js';
 
@@ -22,6 +22,13 @@ export const deedSchema = z.strictObject({
   turn: z.partialRecord(z.enum(parameterKeys), z.number()).optional(),
   alarm: z.union([z.literal(0), ...alarmCodes.map((code) => z.literal(code))]).optional(),
   bottle: between(0, 10_000),
+  /** Stores a program in a slot, by its own panel. */
+  store: z
+    .strictObject({
+      slot: z.number().int().min(1).max(slotCount),
+      values: z.partialRecord(z.enum(parameterKeys), z.number()),
+    })
+    .optional(),
   /** What is wrong with what it says over MQTT. */
   talk: z.strictObject({ isSilent: flag, isGarbled: flag, clockAhead: between(-1e9, 1e9) }).optional(),
   /** What lies on the bench, and the hand that welds it. */
@@ -53,7 +60,7 @@ export interface Rig {
 
 /** Does what somebody at the machine does. */
 export function act({ machine, bench, talk: said }: Rig, deed: Deed): void {
-  const { hands, arm, turn, alarm, bottle, talk, piece, hand, skip } = deed;
+  const { hands, arm, turn, store, alarm, bottle, talk, piece, hand, skip } = deed;
   // In the order of a hand: key and clamp, then armed, then the trigger.
   const { trigger, ...before } = hands ?? {};
   given(machine.hands, before);
@@ -63,6 +70,7 @@ export function act({ machine, bench, talk: said }: Rig, deed: Deed): void {
     const value = turn?.[key];
     if (value !== undefined) machine.turn(key, value);
   }
+  if (store !== undefined) given(machine.slots[store.slot - 1] ?? {}, store.values);
   if (alarm !== undefined) machine.setAlarm(alarm);
   if (bottle !== undefined) machine.fillBottle(bottle);
   given(said.faults, talk);

@@ -1,8 +1,10 @@
 import { registerMapSchema, type MapPoint, type RegisterMap } from '@lone-heron/contract';
+import { slotCount } from './RigMachine.js';
 
 type Placed = Pick<MapPoint, 'key' | 'area' | 'address' | 'type'> & Partial<MapPoint>;
 
-const point = (placed: Placed): MapPoint => ({ byteOrder: 'ABCD', bit: 0, scale: 1, offset: 0, ...placed });
+const plain = { byteOrder: 'ABCD', bit: 0, scale: 1, offset: 0 } as const;
+const point = (placed: Placed): MapPoint => ({ ...plain, ...placed });
 
 /** Where the stand-in keeps what it says: a map like any machine’s, written to show each kind of number. */
 export const rigMap: RegisterMap = registerMapSchema.parse({
@@ -30,5 +32,20 @@ export const rigMap: RegisterMap = registerMapSchema.parse({
     point({ key: 'windowHolder', area: 'input', address: 205, type: 'i16', scale: 0.1 }),
     point({ key: 'lightSeconds', area: 'input', address: 206, type: 'u32' }),
     point({ key: 'writesTaken', area: 'input', address: 208, type: 'u16' }),
+  ],
+  slots: {
+    count: slotCount,
+    stride: 10,
+    points: [
+      point({ key: 'power', area: 'holding', address: 1000, type: 'u16' }),
+      point({ key: 'duty', area: 'holding', address: 1001, type: 'u16', scale: 0.1 }),
+      point({ key: 'wobbleWidth', area: 'holding', address: 1002, type: 'u16', scale: 0.01 }),
+      point({ key: 'wobbleRate', area: 'holding', address: 1003, type: 'u16' }),
+      point({ key: 'wireSpeed', area: 'holding', address: 1004, type: 'f32', byteOrder: 'CDAB' }),
+    ],
+  },
+  feeder: [
+    { ...plain, name: 'start delay', unit: 'ms', area: 'holding', address: 1200, type: 'u16' },
+    { ...plain, name: 'retract', unit: 'mm', area: 'holding', address: 1201, type: 'u16', scale: 0.1 },
   ],
 });

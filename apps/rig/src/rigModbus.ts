@@ -1,4 +1,4 @@
-import type { MapPoint, RegisterArea, RegisterMap } from '@lone-heron/contract';
+import type { MapPlace, RegisterArea, RegisterMap } from '@lone-heron/contract';
 import {
   readRegisters,
   registersOf,
@@ -14,6 +14,9 @@ interface Spoken {
   value(key: LinkKey): number;
   /** @returns why not; null where it was taken */
   write(key: ParameterKey, value: number): string | null;
+  readonly slots: readonly Readonly<Record<ParameterKey, number>>[];
+  /** Of its menu, in the order of the map. */
+  readonly feeder: Readonly<Record<string, number>>;
 }
 
 /** Modbus’ own numbers for what is refused. */
@@ -43,7 +46,7 @@ export async function rigModbus(
 ): Promise<RigModbus> {
   const of = (area: RegisterArea) => map.points.filter((point) => point.area === area);
   const words = (area: RegisterArea, from: number, count: number) =>
-    registers(machine, of(area), from, count);
+    registers(held(machine, map, area), from, count);
   const bit = (area: RegisterArea, at: number) => {
     const point = of(area).find(({ address }) => address === at);
     if (point === undefined) throw new ModbusRefusal(refusals.address);
@@ -101,17 +104,43 @@ function freePort(host: string): Promise<number> {
   });
 }
 
-/** Registers of an area; between points there is 0, and beyond them nothing. */
-function registers(machine: Spoken, points: readonly MapPoint[], from: number, count: number): number[] {
-  const last = Math.max(...points.map(({ address, type }) => address + registersOf(type)));
-  const first = Math.min(...points.map(({ address }) => address));
+/** A value and where it stands. */
+interface Held {
+  readonly place: MapPlace;
+  readonly value: number;
+}
+
+/** Everything that stands in an area: what it says now, its programs, its feeder’s menu. */
+function held(
+  machine: Spoken,
+  { points, slots, feeder = [] }: RegisterMap,
+  area: RegisterArea,
+): readonly Held[] {
+  const menu = Object.values(machine.feeder);
+  const programs = machine.slots.flatMap((values, at) =>
+    (slots?.points ?? []).map((point) => ({
+      place: { ...point, address: point.address + at * (slots?.stride ?? 0) },
+      value: values[point.key as ParameterKey],
+    })),
+  );
+  return [
+    ...points.map((point) => ({ place: point, value: machine.value(point.key) })),
+    ...programs,
+    ...feeder.map((place, at) => ({ place, value: menu[at] ?? 0 })),
+  ].filter(({ place }) => place.area === area);
+}
+
+/** Registers of an area; between what stands there is 0, and beyond it nothing. */
+function registers(all: readonly Held[], from: number, count: number): number[] {
+  const last = Math.max(...all.map(({ place }) => place.address + registersOf(place.type)));
+  const first = Math.min(...all.map(({ place }) => place.address));
   if (from < first || from + count > last) throw new ModbusRefusal(refusals.address);
-  const all = Array.from({ length: count }, () => 0);
-  for (const point of points) {
-    writeRegisters(point, machine.value(point.key)).forEach((word, at) => {
-      const place = point.address + at - from;
-      if (place >= 0 && place < count) all[place] = (all[place] as number) | word;
+  const words = Array.from({ length: count }, () => 0);
+  for (const { place, value } of all) {
+    writeRegisters(place, value).forEach((word, at) => {
+      const offset = place.address + at - from;
+      if (offset >= 0 && offset < count) words[offset] = (words[offset] as number) | word;
     });
   }
-  return all;
+  return words;
 }

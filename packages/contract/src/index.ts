@@ -590,18 +590,22 @@ export { fieldProblems, problemSchema, type FieldProblem, type Problem } from '.
 
 export {
   registerMapSchema,
+  type MapEntry,
+  type MapPlace,
   type MapPoint,
   type RegisterArea,
   type RegisterMap,
 } from './links/registerMap.js';
 export {
   linkReadSchema,
+  linkStoredSchema,
   linkSendingDraftSchema,
   linkSendingSchema,
   machineLinkDraftSchema,
   machineLinkSchema,
   type LinkRead,
   type LinkReading,
+  type LinkStored,
   type LinkSending,
   type LinkSendingDraft,
   type MachineLink,

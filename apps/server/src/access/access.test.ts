@@ -52,6 +52,7 @@ const changingRoutes: Readonly<Record<string, readonly Role[] | 'anyone'>> = {
   'PUT /api/machines/:id/link/revisions/:revision': ['lead'],
   'PUT /api/machines/:id/link/trial': ['lead'],
   'PUT /api/machines/:id/link/reading': ['welder', 'upkeep', 'lead'],
+  'PUT /api/machines/:id/link/stored': ['welder', 'upkeep', 'lead'],
   'PUT /api/machines/:id/link/sendings/:sendingId': ['welder', 'lead'],
   'PUT /api/machines/:id/telemetry/revisions/:revision': ['lead'],
   'POST /api/meters/:id/samples': 'anyone',

@@ -473,6 +473,7 @@ const otherwise: Readonly<Record<string, string>> = {
   '/api/people/{id}/disabled': 'people.test',
   '/api/machines/{id}/retired': 'machines.test',
   '/api/machines/{id}/link/trial': 'stores nothing: links.test',
+  '/api/machines/{id}/link/stored': 'stores nothing: links.test',
   '/api/machines/{id}/link/reading': 'stores nothing: links.test',
   '/api/machines/{id}/link/sendings/{sendingId}': 'a machine at the other end: links.test',
   '/api/logged-light/{id}/preview': 'stores nothing: telemetry.test',

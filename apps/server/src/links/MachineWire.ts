@@ -1,4 +1,4 @@
-import type { MachineLinkDraft, MapPoint } from '@lone-heron/contract';
+import type { MachineLinkDraft, MapPlace, MapPoint } from '@lone-heron/contract';
 import { linkPoints, readRegisters, registersOf, writeRegisters } from '@lone-heron/core';
 import type ModbusRTU from 'modbus-serial';
 import { nearAddress } from './face/nearAddress.js';
@@ -48,13 +48,22 @@ export class MachineWire {
 
   /** @throws WireFault where it refuses, does not answer in time, or says what no machine can */
   async read(point: MapPoint): Promise<number> {
-    const words = await this.asked(`reading ${linkPoints[point.key].said}`, () => this.words(point));
-    const value = readRegisters(point, words);
     const { least, most, unit, said } = linkPoints[point.key];
+    const value = await this.readPlace(point, said);
     if (value >= least && value <= most) return value;
     throw new WireFault(
       `${said} reads ${Number(value.toPrecision(4))} ${unit}, which no machine has: look at the type, the order of bytes and the scale in the map.`,
     );
+  }
+
+  /**
+   * What stands at a place, whatever it is.
+   *
+   * @throws WireFault where it refuses or does not answer in time
+   */
+  async readPlace(place: MapPlace, said: string): Promise<number> {
+    const words = await this.asked(`reading ${said}`, () => this.words(place));
+    return readRegisters(place, words);
   }
 
   /** @throws WireFault where it refuses or does not answer in time: what stands there then is not known */
@@ -68,7 +77,7 @@ export class MachineWire {
     );
   }
 
-  private async words({ area, address, type }: MapPoint): Promise<number[]> {
+  private async words({ area, address, type }: MapPlace): Promise<number[]> {
     switch (area) {
       case 'holding':
         return (await this.client.readHoldingRegisters(address, registersOf(type))).data;

@@ -2,11 +2,13 @@ import {
   linkReadSchema,
   linkSendingDraftSchema,
   linkSendingSchema,
+  linkStoredSchema,
   machineLinkDraftSchema,
   machineLinkSchema,
   type LinkRead,
   type LinkSending,
   type LinkSendingDraft,
+  type LinkStored,
   type MachineLink,
   type MachineLinkDraft,
   type Person,
@@ -62,6 +64,16 @@ export class LinksController {
   @Answers(linkReadSchema)
   read(@MachineId() machineId: string): Promise<LinkRead> {
     return this.links.read(machineId);
+  }
+
+  @Put('stored')
+  @For('welder', 'upkeep', 'lead')
+  @ApiOperation({
+    summary: 'The programs that are stored in the machine, and its feeder’s menu; nothing is kept',
+  })
+  @Answers(linkStoredSchema)
+  readStored(@MachineId() machineId: string): Promise<LinkStored> {
+    return this.links.readStored(machineId);
   }
 
   @Get('sendings')

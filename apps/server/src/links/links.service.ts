@@ -3,6 +3,7 @@ import {
   type LinkRead,
   type LinkSending,
   type LinkSendingDraft,
+  type LinkStored,
   type Machine,
   type MachineLink,
   type MachineLinkDraft,
@@ -21,7 +22,7 @@ import { Clock } from '../time/clock.js';
 import { LinkSendingEntity } from './linkSending.entity.js';
 import { MachineLinkEntity } from './machineLink.entity.js';
 import { WireFault } from './MachineWire.js';
-import { readMachine } from './readMachine.js';
+import { readMachine, readStored } from './readMachine.js';
 import { sendToMachine, type SendingResult } from './sendToMachine.js';
 
 /** Machines over their wire: how each is reached, what it says, what is sent to it. Reading is the default; writing is switched on. */
@@ -69,8 +70,15 @@ export class LinksService {
   /** What a machine says by a link that nobody has saved yet. */
   async tryOut(machineId: string, draft: MachineLinkDraft): Promise<LinkRead> {
     await this.requireMachine(machineId);
-    const readings = await this.alone(machineId, () => readOrConflict(draft));
+    const readings = await this.alone(machineId, () => orConflict(() => readMachine(draft)));
     return { at: this.clock.now().toISOString(), readings };
+  }
+
+  /** The programs that are stored in a machine, and its feeder’s menu. */
+  async readStored(machineId: string): Promise<LinkStored> {
+    const link = await this.requireLink(machineId);
+    const stored = await this.alone(machineId, () => orConflict(() => readStored(link)));
+    return { at: this.clock.now().toISOString(), ...stored };
   }
 
   /** What was sent to a machine, newest first. */
@@ -186,9 +194,9 @@ function changedWords({ name }: Machine, before: MachineLinkDraft | null, after:
   return `changed how ${name} is reached: ${after.host}:${after.port}`;
 }
 
-async function readOrConflict(draft: MachineLinkDraft) {
+async function orConflict<Answer>(ask: () => Promise<Answer>): Promise<Answer> {
   try {
-    return await readMachine(draft);
+    return await ask();
   } catch (fault) {
     if (fault instanceof WireFault) throw conflict(fault.message);
     throw fault;

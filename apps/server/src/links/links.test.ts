@@ -1,4 +1,4 @@
-import type { Change, LinkRead, LinkSending, MachineLink } from '@lone-heron/contract';
+import type { Change, LinkRead, LinkSending, LinkStored, MachineLink } from '@lone-heron/contract';
 import { fakeMachine, type FakeMachine } from '../testing/fakeMachine.js';
 import { newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
 import { nearAddress } from './face/nearAddress.js';
@@ -239,5 +239,48 @@ describe('an address', () => {
     ['2001:4860:4860::8888', false],
   ])('%s is of the shop’s own networks: %s', async (host, isNear) => {
     expect((await nearAddress(host)) !== null).toBe(isNear);
+  });
+});
+
+describe('what is stored in a machine', () => {
+  const place = { area: 'holding', type: 'u16', byteOrder: 'ABCD', bit: 0, scale: 1, offset: 0 };
+  const stored = () => server.http.put(at('/stored'));
+  const withMap = (changes: object, revision = 1) =>
+    save({ map: { ...machine.link.map, ...changes } }, revision);
+
+  it('is read slot by slot and entry by entry, and nothing is written', async () => {
+    const slots = { count: 3, stride: 10, points: [{ ...place, key: 'power', address: 100 }] };
+    const feeder = [{ ...place, name: 'start delay', unit: 'ms', address: 200, scale: 10 }];
+    machine.registers.set(100, 500).set(110, 700).set(120, 65_000).set(200, 20);
+    await withMap({ slots, feeder }).expect(200);
+    const { body } = (await stored().expect(200)) as { body: LinkStored };
+    expect(body.slots.map(({ slot, readings }) => [slot, readings[0]?.value])).toEqual([
+      [1, 500],
+      [2, 700],
+      [3, null],
+    ]);
+    expect(body.slots[2]?.readings[0]?.fault).toContain('which no machine has');
+    expect(body.feeder).toEqual([{ name: 'start delay', value: '200 ms', fault: null }]);
+    expect(machine.written).toEqual([]);
+  });
+
+  it('is empty where the map says nothing of it', async () => {
+    await save().expect(200);
+    expect((await stored().expect(200)).body).toMatchObject({ slots: [], feeder: [] });
+  });
+
+  it.each([
+    [
+      { slots: { count: 3, stride: 10, points: [{ ...place, key: 'alarm', address: 1 }] } },
+      'parameters alone',
+    ],
+    [
+      { slots: { count: 99, stride: 1000, points: [{ ...place, key: 'power', address: 1 }] } },
+      'ends by 65535',
+    ],
+    [{ feeder: [{ ...place, name: 'delay', unit: 'ms', address: 65_535, type: 'u32' }] }, 'at most 65534'],
+  ])('cannot be placed so: %j', async (changes, allowed) => {
+    const { body } = await withMap(changes).expect(422);
+    expect(detail(body)).toContain(allowed);
   });
 });

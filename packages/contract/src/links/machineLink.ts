@@ -51,6 +51,16 @@ export type LinkReading = z.infer<typeof linkReadingSchema>;
 export const linkReadSchema = z.strictObject({ at: moment, readings: z.array(linkReadingSchema) });
 export type LinkRead = z.infer<typeof linkReadSchema>;
 
+/** What is stored in a machine: its programs, and its feeder's menu. */
+export const linkStoredSchema = z.strictObject({
+  at: moment,
+  slots: z.array(z.strictObject({ slot: z.int().positive(), readings: z.array(linkReadingSchema) })),
+  feeder: z.array(
+    z.strictObject({ name: z.string(), value: z.string().nullable(), fault: z.string().nullable() }),
+  ),
+});
+export type LinkStored = z.infer<typeof linkStoredSchema>;
+
 const wantedSchema = z.strictObject(
   { key: oneOf(parameterKeys), value: z.number({ error: 'a number' }) },
   { error: 'a parameter with key and value' },

@@ -9,6 +9,7 @@ import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { Loading } from '../../shared/page/Loading.js';
 import { PageHeader } from '../../shared/page/PageHeader.js';
 import { OfMachine } from '../OfMachine.js';
+import { CompareAll } from './CompareAll.js';
 import { SlotRow } from './SlotRow.js';
 import { filledSlots } from './slotStanding.js';
 import { StoreInSlot } from './StoreInSlot.js';
@@ -77,6 +78,7 @@ function Held({ machine, cards, slots }: Omit<SlotsProps, 'picker'> & { slots: r
   const free = machine.profile.programSlots - slots.length;
   return (
     <section className="sheet px-4 py-2" aria-label="What the slots hold">
+      <CompareAll machine={machine} filled={filled} />
       {filled.length === 0 && (
         <p className="py-3">
           Nothing is written down yet. Store a card at the machine, then say here in which slot it lies.

@@ -1,10 +1,12 @@
 import {
   linkReadSchema,
   linkSendingSchema,
+  linkStoredSchema,
   machineLinkSchema,
   type LinkRead,
   type LinkSending,
   type LinkSendingDraft,
+  type LinkStored,
   type MachineLink,
   type MachineLinkDraft,
 } from '@lone-heron/contract';
@@ -42,6 +44,10 @@ const linksApi = heronApi.injectEndpoints({
       query: (machineId) => ({ url: `machines/${machineId}/link/reading`, method: 'PUT' }),
       responseSchema: linkReadSchema,
     }),
+    readStored: build.mutation<LinkStored, string>({
+      query: (machineId) => ({ url: `machines/${machineId}/link/stored`, method: 'PUT' }),
+      responseSchema: linkStoredSchema,
+    }),
     sendings: build.query<LinkSending[], string>({
       query: (machineId) => `machines/${machineId}/link/sendings`,
       responseSchema: linkSendingSchema.array(),
@@ -64,6 +70,7 @@ export const {
   useReviseLinkMutation,
   useTryLinkMutation,
   useReadLinkMutation,
+  useReadStoredMutation,
   useSendingsQuery,
   useSendToMachineMutation,
 } = linksApi;

@@ -19,6 +19,7 @@ import { Loading } from '../../shared/page/Loading.js';
 import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { PageHeader } from '../../shared/page/PageHeader.js';
 import { toast } from '../../shared/say/toast.js';
+import { FeederMenu } from './FeederMenu.js';
 import { Listening } from './Listening.js';
 import { emptyLink, linkFormOf, readLinkForm, type LinkForm } from './linkForm.js';
 import { LoggerIn } from './LoggerIn.js';
@@ -37,6 +38,7 @@ export function LinkScreen() {
     <div className="mx-auto flex max-w-4xl flex-col gap-3 px-4 py-3 sm:px-6">
       <PageHeader title={`Connection of ${machine.name}`} back={{ to: '/shop', name: 'Shop' }} />
       <EditedLink key={link?.revision ?? 0} machine={machine} link={link ?? null} />
+      {link !== undefined && <FeederMenu machine={machine} link={link} />}
       {link !== undefined && <Sendings machineId={machine.id} />}
       <Listening machine={machine} />
       <LoggerIn machine={machine} />
