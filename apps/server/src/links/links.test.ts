@@ -284,3 +284,36 @@ describe('what is stored in a machine', () => {
     expect(detail(body)).toContain(allowed);
   });
 });
+
+describe('two servers at one machine', () => {
+  it('each end a sending with the truth: what stands there, or that somebody else wrote', async () => {
+    const second = await startSampleServer();
+    try {
+      await save().expect(200);
+      await second.http.put(at('/revisions/1')).send(machine.link).expect(200);
+      const sent = await Promise.all(
+        [server, second].flatMap(({ http }, from) =>
+          [0, 1, 2].map(async (go) => {
+            const draft = power(500 + 100 * from + go);
+            const { body } = await http
+              .put(at(`/sendings/${newId()}`))
+              .send(draft)
+              .expect(200);
+            return { draft, sending: body as LinkSending };
+          }),
+        ),
+      );
+      for (const { draft, sending } of sent) {
+        const [value] = sending.values;
+        if (sending.outcome === 'sent') expect(value?.now).toBe(draft.wanted[0]?.value);
+        else expect(sending.why).toMatch(/somebody else writes to it too|and reads/);
+      }
+      // Nothing was written but what somebody wanted.
+      const wanted = new Set(sent.map(({ draft }) => draft.wanted[0]?.value));
+      for (const [, value] of machine.written) expect(wanted).toContain(value);
+      expect((await second.http.get(at('/sendings'))).body).toHaveLength(3);
+    } finally {
+      await second.stop();
+    }
+  });
+});
