@@ -111,7 +111,7 @@ export class CouponsService {
           ...carries,
           ...{ recordedAt: at, withdrawnAt: null, revision: 1, section: null },
         });
-        if (draft.heard !== undefined) await this.spells.keep(manager, id, draft.heard);
+        await this.spells.keep(manager, id, draft.heard, at);
       });
       return { coupon: asSeen(row), isNew };
     });
@@ -181,7 +181,7 @@ export class CouponsService {
           ...{ supersededAt: at, supersededBy: by.id },
         });
         await manager.update(CouponEntity, { id }, { ...rowFromDraft(draft), ...carries, revision });
-        if (draft.heard !== undefined) await this.spells.keep(manager, id, draft.heard);
+        await this.spells.keep(manager, id, draft.heard, at);
         await entry.tell('coupon', id, `amended coupon ${number}: ${why}`);
       });
       return asSeen(row);
@@ -192,9 +192,10 @@ export class CouponsService {
   setWithdrawn(id: string, isWithdrawn: boolean, by: Person): Promise<Coupon> {
     return this.kit.enter(by, async (entry) => {
       const did = isWithdrawn ? 'took back' : 'put in again';
-      const row = await coupons.setTakenBack(entry, id, isWithdrawn, ({ number }) =>
-        entry.tell('coupon', id, `${did} coupon ${number}`),
-      );
+      const row = await coupons.setTakenBack(entry, id, isWithdrawn, async ({ number }) => {
+        await this.spells.setLetGo(entry.manager, id, isWithdrawn ? entry.at : null);
+        await entry.tell('coupon', id, `${did} coupon ${number}`);
+      });
       return asSeen(row);
     });
   }

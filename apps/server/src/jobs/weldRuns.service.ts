@@ -70,7 +70,7 @@ export class WeldRunsService {
           ...{ personId: by.id, recordedAt: at, withdrawnAt: null },
           heard: draft.heard ?? null,
         });
-        if (draft.heard !== undefined) await this.spells.keep(manager, id, draft.heard);
+        await this.spells.keep(manager, id, draft.heard, at);
         const { jobId, mark, seam } = draft;
         await manager.delete(WeldClaimEntity, { jobId, mark, seam });
         await countAnew(entry, jobId);
@@ -85,6 +85,7 @@ export class WeldRunsService {
       const did = isWithdrawn ? 'took back' : 'put in again';
       const row = await runs.setTakenBack(entry, id, isWithdrawn, async ({ jobId, mark, seam }) => {
         await countAnew(entry, jobId);
+        await this.spells.setLetGo(entry.manager, id, isWithdrawn ? entry.at : null);
         await entry.tell('weldRun', id, `${did} a go at ${mark}, seam ${seam}`);
       });
       return runFromRow(row);

@@ -20,11 +20,13 @@ export class MachineEar {
   private readonly watch: LightWatch;
   private readonly latest = new Map<LinkKey, Heard>();
   private alarmSince: number | null = null;
+  /** By our clock, whenever it was said. */
+  private lastArrived = -Infinity;
   private unread = 0;
   private lastUnread = '';
 
   /** @param silence ms */
-  constructor(silence: number) {
+  constructor(private readonly silence: number) {
     this.watch = new LightWatch(silence);
   }
 
@@ -59,6 +61,7 @@ export class MachineEar {
    * @returns spells that ended by it; null where it came too late to be placed
    */
   hear(values: LinkValues, own: number | null, arrived: number): readonly LightSpell[] | null {
+    this.lastArrived = arrived;
     const at = this.clock.place(own, arrived);
     if (at === null) return null;
     for (const [key, value] of Object.entries(values) as [LinkKey, number][]) {
@@ -74,9 +77,9 @@ export class MachineEar {
     this.lastUnread = why;
   }
 
-  /** Ends what has been silent for too long. */
+  /** Ends what has been silent for too long; messages that come late, and keep coming, are no silence. */
   endSilent(now: number): readonly LightSpell[] {
-    return this.watch.endSilent(now);
+    return now - this.lastArrived > this.silence ? this.watch.endSilent(now) : [];
   }
 
   private known(): LinkValues {

@@ -2,7 +2,7 @@ import type { MachineSpell, SpellCurve } from '@lone-heron/contract';
 import { curveKeys, stepFor, thinnedCurve, type CurveKey, type LightCurve } from '@lone-heron/core';
 import { Injectable } from '@nestjs/common';
 import { stringify } from 'csv-stringify/sync';
-import { DataSource, In } from 'typeorm';
+import { DataSource, In, IsNull } from 'typeorm';
 import { notFound } from '../http/problem.js';
 import { MachinesService } from '../machines/machines.service.js';
 import { Clock } from '../time/clock.js';
@@ -38,7 +38,7 @@ export class SpellsService {
     const now = this.clock.now().getTime();
     const rows = await this.store.between(machineId, now - day, now, mostRecent);
     const taken = await this.dataSource.manager.find(TakenSpellEntity, {
-      where: { spellId: In(rows.map(({ id }) => id)) },
+      where: { spellId: In(rows.map(({ id }) => id)), letGoAt: IsNull() },
       select: { spellId: true, subjectId: true },
     });
     const ids = new Set(taken.map(({ spellId }) => spellId));
@@ -48,7 +48,7 @@ export class SpellsService {
   /** In the order of their time. */
   async takenBy(subjectId: string): Promise<MachineSpell[]> {
     const rows = await this.dataSource.manager.find(TakenSpellEntity, {
-      where: { subjectId },
+      where: { subjectId, letGoAt: IsNull() },
       order: { startedAt: 'ASC' },
     });
     return rows.map(({ spellId, machineId, startedAt, endedAt, source, figures }) => ({

@@ -36,6 +36,10 @@ export class TakenSpellEntity {
   @Column('float', { name: 'step_s' })
   stepS: number;
 
+  /** When its record was taken back, or amended to go without it; null while it stands. */
+  @Column('varchar', { name: 'let_go_at', nullable: true })
+  letGoAt: string | null;
+
   /** Packed; null where it was gone already. */
   @Column('blob', { nullable: true, select: false })
   curve: Buffer | null;

@@ -129,6 +129,12 @@ export class TelemetryService implements OnApplicationBootstrap, OnModuleDestroy
     await this.store.writeWaiting();
   }
 
+  /** A machine that goes out of use is not listened to any more, and one that comes back is. */
+  @Interval(60 * second)
+  async followMachines(): Promise<void> {
+    await this.follow().catch((fault: unknown) => this.told(fault));
+  }
+
   @Cron('40 3 * * *')
   async prune(): Promise<void> {
     try {

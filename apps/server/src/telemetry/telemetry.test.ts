@@ -1,4 +1,10 @@
-import type { LiveMachine, LoggerRead, MachineSpell, MachineTelemetry, SpellCurve } from '@lone-heron/contract';
+import type {
+  LiveMachine,
+  LoggerRead,
+  MachineSpell,
+  MachineTelemetry,
+  SpellCurve,
+} from '@lone-heron/contract';
 import { connectAsync, type IClientOptions, type MqttClient } from 'mqtt';
 import { mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
@@ -231,6 +237,22 @@ describe('a machine at our broker', () => {
     expect(await get(`spells/taken/${id}`)).toMatchObject([{ id: spellId, figures }]);
     expect((await spells()).find(({ id: each }) => each === spellId)?.isTaken).toBe(true);
     expect((await get<{ heard: object }>(`coupons/${id}`)).heard).toEqual(heard);
+    const isTaken = async () => (await spells()).find(({ id: each }) => each === spellId)?.isTaken;
+    // Taken back, or amended to go without it, the coupon lets it go; put in again it has it as before.
+    await server.http.put(`/api/coupons/${id}/withdrawal`).expect(200);
+    expect(await isTaken()).toBe(false);
+    await server.http.delete(`/api/coupons/${id}/withdrawal`).expect(200);
+    expect(await isTaken()).toBe(true);
+    const { heard: _, ...without } = draft;
+    const amend = (revision: number, changed: object) =>
+      server.http
+        .put(`/api/coupons/${id}/revisions/${revision}`)
+        .send({ draft: changed, why: 'another weld' });
+    await amend(2, without).expect(200);
+    expect(await isTaken()).toBe(false);
+    expect(await get(`spells/taken/${id}`)).toEqual([]);
+    await amend(3, draft).expect(200);
+    expect(await isTaken()).toBe(true);
   });
 });
 

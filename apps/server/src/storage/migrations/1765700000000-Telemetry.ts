@@ -27,6 +27,7 @@ const taken = new Table({
     text('source'),
     long('figures'),
     number('step_s'),
+    text('let_go_at', true),
     { name: 'curve', type: 'blob', isNullable: true },
   ],
   indices: [{ name: 'taken_spell_subject', columnNames: ['subject_id'] }],

@@ -1,7 +1,7 @@
 import type { HeardLight } from '@lone-heron/contract';
 import { stepFor, thinnedCurve } from '@lone-heron/core';
 import { Injectable } from '@nestjs/common';
-import type { EntityManager } from 'typeorm';
+import { In, IsNull, Not, type EntityManager } from 'typeorm';
 import { packCurve } from '../curveBytes.js';
 import { TakenSpellEntity } from '../takenSpell.entity.js';
 import { TelemetryStore } from '../TelemetryStore.js';
@@ -15,34 +15,48 @@ export class SpellKeeper {
   constructor(private readonly store: TelemetryStore) {}
 
   /**
-   * Keeps what is there of a record's spells. What is not there any more is left out: the figures stand in the record itself.
+   * Keeps what is there of a record's spells, and lets go of those that it had before and has no more. What is not there any more is left
+   * out: the figures stand in the record itself.
    *
    * @param subjectId of the coupon, or the go at a seam
+   * @param heard what the record says now; undefined for nothing
+   * @param at when that is, ISO 8601
    */
   async keep(
     manager: EntityManager,
     subjectId: string,
-    { spellIds }: Pick<HeardLight, 'spellIds'>,
+    heard: Pick<HeardLight, 'spellIds'> | undefined,
+    at: string,
   ): Promise<void> {
-    for (const spellId of spellIds) {
-      const found = await this.store.withCurve(spellId);
-      if (found === null) continue;
-      const { spell, curve } = found;
-      const step = stepFor(curve?.at(-1)?.at ?? 0, mostKept);
-      const isShort = curve === null || curve.length <= mostKept;
-      await manager
-        .createQueryBuilder()
-        .insert()
-        .into(TakenSpellEntity)
-        .values({
-          ...{ spellId, subjectId, machineId: spell.machineId, source: spell.source, figures: spell.figures },
-          startedAt: new Date(spell.startedAt).toISOString(),
-          endedAt: new Date(spell.endedAt).toISOString(),
-          stepS: isShort ? spell.stepS : step,
-          curve: curve === null ? null : packCurve(isShort ? curve : thinnedCurve(curve, step)),
-        })
-        .orIgnore()
-        .execute();
-    }
+    const spellIds = heard?.spellIds ?? [];
+    await manager.update(
+      TakenSpellEntity,
+      { subjectId, letGoAt: IsNull(), spellId: Not(In([...spellIds])) },
+      { letGoAt: at },
+    );
+    for (const spellId of spellIds) await this.keepOne(manager, subjectId, spellId);
+  }
+
+  /** Lets go of a record's spells with it, so that another can take them; or takes them again. */
+  async setLetGo(manager: EntityManager, subjectId: string, at: string | null): Promise<void> {
+    await manager.update(TakenSpellEntity, { subjectId }, { letGoAt: at });
+  }
+
+  private async keepOne(manager: EntityManager, subjectId: string, spellId: string): Promise<void> {
+    const kept = await manager.update(TakenSpellEntity, { spellId, subjectId }, { letGoAt: null });
+    if (kept.affected !== 0) return;
+    const found = await this.store.withCurve(spellId);
+    if (found === null) return;
+    const { spell, curve } = found;
+    const step = stepFor(curve?.at(-1)?.at ?? 0, mostKept);
+    const isShort = curve === null || curve.length <= mostKept;
+    await manager.insert(TakenSpellEntity, {
+      ...{ spellId, subjectId, machineId: spell.machineId, source: spell.source, figures: spell.figures },
+      startedAt: new Date(spell.startedAt).toISOString(),
+      endedAt: new Date(spell.endedAt).toISOString(),
+      stepS: isShort ? spell.stepS : step,
+      letGoAt: null,
+      curve: curve === null ? null : packCurve(isShort ? curve : thinnedCurve(curve, step)),
+    });
   }
 }

@@ -6,6 +6,13 @@ import { useLiveMachines } from '../../shared/live/useLiveMachine.js';
 import { liveLine, type LiveLine } from './liveLine.js';
 import { wrongAddress } from './wrongAddress.js';
 
+/** On a phone nothing comes and goes above what a thumb is about to press: troubles alone are told there. */
+const looks: Readonly<Record<LiveLine['mood'], string>> = {
+  quiet: 'text-soft max-md:hidden',
+  lit: 'font-semibold max-md:hidden',
+  trouble: 'font-semibold',
+};
+
 /** What the machines say now, under the waterline: quiet while all is well, and nothing where none is listened to. */
 export default function LiveStrip() {
   const live = useLiveMachines();
@@ -22,10 +29,7 @@ export default function LiveStrip() {
       className="flex flex-wrap gap-x-6 border-b border-base-300 px-4 text-sm sm:px-6"
     >
       {lines.map(({ live: each, machine, line }) => (
-        <li
-          key={machine.id}
-          className={`flex min-h-7 items-center ${line.isQuiet ? 'text-soft max-md:hidden' : 'font-semibold'}`}
-        >
+        <li key={machine.id} className={`flex min-h-7 items-center ${looks[line.mood]}`}>
           <Line live={each} machine={machine} line={line} />
         </li>
       ))}

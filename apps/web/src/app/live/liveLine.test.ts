@@ -1,5 +1,5 @@
 import type { LiveMachine } from '@lone-heron/contract';
-import { liveLine } from './liveLine.js';
+import { liveLine, type LiveLine } from './liveLine.js';
 import { wrongAddress } from './wrongAddress.js';
 
 const now = new Date('2026-11-24T10:00:00.000Z');
@@ -26,20 +26,20 @@ describe('a machine in a line', () => {
     { key: 'emissionReady', value: ready, at: ago(1) },
   ];
 
-  it.each<[string, Partial<LiveMachine>, string, boolean]>([
-    ['at rest', { values: values(0) }, 'no light, gas off, coolant 24.3 °C', true],
-    ['armed', { values: values(1) }, 'armed, no light, gas off, coolant 24.3 °C', true],
-    ['welding', { lit: { since: ago(3), litS: 3 }, values: [] }, 'light on 3 s', false],
-    ['silent', { heardAt: ago(300), lit: { since: ago(300), litS: 3 } }, 'last heard 5 min ago', true],
-    ['never heard', { heardAt: null }, 'not heard yet', true],
-    ['away', { away: 'the broker is away' }, 'not heard: look at its connection', false],
+  it.each<[string, Partial<LiveMachine>, string, LiveLine['mood']]>([
+    ['at rest', { values: values(0) }, 'no light, gas off, coolant 24.3 °C', 'quiet'],
+    ['armed', { values: values(1) }, 'armed, no light, gas off, coolant 24.3 °C', 'quiet'],
+    ['welding', { lit: { since: ago(3), litS: 3 }, values: [] }, 'light on 3 s', 'lit'],
+    ['silent', { heardAt: ago(300), lit: { since: ago(300), litS: 3 } }, 'last heard 5 min ago', 'quiet'],
+    ['never heard', { heardAt: null }, 'not heard yet', 'quiet'],
+    ['away', { away: 'the broker is away' }, 'not heard: look at its connection', 'trouble'],
     [
       'in alarm',
       { away: 'the broker is away', alarm: { code: 31, said: 'no gas', means: [], since: ago(9) } },
       'no gas',
-      false,
+      'trouble',
     ],
-  ])('%s', (_, changes, words, isQuiet) => expect(liveLine(live(changes), now)).toEqual({ words, isQuiet }));
+  ])('%s', (_, changes, words, mood) => expect(liveLine(live(changes), now)).toEqual({ words, mood }));
 });
 
 it('an alarm opens the fault finder with what it answers', () => {

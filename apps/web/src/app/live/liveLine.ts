@@ -7,8 +7,8 @@ import { ageWords, heardValue, secondsSince } from '../../shared/live/heardInWor
 /** A machine in one line. */
 export interface LiveLine {
   readonly words: string;
-  /** All is well, or nothing is going on: it need not draw the eye. */
-  readonly isQuiet: boolean;
+  /** Quiet while nothing goes on, lit while the light is on, trouble where somebody is wanted. */
+  readonly mood: 'quiet' | 'lit' | 'trouble';
 }
 
 /** s. A machine that has said nothing for longer is not there: what it said last is no word of now. */
@@ -17,11 +17,11 @@ const lost = 30;
 /** A machine as it was last heard, in a line: light, gas, coolant; an alarm, or silence, before all. */
 export function liveLine(live: LiveMachine, now: Date): LiveLine {
   const { alarm, away, heardAt, lit } = live;
-  if (alarm !== null) return { words: alarm.said, isQuiet: false };
-  if (away !== '') return { words: 'not heard: look at its connection', isQuiet: false };
-  if (heardAt === null) return { words: 'not heard yet', isQuiet: true };
+  if (alarm !== null) return { words: alarm.said, mood: 'trouble' };
+  if (away !== '') return { words: 'not heard: look at its connection', mood: 'trouble' };
+  if (heardAt === null) return { words: 'not heard yet', mood: 'quiet' };
   const age = secondsSince(heardAt, now);
-  if (age > lost) return { words: `last heard ${ageWords(age)}`, isQuiet: true };
+  if (age > lost) return { words: `last heard ${ageWords(age)}`, mood: 'quiet' };
   const isArmed = heardValue(live, 'emissionReady', now)?.value === 1;
   const flow = heardValue(live, 'gasFlow', now);
   const coolant = heardValue(live, 'coolant', now);
@@ -31,6 +31,6 @@ export function liveLine(live: LiveMachine, now: Date): LiveLine {
       ...(flow === null ? [] : [flow.value > 0 ? `gas ${spokenFlow(flow.value)}` : 'gas off']),
       ...(coolant === null ? [] : [`coolant ${spokenTemperature(coolant.value)}`]),
     ].join(', '),
-    isQuiet: lit === null,
+    mood: lit === null ? 'quiet' : 'lit',
   };
 }
