@@ -12,6 +12,7 @@ import {
   named,
   patienceMs,
   press,
+  pressOnceReady,
   seeNoText,
   seeReading,
   seeText,
@@ -121,6 +122,30 @@ describe('a machine that is listened to', () => {
     await seeText(page, 'Stopwatch');
     expect(await page.$('::-p-aria([name="Heard from the machine"])')).toBeNull();
     await press(page, 'Leave it');
+  });
+
+  it('times the seams of a job, each its own', async () => {
+    const jobs = (await (await fetch(`${shop.heron.url}/api/jobs`)).json()) as { id: string; name: string }[];
+    const { id } = jobs.find(({ name }) => name === 'Locker frame') ?? { id: '' };
+    const runsNow = async () =>
+      (
+        (await (await fetch(`${shop.heron.url}/api/jobs/${id}`)).json()) as {
+          runs: { heard?: { litS: number }; lightOnS: number }[];
+        }
+      ).runs;
+    const before = await runsNow();
+    await goto(`jobs/${id}/bench`);
+    await seeReading(page, 'Dial these', 'Power');
+    await weld();
+    await seeReading(page, 'Heard from the machine', /light on 2\.\d s/);
+    await pressOnceReady(page, 'done, next');
+    await until(async () => (await runsNow()).length === before.length + 1);
+    const heard = (await runsNow()).filter((run) => run.heard !== undefined);
+    expect(heard).toHaveLength(1);
+    expect(heard[0]?.lightOnS).toBe(heard[0]?.heard?.litS);
+    await seeNoText(page, 'Heard from the machine');
+    await goto(`jobs/${id}`);
+    await seeText(page, 'Heard from the machine: 1 seam');
   });
 
   it('fills what a step of the day reads, with its source and age; a person takes it', async () => {

@@ -12,6 +12,7 @@ import { PageHeader } from '../../shared/page/PageHeader.js';
 import { dueInWords } from '../jobWords.js';
 import { ArcPart } from './ArcPart.js';
 import { BeforeLight } from './BeforeLight.js';
+import { HeardGoes } from './HeardGoes.js';
 import { JobProgress } from './JobProgress.js';
 import { OrderPart } from './OrderPart.js';
 import { readPartsPerMonth } from './PaybackLine.js';
@@ -104,6 +105,7 @@ function Whole({ job }: { job: Job }) {
             </div>
           </div>
           <JobProgress job={job} shown={shown} />
+          <HeardGoes job={job} />
         </>
       )}
     </div>
