@@ -36,7 +36,7 @@ export async function soak({ rounds }) {
     // With the light off a machine says little.
     if (isLit || tenth % 10 === 0)
       clients.forEach((client, at) => {
-        client.publish(`soak/${ids[at]}`, messageOf(isLit, Date.now(), at));
+        client.publish(`soak/${ids[at]}`, messageOf(isLit, begun + 100 * tenth, at));
         said += 1;
       });
     if (tenth % (roundS * 10) === roundS * 10 - 1) {
@@ -85,8 +85,9 @@ async function listenToAll(url, headers) {
   return ids;
 }
 
+/** A computer that is busy with something else for seconds must not be taken for machines that fall silent. */
 const telemetryOf = (id) => ({
-  ...{ isOn: true, broker: { is: 'own' }, password, silenceS: 2 },
+  ...{ isOn: true, broker: { is: 'own' }, password, silenceS: 60 },
   map: {
     ...{ format: 'lone-heron-topics', version: 1, name: id, alarms: [] },
     topics: [

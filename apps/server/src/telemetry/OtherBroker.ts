@@ -1,4 +1,4 @@
-import { connectAsync, type MqttClient } from 'mqtt';
+import { connectAsync, type IClientOptions, type MqttClient } from 'mqtt';
 import { nearAddress } from '../links/face/nearAddress.js';
 
 /** Where the shop’s own broker is, and what is listened to there. */
@@ -45,23 +45,40 @@ export class OtherBroker {
     try {
       const address = await nearAddress(host);
       if (address === null) throw new Error('no address of this shop’s own networks, or nobody knows it');
-      const client = await connectAsync({
-        ...{ protocol: 'mqtt', host: address, port, connectTimeout: 5000, reconnectPeriod: 0 },
+      const options: IClientOptions = {
+        ...{ connectTimeout: 5000, reconnectPeriod: 0 },
         ...(user === '' ? {} : { username: user, password }),
-      });
+      };
+      // Who hangs up without a word is away as well.
+      const bare = address.includes(':') ? `[${address}]` : address;
+      const client = await connectAsync(`mqtt://${bare}:${port}`, options, false);
       this.client = client;
       client.on('message', (topic, payload) => this.hear(topic, payload));
       client.on('error', () => {});
       client.once('close', () => this.tryLater('the connection ended'));
-      for (const topic of topics) await client.subscribeAsync(topic);
+      const refused = await this.refusedOf(client, topics);
       this.wait = firstWait;
-      this.why = '';
+      this.why = refused.length === 0 ? '' : `The broker lets nobody hear ${refused.join(', ')} from here.`;
       if (this.isClosed) await client.endAsync(true);
     } catch (fault) {
       this.client?.end(true);
       this.client = null;
       this.tryLater((fault as Error).message);
     }
+  }
+
+  /** Topics that the broker does not give to us; the others are listened to all the same. */
+  private async refusedOf(client: MqttClient, topics: readonly string[]): Promise<string[]> {
+    const refused: string[] = [];
+    for (const topic of topics) {
+      try {
+        await client.subscribeAsync(topic);
+      } catch (fault) {
+        if (!client.connected) throw fault;
+        refused.push(topic);
+      }
+    }
+    return refused;
   }
 
   private tryLater(why: string): void {

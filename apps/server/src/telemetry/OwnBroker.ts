@@ -54,10 +54,15 @@ export class OwnBroker {
     server.maxConnections = mostConnections;
     const broker = new OwnBroker(aedes, server);
     broker.letIn(guestOf, hear);
-    await new Promise<void>((resolve, reject) => {
-      server.once('error', reject);
-      server.listen(port, host, () => resolve());
-    });
+    try {
+      await new Promise<void>((resolve, reject) => {
+        server.once('error', reject);
+        server.listen(port, host, () => resolve());
+      });
+    } catch (fault) {
+      aedes.close();
+      throw fault;
+    }
     return broker;
   }
 

@@ -8,8 +8,10 @@ import type {
 import { connectAsync, type IClientOptions, type MqttClient } from 'mqtt';
 import { mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
+import { setTimeout as pause } from 'node:timers/promises';
 import request from 'supertest';
 import { createApp } from '../createApp.js';
+import { OwnBroker } from './OwnBroker.js';
 import { couponDraft, newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
 
 const password = 'a long password';
@@ -65,8 +67,12 @@ async function until<Found>(ask: () => Promise<Found | undefined | false>): Prom
   for (;;) {
     const found = await ask();
     if (found !== undefined && found !== false) return found;
+    // The server bounds how often one address may ask.
+    await pause(lookEvery);
   }
 }
+/** ms. */
+const lookEvery = 50;
 
 async function connect(options: IClientOptions = {}): Promise<MqttClient> {
   const port = await until(async () => (await get<LiveMachine[]>('live'))[0]?.brokerPort ?? undefined);
@@ -253,6 +259,54 @@ describe('a machine at our broker', () => {
     expect(await get(`spells/taken/${id}`)).toEqual([]);
     await amend(3, draft).expect(200);
     expect(await isTaken()).toBe(true);
+  });
+});
+
+describe('a machine at the shop’s own broker', () => {
+  const guest = { machineId: 'heron', password, topics: new Set([topic]) };
+  const openAt = (port: number) =>
+    OwnBroker.open(
+      { host: '127.0.0.1', port },
+      (user) => (user === 'heron' ? guest : undefined),
+      () => {},
+    );
+  const say = async (port: number, coolant: number) => {
+    const machine = await connectAsync({
+      host: '127.0.0.1',
+      port,
+      username: 'heron',
+      password,
+      reconnectPeriod: 0,
+    });
+    clients.push(machine);
+    machine.on('error', () => {});
+    await machine.publishAsync(topic, JSON.stringify({ coolant }), { qos: 1 });
+  };
+  const coolant = async () => (await live()).values.find(({ key }) => key === 'coolant')?.value;
+
+  it('is heard there; where the broker goes away it is said, and heard again once it is back', async () => {
+    const broker = await openAt(0);
+    const { port } = broker;
+    await save({ broker: { is: 'other', host: '127.0.0.1', port, user: 'heron' } });
+    // What it keeps from us is said, and the rest is heard.
+    await until(
+      async () => (await live()).away === 'The broker lets nobody hear shop/bench/holder from here.',
+    );
+    await say(port, 21);
+    await until(async () => (await coolant()) === 21);
+    for (const client of clients.splice(0)) await client.endAsync(true);
+    await broker.close();
+    await until(async () => (await live()).away.includes(`The broker at 127.0.0.1:${port} is away`));
+    const back = await openAt(port);
+    await until(async () => !(await live()).away.includes('is away'));
+    await say(port, 22);
+    await until(async () => (await coolant()) === 22);
+    await back.close();
+  });
+
+  it('that is no address of the shop’s networks is not called', async () => {
+    await save({ broker: { is: 'other', host: '203.0.113.7', port: 1883, user: '' } });
+    await until(async () => (await live()).away.includes('no address of this shop'));
   });
 });
 
