@@ -87,7 +87,7 @@ async function listenToAll(url, headers) {
 
 /** A computer that is busy with something else for seconds must not be taken for machines that fall silent. */
 const telemetryOf = (id) => ({
-  ...{ isOn: true, broker: { is: 'own' }, password, silenceS: 60 },
+  ...{ isOn: true, broker: { is: 'own', user: id }, password, silenceS: 60 },
   map: {
     ...{ format: 'lone-heron-topics', version: 1, name: id, alarms: [] },
     topics: [

@@ -42,7 +42,7 @@ export async function createApp(plan: AppPlan): Promise<NestExpressApplication> 
   const telemetry = app.get(TelemetryService);
   app.use(
     '/api',
-    doorBeforeBodies(app.get(SessionsService), (machineId, request) => telemetry.knows(machineId, request)),
+    doorBeforeBodies(app.get(SessionsService), (user, request) => telemetry.knows(user, request)),
   );
   readBodies(app);
   app.use(tellEarlyProblems);

@@ -617,6 +617,7 @@ export { topicMapSchema, type MapAlarm, type TopicMap } from './telemetry/topicM
 export {
   machineTelemetryDraftSchema,
   machineTelemetrySchema,
+  machineUser,
   type MachineTelemetry,
   type MachineTelemetryDraft,
 } from './telemetry/machineTelemetry.js';

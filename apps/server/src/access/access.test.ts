@@ -55,7 +55,7 @@ const changingRoutes: Readonly<Record<string, readonly Role[] | 'anyone'>> = {
   'PUT /api/machines/:id/link/stored': ['welder', 'upkeep', 'lead'],
   'PUT /api/machines/:id/link/sendings/:sendingId': ['welder', 'lead'],
   'PUT /api/machines/:id/telemetry/revisions/:revision': ['lead'],
-  'POST /api/meters/:id/samples': 'anyone',
+  'POST /api/meters/:user/samples': 'anyone',
   'PUT /api/logged-light/:id/preview': ['lead'],
   'PUT /api/logged-light/:id/stored': ['lead'],
   'PUT /api/ladders/:id': ['welder', 'lead'],

@@ -17,8 +17,8 @@ export function isDoor(path: string): boolean {
 /** Where meters come, which are nobody: each with its machine’s password. */
 const meters = /^\/api\/meters\/([^/]+)\/samples\/?$/;
 
-/** Whether a meter that sends to a machine has its password. */
-export type KnowsMeter = (machineId: string, request: Request) => boolean;
+/** Whether a meter that comes as a machine’s user has its password. */
+export type KnowsMeter = (user: string, request: Request) => boolean;
 
 /**
  * Looks at who calls the API before anything is read of what they send: pages of other sites are not answered, and nobody

@@ -256,7 +256,7 @@ const wire = {
 };
 
 const listened = {
-  ...{ isOn: false, broker: { is: 'own' }, password: '', silenceS: 2 },
+  ...{ isOn: false, broker: { is: 'own', user: 'bench' }, password: '', silenceS: 2 },
   map: {
     ...{ format: 'lone-heron-topics', version: 1, name: 'a made-up machine', alarms: [] },
     topics: [{ topic: 'bench', time: '', points: [{ key: 'lightOn', path: '', scale: 1, offset: 0 }] }],
@@ -478,7 +478,7 @@ const otherwise: Readonly<Record<string, string>> = {
   '/api/machines/{id}/link/sendings/{sendingId}': 'a machine at the other end: links.test',
   '/api/logged-light/{id}/preview': 'stores nothing: telemetry.test',
   '/api/logged-light/{id}/stored': 'spells named by their start: telemetry.test',
-  '/api/meters/{id}/samples': 'a meter repeats nothing: telemetry.test',
+  '/api/meters/{user}/samples': 'a meter repeats nothing: telemetry.test',
   '/api/session': 'the door: people.test',
   '/api/session/pin': 'people.test',
   '/api/coupons/{id}/photos/{photoId}': 'bytes: photos.test',

@@ -5,7 +5,7 @@ import { isSame } from './machinePassword.js';
 
 /** A machine that may come: what it signs in with, and the topics that are its own. */
 export interface BrokerGuest {
-  /** Its user name: the machine’s id. */
+  readonly user: string;
   readonly machineId: string;
   readonly password: string;
   readonly topics: ReadonlySet<string>;
@@ -117,7 +117,7 @@ export class OwnBroker {
     guestOf: (user: string) => BrokerGuest | undefined,
   ): BrokerGuest | undefined {
     const then = this.users.get(client);
-    const now = then === undefined ? undefined : guestOf(then.machineId);
+    const now = then === undefined ? undefined : guestOf(then.user);
     return now?.password === then?.password ? now : undefined;
   }
 }

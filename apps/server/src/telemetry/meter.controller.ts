@@ -1,5 +1,6 @@
 import {
   heardSamplesSchema,
+  machineUser,
   samplesTakenSchema,
   type HeardSamples,
   type SamplesTaken,
@@ -8,7 +9,7 @@ import { Controller, HttpCode, Post } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { SkipThrottle } from '@nestjs/throttler';
 import { ForAnyone } from '../access/access.js';
-import { Answers, MachineId, Sent } from '../http/schemaRoutes.js';
+import { Answers, PathPart, Sent } from '../http/schemaRoutes.js';
 import { conflict } from '../http/problem.js';
 import { TelemetryService } from './telemetry.service.js';
 
@@ -19,7 +20,7 @@ import { TelemetryService } from './telemetry.service.js';
 export class MeterController {
   constructor(private readonly telemetry: TelemetryService) {}
 
-  @Post(':id/samples')
+  @Post(':user/samples')
   @ForAnyone()
   @HttpCode(200)
   @ApiOperation({
@@ -28,10 +29,10 @@ export class MeterController {
   })
   @Answers(samplesTakenSchema)
   async hear(
-    @MachineId() machineId: string,
+    @PathPart('user', machineUser) user: string,
     @Sent(heardSamplesSchema) samples: HeardSamples,
   ): Promise<SamplesTaken> {
-    const taken = await this.telemetry.hearMeter(machineId, samples);
+    const taken = await this.telemetry.hearMeter(user, samples);
     if (taken === null) throw conflict('That machine is not listened to any more.');
     return taken;
   }

@@ -95,8 +95,8 @@ export class TelemetryService implements OnApplicationBootstrap, OnModuleDestroy
   }
 
   /** Takes what a meter sends over HTTP; null where nobody listens to that machine. */
-  async hearMeter(machineId: string, samples: HeardSamples): Promise<SamplesTaken | null> {
-    const listened = this.listened.get(machineId);
+  async hearMeter(user: string, samples: HeardSamples): Promise<SamplesTaken | null> {
+    const listened = this.ofUser(user);
     if (listened === undefined) return null;
     const now = this.clock.now().getTime();
     const newest = samples.at(-1)?.at;
@@ -117,8 +117,8 @@ export class TelemetryService implements OnApplicationBootstrap, OnModuleDestroy
   }
 
   /** Whether a meter signs in with the machine’s password. */
-  knows(machineId: string, request: IncomingMessage): boolean {
-    return isSame(this.listened.get(machineId)?.draft.password ?? '', bearerOf(request));
+  knows(user: string, request: IncomingMessage): boolean {
+    return isSame(this.ofUser(user)?.draft.password ?? '', bearerOf(request));
   }
 
   @Interval(second)
@@ -202,10 +202,22 @@ export class TelemetryService implements OnApplicationBootstrap, OnModuleDestroy
   }
 
   private guest(user: string): BrokerGuest | undefined {
-    const listened = this.listened.get(user);
-    if (listened === undefined || listened.draft.broker.is !== 'own') return undefined;
+    const listened = this.ofUser(user);
+    if (listened === undefined) return undefined;
     const { password, map } = listened.draft;
-    return { machineId: user, password, topics: new Set(map.topics.map(({ topic }) => topic)) };
+    return {
+      user,
+      machineId: listened.machineId,
+      password,
+      topics: new Set(map.topics.map(({ topic }) => topic)),
+    };
+  }
+
+  /** The machine that signs in here by that name. */
+  private ofUser(user: string): Listened | undefined {
+    return [...this.listened.values()].find(
+      ({ draft: { broker } }) => broker.is === 'own' && broker.user === user,
+    );
   }
 
   private hearMessage(listened: Listened, topic: string, said: Buffer): void {

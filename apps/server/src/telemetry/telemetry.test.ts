@@ -32,7 +32,7 @@ const map = {
   alarms: [{ code: 31, said: 'no gas', means: ['gasAtTheGun'] }],
 };
 const telemetry = (changes: object = {}) => ({
-  ...{ isOn: true, broker: { is: 'own' }, password, silenceS: 2, map },
+  ...{ isOn: true, broker: { is: 'own', user: 'bench-unit' }, password, silenceS: 2, map },
   ...changes,
 });
 
@@ -77,7 +77,7 @@ const lookEvery = 50;
 async function connect(options: IClientOptions = {}): Promise<MqttClient> {
   const port = await until(async () => (await get<LiveMachine[]>('live'))[0]?.brokerPort ?? undefined);
   const client = await connectAsync({
-    ...{ host: '127.0.0.1', port, username: 'bench', password, reconnectPeriod: 0 },
+    ...{ host: '127.0.0.1', port, username: 'bench-unit', password, reconnectPeriod: 0 },
     ...options,
   });
   clients.push(client);
@@ -116,6 +116,7 @@ describe('what is listened to', () => {
   it.each([
     [{ password: 'short' }, '12 characters'],
     [{ silenceS: 0 }, '0.5 to 60'],
+    [{ broker: { is: 'own', user: 'Bench unit' } }, 'small letters, digits and dashes'],
     [
       { map: { ...map, topics: [{ topic: 'a/+', time: '', points: [point('gasFlow', '')] }] } },
       'without + or #',
@@ -132,9 +133,18 @@ describe('what is listened to', () => {
 it('of a machine that nobody has given a password is wanted for our broker', async () => {
   const { body } = (await server.http
     .put('/api/machines/barrow/telemetry/revisions/1')
-    .send(telemetry({ password: '' }))
+    .send(telemetry({ password: '', broker: { is: 'own', user: 'barrow' } }))
     .expect(422)) as { body: object };
   expect(JSON.stringify(body)).toContain('a password of 12 characters or more');
+});
+
+it('has a user that no other machine has', async () => {
+  const draft = telemetry({ broker: { is: 'own', user: 'bench-unit' } });
+  const { body } = (await server.http
+    .put('/api/machines/barrow/telemetry/revisions/1')
+    .send(draft)
+    .expect(422)) as { body: object };
+  expect(JSON.stringify(body)).toContain('the bench unit has that one');
 });
 
 describe('a machine at our broker', () => {
@@ -263,7 +273,7 @@ describe('a machine at our broker', () => {
 });
 
 describe('a machine at the shop’s own broker', () => {
-  const guest = { machineId: 'heron', password, topics: new Set([topic]) };
+  const guest = { user: 'heron', machineId: 'heron', password, topics: new Set([topic]) };
   const openAt = (port: number) =>
     OwnBroker.open(
       { host: '127.0.0.1', port },
@@ -313,7 +323,7 @@ describe('a machine at the shop’s own broker', () => {
 describe('a meter', () => {
   const send = (samples: unknown, word = password) =>
     request(server.app.getHttpServer())
-      .post('/api/meters/bench/samples')
+      .post('/api/meters/bench-unit/samples')
       .set('Authorization', `Bearer ${word.replaceAll(' ', '-')}`)
       .send(samples as object);
   const moment = (ms: number) => new Date(Date.UTC(2026, 0, 5, 9) + ms).toISOString();
@@ -335,7 +345,7 @@ describe('a meter', () => {
   it('is refused without the password before anything of it is read, and field by field where it cannot be', async () => {
     await until(async () => (await get<LiveMachine[]>('live')).length > 0);
     await send([{ values: { lightOn: 1 } }], 'another-password').expect(401);
-    await request(server.app.getHttpServer()).post('/api/meters/bench/samples').send([]).expect(401);
+    await request(server.app.getHttpServer()).post('/api/meters/bench-unit/samples').send([]).expect(401);
     const { body } = (await send([{ values: { lightOn: 1 } }, { values: { coolant: 900 } }]).expect(422)) as {
       body: object;
     };

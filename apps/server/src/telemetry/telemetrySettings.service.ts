@@ -1,7 +1,7 @@
 import type { Machine, MachineTelemetry, MachineTelemetryDraft, Person } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { Subject, type Observable } from 'rxjs';
-import { DataSource } from 'typeorm';
+import { DataSource, type EntityManager } from 'typeorm';
 import { notFound, refused } from '../http/problem.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { RevisionLog } from '../kit/RevisionLog.js';
@@ -65,6 +65,7 @@ export class TelemetrySettingsService {
             allowed: 'a password of 12 characters or more, which the machine signs in with',
           },
         ]);
+      await this.requireOwnUser(manager, machineId, draft);
       await settings.write(entry, { subject: machineId, revision, draft }, async () => {
         await manager.insert(MachineTelemetryEntity, {
           ...{ machineId, revision, draft },
@@ -80,6 +81,22 @@ export class TelemetrySettingsService {
     });
     this.revised.next();
     return settingFromRow(stored);
+  }
+
+  /** Two machines that sign in as one would be heard as one. */
+  private async requireOwnUser(
+    manager: EntityManager,
+    machineId: string,
+    { broker }: MachineTelemetryDraft,
+  ): Promise<void> {
+    if (broker.is !== 'own') return;
+    for (const { id, name } of await this.machines.list(manager)) {
+      const other = id === machineId ? null : await settings.newest(manager, id);
+      if (other?.draft.broker.is === 'own' && other.draft.broker.user === broker.user)
+        throw refused([
+          { field: 'broker.user', given: broker.user, allowed: `a user of its own: ${name} has that one` },
+        ]);
+    }
   }
 
   private async requireMachine(machineId: string): Promise<Machine> {

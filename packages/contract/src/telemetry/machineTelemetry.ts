@@ -3,14 +3,21 @@ import { boundedNumber, moment, shortText } from '../wire/bounded.js';
 import { linkHost, linkPort } from '../links/machineLink.js';
 import { topicMapSchema } from './topicMap.js';
 
+const userAllowed = 'a user of 2 to 40 small letters, digits and dashes';
+
+/** What a machine or a meter signs in as at this server: short, for it is typed into its own panel. */
+export const machineUser = z
+  .string({ error: userAllowed })
+  .regex(/^[a-z0-9][a-z0-9-]{1,39}$/, { error: userAllowed });
+
 /** Where its messages come in: at this server's own broker, or at one that the shop has. */
 const brokerSchema = z.discriminatedUnion(
   'is',
   [
-    z.strictObject({ is: z.literal('own') }),
+    z.strictObject({ is: z.literal('own'), user: machineUser }),
     z.strictObject({ is: z.literal('other'), host: linkHost, port: linkPort, user: shortText(60) }),
   ],
-  { error: 'own, or other with host, port and user' },
+  { error: 'own with user, or other with host, port and user' },
 );
 
 /** s: the longest that a machine may be silent with its light on, before nobody knows. */

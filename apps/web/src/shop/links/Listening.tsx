@@ -18,6 +18,7 @@ import {
   listeningFormOf,
   madePassword,
   readListeningForm,
+  userOf,
   type ListeningForm,
 } from './listeningForm.js';
 
@@ -50,7 +51,7 @@ function EditedListening({ machine, standing, brokerPort }: EditedListeningProps
   const person = usePersonAtDesk();
   const why = useId();
   const [form, setForm] = useState<ListeningForm>(() =>
-    standing === null ? emptyListening : listeningFormOf(standing),
+    standing === null ? { ...emptyListening, user: userOf(machine.name) } : listeningFormOf(standing),
   );
   const [revise, { isLoading, error }] = useReviseTelemetryMutation();
   const typed = readListeningForm(form);
@@ -82,7 +83,6 @@ function EditedListening({ machine, standing, brokerPort }: EditedListeningProps
       </label>
       <BrokerFields
         form={form}
-        machineId={machine.id}
         hasPassword={standing?.hasPassword === true}
         brokerPort={brokerPort}
         onChange={change}
@@ -130,13 +130,12 @@ function waiting(
 
 interface BrokerFieldsProps {
   form: ListeningForm;
-  machineId: string;
   hasPassword: boolean;
   brokerPort: number | null;
   onChange: (part: Partial<ListeningForm>) => void;
 }
 
-function BrokerFields({ form, machineId, hasPassword, brokerPort, onChange }: BrokerFieldsProps) {
+function BrokerFields({ form, hasPassword, brokerPort, onChange }: BrokerFieldsProps) {
   const isOwn = form.broker === 'own';
   return (
     <>
@@ -166,6 +165,14 @@ function BrokerFields({ form, machineId, hasPassword, brokerPort, onChange }: Br
           />
         </div>
       )}
+      {isOwn && (
+        <TextField
+          label="It signs in as"
+          text={form.user}
+          longest={40}
+          onType={(user) => onChange({ user })}
+        />
+      )}
       <div className="grid items-end gap-3 sm:grid-cols-[1fr_auto_12rem]">
         <TextField
           label={hasPassword ? 'Another password (empty: as it is)' : 'Password'}
@@ -190,8 +197,8 @@ function BrokerFields({ form, machineId, hasPassword, brokerPort, onChange }: Br
       {isOwn && (
         <p className="text-sm leading-snug text-soft">
           The machine calls this computer{brokerPort === null ? '' : `, port ${brokerPort}`}, as user{' '}
-          <code>{machineId}</code> with the password; a meter over HTTP sends to{' '}
-          <code>/api/meters/{machineId}/samples</code> with the same. Write the password down before it is
+          <code>{form.user}</code> with the password; a meter over HTTP sends to{' '}
+          <code>/api/meters/{form.user}/samples</code> with the same. Write the password down before it is
           saved: it is not shown again.
         </p>
       )}

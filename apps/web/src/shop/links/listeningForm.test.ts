@@ -1,10 +1,10 @@
-import { emptyListening, listeningFormOf, madePassword, readListeningForm } from './listeningForm.js';
+import { emptyListening, listeningFormOf, madePassword, readListeningForm, userOf } from './listeningForm.js';
 
 const map = {
   ...{ format: 'lone-heron-topics', version: 1, name: 'made up', alarms: [] },
   topics: [{ topic: 'bench/said', time: '', points: [{ key: 'lightOn', path: '', scale: 1, offset: 0 }] }],
 };
-const form = { ...emptyListening, password: 'twelve letters', map: JSON.stringify(map) };
+const form = { ...emptyListening, user: 'bench-unit', password: 'twelve letters', map: JSON.stringify(map) };
 
 describe('how a machine is listened to, as it is typed', () => {
   it('is read back as it was shown', () => {
@@ -30,6 +30,7 @@ describe('how a machine is listened to, as it is typed', () => {
     [{ map: JSON.stringify({ ...map, topics: [] }) }, 'one topic or more'],
     [{ password: 'short' }, '12 characters or more'],
     [{ silence: '' }, '0.5 to 60'],
+    [{ user: 'The bench' }, 'small letters'],
     [{ broker: 'other', port: 'x', host: '10.0.0.4' }, '1 to 65535'],
   ] as const)('says what is wrong with %j', (changes, words) => {
     const read = readListeningForm({ ...form, ...changes });
@@ -51,3 +52,9 @@ it('a password that is made has twenty letters, each as likely', () => {
   const counts = [...letters.values()];
   expect(Math.max(...counts) / Math.min(...counts)).toBeLessThan(1.4);
 });
+
+it.each([
+  ['the bench unit', 'bench-unit'],
+  ['Nr. 7 (old)', 'nr-7-old'],
+  ['Ü', 'machine'],
+])('%s signs in as %s to begin with', (name, user) => expect(userOf(name)).toBe(user));

@@ -24,12 +24,28 @@ export const emptyListening: ListeningForm = {
   ...{ isOn: true, broker: 'own', host: '', port: '1883', user: '', password: '', silence: '2', map: '' },
 };
 
+/** A user to begin with, out of the machine’s name: "the bench unit" is bench-unit. */
+export function userOf(name: string): string {
+  const words =
+    name
+      .toLowerCase()
+      .replace(/^the /, '')
+      .match(/[a-z0-9]+/g) ?? [];
+  const user = words.join('-').slice(0, 40);
+  return user.length < 2 ? 'machine' : user;
+}
+
 export function listeningFormOf({ isOn, broker, silenceS, map }: MachineTelemetry): ListeningForm {
-  const other =
-    broker.is === 'other' ? { host: broker.host, port: String(broker.port), user: broker.user } : {};
+  const other = broker.is === 'other' ? { host: broker.host, port: String(broker.port) } : {};
   return {
     ...emptyListening,
-    ...{ isOn, broker: broker.is, silence: String(silenceS), map: JSON.stringify(map, null, 2) },
+    ...{
+      isOn,
+      broker: broker.is,
+      user: broker.user,
+      silence: String(silenceS),
+      map: JSON.stringify(map, null, 2),
+    },
     ...other,
   };
 }
@@ -45,7 +61,7 @@ export function readListeningForm(
     isOn: form.isOn,
     broker:
       form.broker === 'own'
-        ? { is: 'own' }
+        ? { is: 'own', user: form.user }
         : { is: 'other', host: form.host, port: number(form.port), user: form.user },
     password: form.password,
     silenceS: number(form.silence),
