@@ -1,6 +1,7 @@
 import type {
   LiveMachine,
   LoggerRead,
+  MachineUpkeep,
   MachineSpell,
   MachineTelemetry,
   SpellCurve,
@@ -385,6 +386,27 @@ describe('a data logger’s file', () => {
     expect(body).toMatchObject({ isNew: 1, litS: 10, newest: [{ figures: { litS: 10, powerW: 700 } }] });
     expect((await put('stored', file(), { from: 2.5 }).expect(200)).body).toMatchObject({ isNew: 1 });
     expect((await put('stored', file(), { from: 2.5 }).expect(200)).body).toMatchObject({ isNew: 0 });
+  });
+
+  it('makes what goes by light due sooner', async () => {
+    const share = async () => {
+      const all = await get<MachineUpkeep[]>('upkeep');
+      const { standings = [] } = all.find(({ plan }) => plan.machineId === 'barrow') ?? {};
+      return standings.find(({ taskId }) => taskId === 'window-look')?.share ?? Number.NaN;
+    };
+    const yesterday = Date.now() - 86_400_000;
+    const doneAt = new Date(yesterday - 86_400_000).toISOString();
+    const detail = { kind: 'upkeep', taskId: 'window-look', value: '', photoId: null, doneAt };
+    const record = { machineId: 'barrow', detail, note: 'written down later' };
+    await server.http.put(`/api/records/${newId()}`).send(record).expect(200);
+    const before = await share();
+    const rows = Array.from({ length: 721 }, (_, ten) =>
+      [new Date(yesterday + 10_000 * ten).toISOString(), ten < 720 ? 1 : 0].join(','),
+    );
+    const { body } = (await put('stored', ['at,on', ...rows].join('\n')).expect(200)) as { body: LoggerRead };
+    expect(body).toMatchObject({ spells: 4, litS: 7200 });
+    // Two hours more of the four after which it is looked at.
+    expect((await share()) - before).toBeCloseTo(0.5, 2);
   });
 
   it('with semicolons and decimal commas is the same file', async () => {

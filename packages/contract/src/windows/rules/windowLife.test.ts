@@ -84,6 +84,22 @@ describe('the life of a window', () => {
     expect(lifeOf({ light: [light()], counters: counters.slice(0, 1) })?.lightHours).toBeCloseTo(1, 9);
   });
 
+  it('is raised to the light that the machine was heard to have had, where that is more than all else', () => {
+    const heard = [
+      { machineId: 'bench', at: '2026-11-18T09:00:00.000Z', hours: 0 },
+      { machineId: 'bench', at: '2026-11-18T10:00:00.000Z', hours: 0.5 },
+      { machineId: 'bench', at: '2026-11-19T09:00:00.000Z', hours: 0.5 },
+      { machineId: 'bench', at: '2026-11-19T10:00:00.000Z', hours: 2 },
+    ];
+    expect(lifeOf({ heard })?.lightHours).toBeCloseTo(2, 9);
+    expect(lifeOf({ heard, light: [light({ seconds: 36_000 })] })?.lightHours).toBeCloseTo(10, 9);
+    const counters = [
+      { machineId: 'bench', at: '2026-11-05T12:00:00.000Z', hours: 100 },
+      { machineId: 'bench', at: '2026-11-25T12:00:00.000Z', hours: 106 },
+    ];
+    expect(lifeOf({ heard, counters })?.lightHours).toBeCloseTo(3, 9);
+  });
+
   it('weighs by the powers that the shop goes by', () => {
     const upright = [light({ gunAngleDeg: 90 })];
     expect(lifeOf({ light: upright, powers: { ...documentedPowers, angle: 2 } })?.wornHours).toBeCloseTo(
