@@ -21,6 +21,7 @@ export const csvColumns: readonly CsvColumn[] = [
   column('colour_right', 'text', 'colour.right'),
   column('along', 'json', 'along'),
   column('stated', 'json', 'stated'),
+  column('heard', 'json', 'heard'),
   column('remark', 'text', 'remark'),
   column('dated_back', 'text', 'datedBack'),
   jointMoreColumn(''),

@@ -8,6 +8,7 @@ import { ExchangeModule } from '../exchange/exchange.module.js';
 import { KitModule } from '../kit/kit.module.js';
 import { PhotosModule } from '../photos/photos.module.js';
 import { StorageModule } from '../storage/storage.module.js';
+import { TelemetryModule } from '../telemetry/telemetry.module.js';
 import { TimeModule } from '../time/time.module.js';
 import { Turns } from './Turns.js';
 
@@ -23,6 +24,7 @@ export class FilesShopModule {
         ChangesModule,
         KitModule,
         PhotosModule.inFolder(join(dirname(databaseFile), 'photos')),
+        TelemetryModule.asleep(join(dirname(databaseFile), 'telemetry.sqlite')),
         CouponFilesModule,
         ExchangeModule,
       ],

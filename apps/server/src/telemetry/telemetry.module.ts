@@ -16,6 +16,15 @@ import { TelemetryStore } from './TelemetryStore.js';
 @Global()
 @Module({})
 export class TelemetryModule {
+  /** For a thread beside the server: nothing listens and nothing is opened, so that what machines say has one keeper. */
+  static asleep(file: string): DynamicModule {
+    return {
+      module: TelemetryModule,
+      providers: [{ provide: TelemetryStore, useFactory: () => new TelemetryStore(file) }, SpellKeeper],
+      exports: [SpellKeeper],
+    };
+  }
+
   /** @param file path of its own database */
   static inFile(file: string, plan: TelemetryPlan): DynamicModule {
     return {
