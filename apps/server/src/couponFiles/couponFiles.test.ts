@@ -42,6 +42,10 @@ describe('a file of coupons', () => {
           along: [{ toMm: 120, back: 'even', slip: null }],
           colour: { left: 'gold', right: 'blue' },
           slip: 'paused',
+          heard: {
+            ...{ spellIds: ['bench-1'], litS: 12.3, powerW: 860, gasLMin: 14 },
+            ...{ coolantMostC: 24.5, holderMostC: null },
+          },
         }),
       )
       .expect(201);

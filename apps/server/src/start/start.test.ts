@@ -15,6 +15,7 @@ describe('settings from the environment', () => {
       isOnNetwork: false,
       names: [],
       httpsPort: 4181,
+      mqttPort: 1883,
       backupAlso: null,
       passphraseFile: null,
       tlsFiles: null,
@@ -32,6 +33,7 @@ describe('settings from the environment', () => {
   it.each([
     ['PORT', 'eighty', 'PORT is “eighty”: it must be a whole number from 1 to 65535.'],
     ['PORT', '70000', 'PORT is “70000”'],
+    ['HERON_MQTT_PORT', 'any', 'HERON_MQTT_PORT is “any”: it must be a whole number from 1 to 65535.'],
     ['HERON_LAN', 'on', 'HERON_LAN is “on”: it must be 0 or 1.'],
     ['HERON_NAMES', 'http://shop', 'HERON_NAMES is “http://shop”: it must be names of this machine'],
     ['HERON_DEMO', 'yes', 'HERON_DEMO is “yes”: it must be 0 or 1.'],
