@@ -172,6 +172,29 @@ describe('a machine’s clock on ours', () => {
     expect(clock.faults.jumps).toBe(1);
   });
 
+  it('that it does not have is ours, which may be set back itself', () => {
+    const clock = new SampleClock();
+    expect(clock.place(null, noon)).toBe(noon);
+    expect(clock.place(null, noon + 50)).toBe(noon + 50);
+    expect(clock.place(null, noon - 4000)).toBe(noon - 4000);
+    expect(clock.faults.jumps).toBe(0);
+    expect(clock.place(null, noon - 3_600_000)).toBe(noon - 3_600_000);
+    expect(clock.faults).toEqual({ jumps: 1, late: 0 });
+  });
+
+  it('is not taken for wrong by two queues with messages on time between them', () => {
+    const clock = new SampleClock();
+    clock.place(noon, noon);
+    for (const [own, lag] of [
+      [1000, 10_000],
+      [15_000, 10_000],
+      [30_000, 100],
+      [50_000, 10_000],
+    ] as const)
+      expect(clock.place(noon + own, noon + own + lag)).toBe(noon + own);
+    expect(clock.faults).toEqual({ jumps: 0, late: 0 });
+  });
+
   it('leaves out what was said twice, or overtaken', () => {
     const clock = new SampleClock();
     clock.place(1000, noon);
