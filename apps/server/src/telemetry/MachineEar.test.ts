@@ -17,6 +17,28 @@ describe('an ear', () => {
     expect(spell?.figures.isBroken).toBe(true);
   });
 
+  it('does not go on counting light because the machine speaks of something else', () => {
+    const ear = new MachineEar(2000);
+    ear.hear({ lightOn: 1 }, null, noon);
+    ear.hear({ lightOn: 1 }, null, noon + 500);
+    const ended = Array.from({ length: 60 }, (_, second) => {
+      const at = noon + 1000 * (second + 1);
+      return [...(ear.hear({ windowHolder: 30 }, null, at) ?? []), ...ear.endSilent(at)];
+    }).flat();
+    expect(ended.map(({ figures }) => [figures.lit, figures.isBroken])).toEqual([[0.5, true]]);
+    expect(ear.lit).toBeNull();
+  });
+
+  it('counts nothing to a weld that was said long before it', () => {
+    const ear = new MachineEar(2000);
+    ear.hear({ coolant: 45, windowHolder: 60 }, null, noon - 3_600_000);
+    ear.hear({ windowHolder: 31 }, null, noon - 5000);
+    ear.hear({ lightOn: 1 }, null, noon);
+    ear.hear({ lightOn: 0 }, null, noon + 1500);
+    const [spell] = ear.hear({ lightOn: 0 }, null, noon + 9000) ?? [];
+    expect(spell?.figures).toMatchObject({ lit: 1.5, coolantMost: null, holderMost: 31 });
+  });
+
   it('holds as much after a day as after a minute', () => {
     const ear = new MachineEar(2000);
     for (let second = 0; second < 86_400; second += 1)

@@ -14,14 +14,17 @@ interface EarFaults {
   readonly lastUnread: string;
 }
 
+/** ms. A temperature or a flow that was said longer ago is none of this weld. */
+const longestKnown = 60_000;
+
 /** Listens to one machine: what it last said of each thing, and its spells of light. It holds a bounded amount, whatever is said. */
 export class MachineEar {
   private readonly clock = new SampleClock();
   private readonly watch: LightWatch;
   private readonly latest = new Map<LinkKey, Heard>();
   private alarmSince: number | null = null;
-  /** By our clock, whenever it was said. */
-  private lastArrived = -Infinity;
+  /** When it last spoke of its light, by our clock, whenever that was said. */
+  private lightArrived = -Infinity;
   private unread = 0;
   private lastUnread = '';
 
@@ -61,14 +64,16 @@ export class MachineEar {
    * @returns spells that ended by it; null where it came too late to be placed
    */
   hear(values: LinkValues, own: number | null, arrived: number): readonly LightSpell[] | null {
-    this.lastArrived = arrived;
     const at = this.clock.place(own, arrived);
     if (at === null) return null;
     for (const [key, value] of Object.entries(values) as [LinkKey, number][]) {
       if (key === 'alarm' && value !== (this.latest.get('alarm')?.value ?? 0)) this.alarmSince = at;
       this.latest.set(key, { value, at });
     }
-    return this.watch.hear(at, this.known());
+    // What comes on other topics must not hold up a light that is not spoken of any more.
+    if (values.lightOn === undefined) return [];
+    this.lightArrived = arrived;
+    return this.watch.hear(at, this.knownAt(at));
   }
 
   /** Counts a message, or a part of one, that could not be read. */
@@ -79,10 +84,11 @@ export class MachineEar {
 
   /** Ends what has been silent for too long; messages that come late, and keep coming, are no silence. */
   endSilent(now: number): readonly LightSpell[] {
-    return now - this.lastArrived > this.silence ? this.watch.endSilent(now) : [];
+    return now - this.lightArrived > this.silence ? this.watch.endSilent(now) : [];
   }
 
-  private known(): LinkValues {
-    return Object.fromEntries([...this.latest].map(([key, { value }]) => [key, value]));
+  private knownAt(moment: number): LinkValues {
+    const fresh = [...this.latest].filter(([, { at }]) => moment - at <= longestKnown);
+    return Object.fromEntries(fresh.map(([key, { value }]) => [key, value]));
   }
 }

@@ -3,7 +3,7 @@ import { Logger } from '@nestjs/common';
 import type BetterSqlite from 'better-sqlite3';
 import { rename, rm } from 'node:fs/promises';
 import { setImmediate } from 'node:timers/promises';
-import { Between, DataSource, IsNull, LessThan, Not } from 'typeorm';
+import { Between, DataSource, IsNull, LessThan, MoreThan, Not } from 'typeorm';
 import { packCurve, unpackCurve } from './curveBytes.js';
 import { HeardSpellEntity } from './heardSpell.entity.js';
 import { HeardSpells1765700000000 } from './1765700000000-HeardSpells.js';
@@ -113,6 +113,15 @@ export class TelemetryStore {
   async has(id: string): Promise<boolean> {
     if (this.waiting.some((row) => row.id === id)) return true;
     return (await this.asked((source) => source.manager.existsBy(HeardSpellEntity, { id }))) === true;
+  }
+
+  /** Whether another spell of a machine has some of that time, ms: the same light must not count twice. */
+  async hasSomeOf({ machineId, startedAt, endedAt }: HeardSpellEntity): Promise<boolean> {
+    const overlaps = (row: HeardSpellEntity) =>
+      row.machineId === machineId && row.startedAt < endedAt && row.endedAt > startedAt;
+    if (this.waiting.some(overlaps)) return true;
+    const where = { machineId, startedAt: LessThan(endedAt), endedAt: MoreThan(startedAt) };
+    return (await this.asked((source) => source.manager.existsBy(HeardSpellEntity, where))) === true;
   }
 
   /** A spell with its curve; null where there is none of that id. */

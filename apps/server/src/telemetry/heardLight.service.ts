@@ -16,7 +16,7 @@ interface Waiting {
 @Injectable()
 export class HeardLightService {
   private waiting: Waiting[] = [];
-  private writtenAt = -Infinity;
+  private triedAt = -Infinity;
 
   constructor(private readonly queue: WriteQueue) {}
 
@@ -32,7 +32,12 @@ export class HeardLightService {
     const same = this.waiting.find((each) => each.machineId === machineId && each.hour === hour);
     if (same === undefined) this.waiting.push({ machineId, hour, seconds: lit });
     else same.seconds += lit;
-    if (Math.abs(now.getTime() - this.writtenAt) >= atMostEvery) await this.write(now);
+    await this.writeDue(now);
+  }
+
+  /** Writes what waits, if it is time: so that the last weld of a day does not wait for the first of the next. */
+  async writeDue(now: Date): Promise<void> {
+    if (Math.abs(now.getTime() - this.triedAt) >= atMostEvery) await this.write(now);
   }
 
   /** Writes what waits; it goes on waiting where it cannot be written. */
@@ -40,6 +45,7 @@ export class HeardLightService {
     if (this.waiting.length === 0) return;
     const waiting = this.waiting;
     this.waiting = [];
+    this.triedAt = now.getTime();
     try {
       await this.queue.run(async (manager) => {
         for (const { machineId, hour, seconds } of waiting) {
@@ -51,7 +57,6 @@ export class HeardLightService {
           });
         }
       });
-      this.writtenAt = now.getTime();
     } catch (fault) {
       this.waiting = [...waiting, ...this.waiting];
       throw fault;

@@ -26,15 +26,16 @@ export class LoggedLightService {
   /** @param isKept whether what the shop does not have yet is stored */
   async read(machineId: string, bytes: Buffer, query: LoggerQuery, isKept: boolean): Promise<LoggerRead> {
     if ((await this.machines.find(machineId)) === null) throw notFound('machine', machineId);
-    const { spells, ...table } = await readLogger(decodeText(bytes), query);
+    const { spells, ...table } = await readLogger(decodeText(bytes), query, this.clock.now());
     let isNew = 0;
     for (const spell of spells) {
       const row = spellRow(machineId, spell, 'csv');
-      if (!isKept) isNew += (await this.store.has(row.id)) ? 0 : 1;
-      else if ((await this.store.keep(row)) !== null) {
-        isNew += 1;
-        await this.hours.add(machineId, spell.figures.lit, new Date(spell.endedAt), this.clock.now());
-      }
+      // Heard already, or out of this file read by another clock.
+      if (await this.store.hasSomeOf(row)) continue;
+      isNew += 1;
+      if (!isKept) continue;
+      await this.store.keep(row);
+      await this.hours.add(machineId, spell.figures.lit, new Date(spell.endedAt), this.clock.now());
     }
     if (isKept) await this.hours.write(this.clock.now());
     return {

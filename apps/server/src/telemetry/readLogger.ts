@@ -38,7 +38,7 @@ const known = {
  *
  * @throws ProblemException for a file without the columns, or none that is a table
  */
-export async function readLogger(text: string, query: LoggerQuery): Promise<LoggerTable> {
+export async function readLogger(text: string, query: LoggerQuery, now: Date): Promise<LoggerTable> {
   const lines = linesOf(text);
   const columns = (await nextLine(lines)).map((name) => name.trim());
   const place = {
@@ -56,7 +56,7 @@ export async function readLogger(text: string, query: LoggerQuery): Promise<Logg
   for await (const cells of lines) {
     rows += 1;
     if (rows % atOnce === 0) await setImmediate();
-    const row = rowOf(cells, place, query);
+    const row = rowOf(cells, place, query, now);
     if (typeof row === 'string') {
       unread += 1;
       if (firstUnread === '') firstUnread = `row ${rows}: ${row}`;
@@ -106,10 +106,12 @@ function rowOf(
   cells: readonly string[],
   place: { readonly time: number; readonly light: number; readonly power: number },
   { from, aheadS }: LoggerQuery,
+  now: Date,
 ): Row | string {
   const time = cells[place.time] ?? '';
   const at = momentOf(time);
   if (at === null) return `“${time}” is no time; allowed is 2026-11-24 09:30:00, or seconds since 1970`;
+  if (at - 1000 * aheadS > now.getTime()) return `“${time}” lies ahead: say by how much its clock is ahead`;
   const light = numberOf(cells[place.light] ?? '');
   if (light === null) return `“${cells[place.light] ?? ''}” is no number for the light`;
   const power = place.power < 0 ? null : numberOf(cells[place.power] ?? '');

@@ -127,6 +127,7 @@ export class TelemetryService implements OnApplicationBootstrap, OnModuleDestroy
     for (const each of this.listened.values())
       for (const spell of each.ear.endSilent(now)) await this.keep(each, spell);
     await this.store.writeWaiting();
+    await this.hours.writeDue(this.clock.now()).catch((fault: unknown) => this.told(fault));
   }
 
   /** A machine that goes out of use is not listened to any more, and one that comes back is. */

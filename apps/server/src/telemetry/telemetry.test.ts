@@ -388,6 +388,15 @@ describe('a data logger’s file', () => {
     expect((await put('stored', file(), { from: 2.5 }).expect(200)).body).toMatchObject({ isNew: 0 });
   });
 
+  it('adds nothing where the same light is there by another clock, and reads nothing that lies ahead', async () => {
+    const shifted = await put('stored', file(), { from: 2.5, aheadS: 4 }).expect(200);
+    expect(shifted.body).toMatchObject({ spells: 1, isNew: 0 });
+    const years = file().replaceAll('2026-09', '2036-09');
+    const { body } = (await put('preview', years, { from: 2.5 }).expect(200)) as { body: LoggerRead };
+    expect(body).toMatchObject({ spells: 0, unread: 60 });
+    expect(body.firstUnread).toContain('lies ahead');
+  });
+
   it('makes what goes by light due sooner', async () => {
     const share = async () => {
       const all = await get<MachineUpkeep[]>('upkeep');
