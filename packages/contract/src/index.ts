@@ -646,3 +646,4 @@ export {
   type LoggerQuery,
   type LoggerRead,
 } from './telemetry/loggerFile.js';
+export { meanPowerW } from './joint/rules/meanPowerW.js';

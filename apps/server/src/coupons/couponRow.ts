@@ -1,4 +1,4 @@
-import { observedKeys, realTravelMmS, type Coupon, type CouponDraft } from '@lone-heron/contract';
+import { observedKeys, realTravelMmS, type Coupon, type CouponDraft, meanPowerW } from '@lone-heron/contract';
 import type { CouponEntity, Observed } from './coupon.entity.js';
 
 /** Columns that a draft is put together of; the others say once more what is in them. */
@@ -31,7 +31,7 @@ export function rowFromDraft(draft: CouponDraft) {
     thicknessMm: joint.firstThicknessMm,
     powerW: setting.powerW,
     travelMmS: realTravelMmS(draft),
-    meanPowerW: (setting.powerW * setting.dutyPercent) / 100,
+    meanPowerW: meanPowerW(setting),
     gas: setting.gas,
     gunAngleDeg: draft.gunAngleDeg ?? null,
     hasSlip: draft.slip !== undefined,

@@ -8,6 +8,7 @@ import {
   type JobDraft,
   type JobSeam,
   type WeldAnswer,
+  meanPowerW,
 } from '@lone-heron/contract';
 import { format } from 'date-fns';
 import sharp from 'sharp';
@@ -170,7 +171,7 @@ async function weldSeams(manager: EntityManager, welding: Welding): Promise<numb
         ...{ id: uuid({ msecs: at }), jobId: id, machineId: draft.machineId, mark, seam, outcome },
         ...{ isRepair: false, lightOnS, handsS, dialled: content.setting, isOtherwise: false },
         ...{ gunAngleDeg: content.gunAngleDeg, metal: weld.joint.metal, gas: content.setting.gas },
-        meanPowerW: (content.setting.powerW * content.setting.dutyPercent) / 100,
+        meanPowerW: meanPowerW(content.setting),
         card: card === null || standing !== 'proven' ? null : { cardId: card.id, version: card.version },
         ...{ photoIds: [], remark: outcome === 'slipped' ? 'lifted off' : '' },
         windowId: windows.find(({ fittedAt }) => fittedAt <= weldedAt)?.id ?? windows.at(-1)?.id ?? null,

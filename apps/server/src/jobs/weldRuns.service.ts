@@ -9,6 +9,7 @@ import {
   type RunTime,
   type WeldRun,
   type WeldRunDraft,
+  meanPowerW,
 } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { DataSource, IsNull, Not, type EntityManager } from 'typeorm';
@@ -65,7 +66,7 @@ export class WeldRunsService {
         const { dialled } = draft;
         await manager.insert(WeldRunEntity, {
           ...{ ...draft, id, metal: weld.joint.metal, gas: dialled?.gas ?? null },
-          meanPowerW: dialled === null ? null : (dialled.powerW * dialled.dutyPercent) / 100,
+          meanPowerW: dialled === null ? null : meanPowerW(dialled),
           windowId: await this.windowOf(manager, draft),
           ...{ personId: by.id, recordedAt: at, withdrawnAt: null },
           heard: draft.heard ?? null,

@@ -41,7 +41,7 @@ export default function LiveStrip() {
 }
 
 function Line({ live, machine, line }: { live: LiveMachine; machine: Machine; line: LiveLine }) {
-  if (live.alarm !== null)
+  if (live.alarm !== null && line.words === live.alarm.said)
     return (
       <Link className="touch inline-flex items-center text-error" to={wrongAddress(machine.id, live.alarm)}>
         {machine.name}: {line.words}. What to do

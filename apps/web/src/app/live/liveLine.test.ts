@@ -31,6 +31,18 @@ describe('a machine in a line', () => {
     ['armed', { values: values(1) }, 'armed, no light, gas off, coolant 24.3 °C', 'quiet'],
     ['welding', { lit: { since: ago(3), litS: 3 }, values: [] }, 'light on 3 s', 'lit'],
     ['silent', { heardAt: ago(300), lit: { since: ago(300), litS: 3 } }, 'last heard 5 min ago', 'quiet'],
+    [
+      'switched off with an alarm',
+      { heardAt: ago(7200), alarm: { code: 31, said: 'no gas', means: [], since: ago(7300) } },
+      'last heard 2 h ago, with an alarm then: no gas',
+      'quiet',
+    ],
+    [
+      'with one topic that fell silent',
+      { values: [{ key: 'coolant', value: 24, at: ago(600) }] },
+      'no light',
+      'quiet',
+    ],
     ['never heard', { heardAt: null }, 'not heard yet', 'quiet'],
     ['away', { away: 'the broker is away' }, 'not heard: look at its connection', 'trouble'],
     [

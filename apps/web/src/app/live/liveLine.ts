@@ -1,4 +1,5 @@
 import type { LiveMachine } from '@lone-heron/contract';
+import type { LinkKey } from '@lone-heron/core';
 import { figure } from '../../shared/figures/figures.js';
 import { spokenFlow } from '../../shared/figures/spoken.js';
 import { spokenTemperature } from '../../shared/figures/spokenStates.js';
@@ -17,14 +18,20 @@ const lost = 30;
 /** A machine as it was last heard, in a line: light, gas, coolant; an alarm, or silence, before all. */
 export function liveLine(live: LiveMachine, now: Date): LiveLine {
   const { alarm, away, heardAt, lit } = live;
-  if (alarm !== null) return { words: alarm.said, mood: 'trouble' };
+  const age = heardAt === null ? Infinity : secondsSince(heardAt, now);
+  if (alarm !== null && age <= lost) return { words: alarm.said, mood: 'trouble' };
   if (away !== '') return { words: 'not heard: look at its connection', mood: 'trouble' };
   if (heardAt === null) return { words: 'not heard yet', mood: 'quiet' };
-  const age = secondsSince(heardAt, now);
-  if (age > lost) return { words: `last heard ${ageWords(age)}`, mood: 'quiet' };
-  const isArmed = heardValue(live, 'emissionReady', now)?.value === 1;
-  const flow = heardValue(live, 'gasFlow', now);
-  const coolant = heardValue(live, 'coolant', now);
+  // Switched off, it may have been mended since: what it said last is told with its age.
+  const had = alarm === null ? '' : `, with an alarm then: ${alarm.said}`;
+  if (age > lost) return { words: `last heard ${ageWords(age)}${had}`, mood: 'quiet' };
+  const fresh = (key: LinkKey) => {
+    const heard = heardValue(live, key, now);
+    return heard === null || heard.age > lost ? null : heard;
+  };
+  const isArmed = fresh('emissionReady')?.value === 1;
+  const flow = fresh('gasFlow');
+  const coolant = fresh('coolant');
   return {
     words: [
       lit === null ? (isArmed ? 'armed, no light' : 'no light') : `light on ${figure(lit.litS, 0)} s`,

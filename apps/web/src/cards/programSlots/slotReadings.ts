@@ -20,13 +20,14 @@ export interface SlotReading {
 type StoredKnob = Exclude<PanelRow['knob'], 'travel'>;
 
 /** What each knob is called where it is written down, and what its unit is in SI. */
-const written: Readonly<Record<StoredKnob, { readonly name: keyof SlotShown; readonly si: number }>> = {
-  power: { name: 'powerW', si: 1 },
-  duty: { name: 'dutyPercent', si: 0.01 },
-  wobbleWidth: { name: 'wobbleWidthMm', si: 0.001 },
-  wobbleRate: { name: 'wobbleRateHz', si: 1 },
-  wireSpeed: { name: 'wireSpeedMmS', si: 0.001 },
-};
+export const written: Readonly<Record<StoredKnob, { readonly name: keyof SlotShown; readonly si: number }>> =
+  {
+    power: { name: 'powerW', si: 1 },
+    duty: { name: 'dutyPercent', si: 0.01 },
+    wobbleWidth: { name: 'wobbleWidthMm', si: 0.001 },
+    wobbleRate: { name: 'wobbleRateHz', si: 1 },
+    wireSpeed: { name: 'wireSpeedMmS', si: 0.001 },
+  };
 
 /** The knobs of a setting that a program of this machine holds, in the panel's order. */
 export function slotRows(

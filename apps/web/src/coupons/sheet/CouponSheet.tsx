@@ -1,4 +1,4 @@
-import type { Coupon, Machine, Person } from '@lone-heron/contract';
+import { meanPowerW, type Coupon, type Machine, type Person } from '@lone-heron/contract';
 import { ArrowUpNarrowWide, Pencil, StickyNote, Trash2, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -77,11 +77,7 @@ function Sheet({ coupon, machine, machines, people }: SheetProps) {
           <Headline coupon={coupon} machine={machine} />
           <CouponFacts coupon={coupon} machine={machine} people={people} />
           {coupon.heard !== undefined && (
-            <HeardOfWeld
-              recordId={coupon.id}
-              heard={coupon.heard}
-              dialledW={(coupon.setting.powerW * coupon.setting.dutyPercent) / 100}
-            />
+            <HeardOfWeld recordId={coupon.id} heard={coupon.heard} dialledW={meanPowerW(coupon.setting)} />
           )}
           <PhotoWall couponId={coupon.id} isOut={isOut} />
           <EarlierEntries coupon={coupon} people={people} />

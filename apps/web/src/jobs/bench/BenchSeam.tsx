@@ -6,6 +6,7 @@ import {
   type JobSeam,
   type Setting,
   type WeldRunDraft,
+  meanPowerW,
 } from '@lone-heron/contract';
 import { useState } from 'react';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
@@ -126,6 +127,6 @@ interface GoLightProps {
 function GoLight({ job, clock, heard, setting, since, onHear }: GoLightProps) {
   const { machineId } = job.draft;
   const isOpen = !clock.isRunning;
-  const dialledW = setting === null ? null : (setting.powerW * setting.dutyPercent) / 100;
+  const dialledW = setting === null ? null : meanPowerW(setting);
   return <HeardLight {...{ machineId, heard, dialledW, since, isOpen, onHear }} />;
 }

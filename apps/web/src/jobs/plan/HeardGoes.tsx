@@ -1,4 +1,4 @@
-import type { Job, WeldRun } from '@lone-heron/contract';
+import { meanPowerW, type Job, type WeldRun } from '@lone-heron/contract';
 import { TriangleAlert } from 'lucide-react';
 import { useState } from 'react';
 import { figure } from '../../shared/figures/figures.js';
@@ -39,16 +39,13 @@ function Go({ go }: { go: WeldRun }) {
       >
         {isOff(go) && <TriangleAlert className="size-5 shrink-0 text-error" aria-hidden="true" />}
         {mark}, seam {seam}: light on {figure(heard.litS, 1)} s
-        {heard.powerW !== null && `, ${figure(heard.powerW, 0)} W of ${figure(dialledW(dialled), 0)} W`}
+        {heard.powerW !== null && `, ${figure(heard.powerW, 0)} W of ${figure(meanPowerW(dialled), 0)} W`}
       </button>
-      {isOpen && <HeardOfWeld recordId={id} heard={heard} dialledW={dialledW(dialled)} />}
+      {isOpen && <HeardOfWeld recordId={id} heard={heard} dialledW={meanPowerW(dialled)} />}
     </li>
   );
 }
 
 function isOff({ heard, dialled }: WeldRun): boolean {
-  return heard?.powerW != null && dialled !== null && isOtherPower(heard.powerW, dialledW(dialled));
+  return heard?.powerW != null && dialled !== null && isOtherPower(heard.powerW, meanPowerW(dialled));
 }
-
-const dialledW = ({ powerW, dutyPercent }: NonNullable<WeldRun['dialled']>): number =>
-  (powerW * dutyPercent) / 100;

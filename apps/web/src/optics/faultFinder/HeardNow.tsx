@@ -3,7 +3,7 @@ import { linkPoints, type LinkKey, type Seen } from '@lone-heron/core';
 import { TriangleAlert } from 'lucide-react';
 import { shopNow } from '../../shared/clock/shopClock.js';
 import { pointInWords } from '../../shared/link/pointInWords.js';
-import { ageWords, heardValue } from '../../shared/live/heardInWords.js';
+import { ageWords, heardValue, secondsSince } from '../../shared/live/heardInWords.js';
 import { useLiveMachine } from '../../shared/live/useLiveMachine.js';
 
 interface HeardNowProps {
@@ -45,7 +45,7 @@ export function HeardNow({ machineId, seen, onSee }: HeardNowProps) {
 }
 
 function Alarm({
-  alarm: { code, said, means },
+  alarm: { code, said, means, since },
   seen,
   onSee,
 }: {
@@ -58,6 +58,9 @@ function Alarm({
     <div className="flex flex-wrap items-center gap-3">
       <p className="flex grow items-center gap-2 text-lg font-semibold">
         <TriangleAlert className="size-5 shrink-0" aria-hidden="true" /> Alarm {code}: {said}
+        <span className="text-base font-normal text-soft">
+          came {ageWords(secondsSince(since, shopNow()))}
+        </span>
       </p>
       {open.length > 0 && (
         <button

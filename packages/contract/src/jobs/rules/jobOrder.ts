@@ -1,3 +1,4 @@
+import { meanPowerW } from '../../joint/rules/meanPowerW.js';
 import {
   diffusivity,
   joule,
@@ -121,7 +122,7 @@ function rested(
 
 /** Mean power of a setting over the most that its machine gives. */
 function shareOfMost({ content: { setting }, job }: WeldAnswer): number {
-  return (setting.powerW * setting.dutyPercent) / 100 / job.machine.power.most;
+  return meanPowerW(setting) / job.machine.power.most;
 }
 
 type Between = (from: JobWeld, to: JobWeld) => readonly OrderChange[];

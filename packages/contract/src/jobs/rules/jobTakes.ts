@@ -1,3 +1,4 @@
+import { meanPowerW } from '../../joint/rules/meanPowerW.js';
 import {
   eightyPercent,
   fillerTable,
@@ -135,7 +136,7 @@ function weldTakes(
   const seams = seamsInPiece(weld, job.parts);
   const { setting, gunAngleDeg } = content;
   const { passes } = forecast.pass;
-  const meanPower = watt((setting.powerW * setting.dutyPercent) / 100);
+  const meanPower = watt(meanPowerW(setting));
   const lengthMm = weldedMm(weld) * seams * passes;
   const dose = windowDose({
     ...{ metal, lightOn: second(1), meanPower, gunAngle: degree(gunAngleDeg), zincCoat: 0 },

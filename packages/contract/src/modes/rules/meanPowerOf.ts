@@ -1,3 +1,4 @@
+import { meanPowerW } from '../../joint/rules/meanPowerW.js';
 import { fitLampEnergy, pulseEnergy } from '@lone-heron/core';
 import type { MachineProfile } from '../../machines/machine.js';
 import type { ModeSetting } from '../modeSetting.js';
@@ -6,7 +7,7 @@ import { lampSettingOf } from './modeJobs.js';
 
 /** Mean power in W while a setting's light is on; null of pulses whose energy nobody knows. */
 export function meanPowerOf(setting: ModeSetting, profile: MachineProfile): number | null {
-  if (setting.mode === 'clean' || setting.mode === 'cut') return (setting.powerW * setting.dutyPercent) / 100;
+  if (setting.mode === 'clean' || setting.mode === 'cut') return meanPowerW(setting);
   const head = lampHeadOf(profile);
   const table = head === null ? null : fitLampEnergy(head.points);
   return table === null ? null : pulseEnergy(table, lampSettingOf(setting)) * setting.rateHz;

@@ -4,6 +4,7 @@ import {
   type HouseContent,
   type Machine,
   type WindowStudy,
+  meanPowerW,
 } from '@lone-heron/contract';
 import { chanceToLast } from '@lone-heron/core';
 import { useState } from 'react';
@@ -51,7 +52,7 @@ export function WillItLast({ study, machines }: WillItLastProps) {
     if (found === undefined) return;
     const { setting, joint } = found;
     setMetal(joint.metal);
-    typed.type('power', figure((setting.powerW * setting.dutyPercent) / 100, 0));
+    typed.type('power', figure(meanPowerW(setting), 0));
   };
   const wear = typed.values === null ? null : wearOf(typed.values, metal, houseContent(house).glassWeights);
   const { life } = study;

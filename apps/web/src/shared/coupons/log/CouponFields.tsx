@@ -5,6 +5,7 @@ import {
   type HeardLight as Heard,
   type SeenAt,
   type Setting,
+  meanPowerW,
 } from '@lone-heron/contract';
 import { faceSigns, seamColours, weldingSigns, type SeamColour } from '@lone-heron/core';
 import { TypedField } from '../../form/TypedField.js';
@@ -38,7 +39,7 @@ interface CouponFieldsProps {
 export function CouponFields({
   entry,
   machineId,
-  setting: { powerW, dutyPercent },
+  setting,
   isJustWelded,
   lookedAt,
   onType,
@@ -50,7 +51,7 @@ export function CouponFields({
       <HeardLight
         machineId={machineId}
         heard={entry.heard}
-        dialledW={(powerW * dutyPercent) / 100}
+        dialledW={meanPowerW(setting)}
         isOpen={isJustWelded && entry.lightOn.trim() === '' && entry.watchStartedAt === null}
         onHear={(heard) => onType(heardChange(entry, heard))}
       />
