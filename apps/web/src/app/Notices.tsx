@@ -1,11 +1,13 @@
 import { ClockDiffers } from './ClockDiffers.js';
 import { KeepingTold } from './KeepingTold.js';
+import { LiveStrip } from './live/LiveStrip.js';
 import { ServerAway } from './ServerAway.js';
 
-/** What stands above every page while something is not as it should be. */
+/** What stands above every page: what the machines say, and what is not as it should be. */
 export default function Notices() {
   return (
     <>
+      <LiveStrip />
       <ServerAway />
       <ClockDiffers />
       <KeepingTold />

@@ -11,7 +11,6 @@ import { Waterline } from './Waterline.js';
 
 /** Fetched after the page. */
 const Notices = lazy(() => import('./Notices.js'));
-const LiveStrip = lazy(() => import('./live/LiveStrip.js'));
 
 /** The frame of every screen: the waterline, and the station below it. */
 export function Shell() {
@@ -27,7 +26,6 @@ export function Shell() {
       </a>
       <Waterline />
       <Suspense fallback={null}>
-        <LiveStrip />
         <Notices />
       </Suspense>
       <main id="station" tabIndex={-1} className="grow outline-none">

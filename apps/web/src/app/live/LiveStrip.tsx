@@ -14,7 +14,7 @@ const looks: Readonly<Record<LiveLine['mood'], string>> = {
 };
 
 /** What the machines say now, under the waterline: quiet while all is well, and nothing where none is listened to. */
-export default function LiveStrip() {
+export function LiveStrip() {
   const live = useLiveMachines();
   const { data: machines = [] } = useMachinesQuery(undefined);
   const now = shopNow();
