@@ -1,5 +1,6 @@
 import { mendEnds, type MendedEnds, type SeamEndsSetting, type WeldHeatInput } from '@lone-heron/core';
 import { answerWork } from '../../shared/worker/answerWork.js';
+import { stoppedFault } from '../../shared/worker/askWorker.js';
 
 /** A seam and what the gun does at its ends. */
 export interface EndsTask {
@@ -12,5 +13,5 @@ answerWork(({ input, setting }: EndsTask, sayDone): MendedEnds | { fault: string
     sayDone(done);
     return true;
   });
-  return ends ?? { fault: 'Stopped.' };
+  return ends ?? { fault: stoppedFault };
 });

@@ -1,5 +1,6 @@
 import { partHeat, type PartHeat, type PartOrder } from '@lone-heron/core';
 import { answerWork } from '../../shared/worker/answerWork.js';
+import { stoppedFault } from '../../shared/worker/askWorker.js';
 import type { PartHeatTask } from './partHeatTask.js';
 
 /** The part in its own order, and with the coolest place always next. */
@@ -16,5 +17,5 @@ answerWork(({ input, marks }: PartHeatTask, sayDone): PartHeatAnswer | { fault: 
     });
   const asItStands = follow({ kind: 'given', marks }, 0);
   const coolest = follow({ kind: 'coolest' }, 0.5);
-  return asItStands === null || coolest === null ? { fault: 'Stopped.' } : { asItStands, coolest };
+  return asItStands === null || coolest === null ? { fault: stoppedFault } : { asItStands, coolest };
 });

@@ -10,6 +10,7 @@ import {
   type PartWayId,
 } from '@lone-heron/core';
 import { answerWork } from '../../shared/worker/answerWork.js';
+import { stoppedFault } from '../../shared/worker/askWorker.js';
 import type { PartWarpTask } from './partWarpTask.js';
 
 /** A way of welding the part, and how it comes out of it. */
@@ -31,7 +32,7 @@ answerWork(({ heat, warp, marks }: PartWarpTask, sayDone): PartWarpAnswer | { fa
       sayDone((heatShare * (at + done)) / 4);
       return true;
     });
-    if (followed === null) throw new Error('Stopped.');
+    if (followed === null) throw new Error(stoppedFault);
     return followed;
   };
   const heats: OrderHeats = {

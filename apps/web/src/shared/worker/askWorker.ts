@@ -9,6 +9,9 @@ export interface WorkProgress {
   readonly done: number;
 }
 
+/** What work says of itself that somebody stopped. */
+export const stoppedFault = 'Stopped.';
+
 /**
  * Asks a worker one thing, so that the screen stays alive meanwhile; it ends with the answer or when stopped.
  *
@@ -21,7 +24,7 @@ export function askWorker<Answer extends object>(
 ): RunningWork<Answer> {
   let cancel = () => {};
   const answer = new Promise<Answer | { readonly fault: string }>((resolve) => {
-    cancel = () => resolve({ fault: 'Stopped.' });
+    cancel = () => resolve({ fault: stoppedFault });
     worker.onmessage = ({ data }: MessageEvent<Answer | WorkProgress>) => {
       if ('done' in data) onProgress(data.done);
       else resolve(data);

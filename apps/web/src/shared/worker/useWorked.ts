@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useSettled } from '../form/useSettled.js';
-import { askWorker } from './askWorker.js';
+import { askWorker, stoppedFault } from './askWorker.js';
 
 /** What a worker answered, and to what. */
 export interface ShownWork<Task, Answer> {
@@ -37,7 +37,11 @@ export function useWorked<Task extends object, Answer extends object>(
   const [done, setDone] = useState(0);
   const [attempt, setAttempt] = useState(0);
   const cancel = useRef(() => {});
+  /** The task that was stopped, perhaps before it stood still: it must not begin then. */
+  const stopped = useRef<string | null>(null);
   useEffect(() => {
+    if (stopped.current === settled) return undefined;
+    stopped.current = null;
     const asked = JSON.parse(settled) as Task | null;
     if (asked === null) return undefined;
     let isOld = false;
@@ -46,7 +50,7 @@ export function useWorked<Task extends object, Answer extends object>(
     });
     cancel.current = running.cancel;
     void running.answer.then((answer) => {
-      if (isOld) return;
+      if (isOld || stopped.current !== null) return;
       if (!('fault' in answer)) setShown({ task: asked, answer });
       setEnded({ said: settled, fault: 'fault' in answer ? answer.fault : null });
       setDone(0);
@@ -56,8 +60,14 @@ export function useWorked<Task extends object, Answer extends object>(
       running.cancel();
     };
   }, [settled, attempt, start]);
-  const stop = useCallback(() => cancel.current(), []);
+  const stop = useCallback(() => {
+    stopped.current = said;
+    cancel.current();
+    setEnded({ said, fault: stoppedFault });
+    setDone(0);
+  }, [said]);
   const again = useCallback(() => {
+    stopped.current = null;
     setEnded(null);
     setAttempt((before) => before + 1);
   }, []);
