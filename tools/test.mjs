@@ -1,7 +1,8 @@
 /**
- * Everything that is checked: types, lint, formatting, layers, unused code, the tests of every workspace, and the
- * browser tests on the built application. Closes with "N passed, N failed" on a line of its own.
+ * Everything that is checked: types, lint, formatting, layers, unused code, the tests of every workspace, those of the server
+ * on PostgreSQL too where it is installed, and the browser tests on the built application. Closes with "N passed, N failed" on a line of its own.
  */
+import { forTests, postgresPrograms, startPostgres } from './postgres.mjs';
 import { bin } from './root.mjs';
 import { check, checkTwoAtATime, close, jest } from './test/tally.mjs';
 import { types } from './test/types.mjs';
@@ -37,12 +38,34 @@ jest('tests of the core, with their coverage', [
 // Of several projects at once none sets the time a test may take: a server's cold start needs
 // more than the usual 5 s, and on a machine that others use far more.
 jest('tests of the other workspaces', ['--projects', ...workspaces, twoWorkers, '--testTimeout=60000']);
+await testsOnPostgres();
 check('build', process.execPath, ['tools/build.mjs']);
 check('golden answers', process.execPath, ['tools/verify.mjs']);
 // A browser waits as long as it works: a third file fills two cores.
 jest('browser tests', ['--projects', 'e2e', '--maxWorkers=3']);
 
 close();
+
+/** The server's tests once more, over databases of a server that is gone with them. */
+async function testsOnPostgres() {
+  if (postgresPrograms() === null) {
+    console.log('PostgreSQL is not installed: the server’s tests ran on files alone');
+    return;
+  }
+  const server = await startPostgres(forTests);
+  process.env.HERON_TEST_POSTGRES = server.url;
+  try {
+    jest('tests of the server on PostgreSQL', [
+      '-c',
+      'apps/server/jest.postgres.config.cjs',
+      twoWorkers,
+      '--testTimeout=60000',
+    ]);
+  } finally {
+    delete process.env.HERON_TEST_POSTGRES;
+    server.stop();
+  }
+}
 
 function lint(...folders) {
   const cache = ['--cache', '--cache-location', `.cache/eslint/${folders[0].replaceAll('/', '-')}`];

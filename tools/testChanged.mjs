@@ -87,6 +87,7 @@ if (browserTests.length > 0)
   ]);
 leftOut.push(
   browserTests.length > 0 ? 'the other browser tests' : 'the browser tests',
+  'the server’s tests on PostgreSQL',
   'golden answers, coverage',
 );
 console.log(`\nLeft out, for ./heron test: ${leftOut.join('; ')}.`);

@@ -2,7 +2,6 @@ import { Module, RequestMethod, type DynamicModule } from '@nestjs/common';
 import { ServeStaticModule } from '@nestjs/serve-static';
 import type { ServerResponse } from 'node:http';
 import { LoggerModule } from 'nestjs-pino';
-import { dirname, join } from 'node:path';
 import type { Logger as PinoLogger } from 'pino';
 import { AccessModule } from './access/access.module.js';
 import { ChangesModule } from './changes/changes.module.js';
@@ -26,6 +25,7 @@ import { TrialsModule } from './trials/trials.module.js';
 import { LightModule } from './light/light.module.js';
 import { MachinesModule } from './machines/machines.module.js';
 import { WindowsModule } from './windows/windows.module.js';
+import { NewsModule } from './news/news.module.js';
 import { NetworkModule } from './network/network.module.js';
 import { thisMachineAlone, type ReachedBy } from './network/reachedBy.js';
 import { PeopleModule } from './people/people.module.js';
@@ -37,6 +37,7 @@ import { ReadinessModule } from './readiness/readiness.module.js';
 import { RecordsModule } from './records/records.module.js';
 import { SafetyModule } from './safety/safety.module.js';
 import { StockModule } from './stock/stock.module.js';
+import type { ShopPlace } from './storage/ShopPlace.js';
 import { StorageModule } from './storage/storage.module.js';
 import { SupplyModule } from './supply/supply.module.js';
 import { TelemetryModule } from './telemetry/telemetry.module.js';
@@ -52,8 +53,8 @@ const everyRoute = [{ path: '{*path}', method: RequestMethod.ALL }];
 
 /** What the server is made over. */
 export interface AppPlan {
-  /** SQLite file, made where it is missing; photos lie in a folder beside it. */
-  readonly databaseFile: string;
+  /** Where the shop is kept; made where it is missing. */
+  readonly place: ShopPlace;
   /** Built interface, or null for the API alone. */
   readonly webFolder: string | null;
   /** Served to the local network, where reading too is for signed-in people. */
@@ -82,7 +83,7 @@ export interface AppPlan {
 @Module({})
 export class AppModule {
   static over(plan: AppPlan): DynamicModule {
-    const { databaseFile, webFolder, isOnNetwork, log } = plan;
+    const { place, webFolder, isOnNetwork, log } = plan;
     const {
       isInThreads = false,
       reached = thisMachineAlone,
@@ -98,7 +99,8 @@ export class AppModule {
           ? []
           : [LoggerModule.forRoot({ pinoHttp: { logger: log }, useExisting: true, forRoutes: everyRoute })]),
         TimeModule,
-        StorageModule.forFile(databaseFile, isInThreads),
+        StorageModule.of(place, isInThreads),
+        NewsModule,
         ChangesModule,
         KitModule,
         AccessModule.with(isOnNetwork),
@@ -108,14 +110,14 @@ export class AppModule {
         PeopleModule,
         WindowsModule,
         CouponsModule,
-        PhotosModule.inFolder(join(dirname(databaseFile), 'photos')),
+        PhotosModule.inFolder(place.photos),
         InspectionModule,
         CardsModule,
-        FileWorkModule.over(databaseFile, isInThreads),
+        FileWorkModule.over(place, isInThreads),
         ProceduresModule,
         ProgramSlotsModule,
         LinksModule,
-        TelemetryModule.inFile(join(dirname(databaseFile), 'telemetry.sqlite'), telemetry),
+        TelemetryModule.of(place, telemetry),
         JobsModule,
         LaddersModule,
         TrialsModule,
@@ -130,7 +132,7 @@ export class AppModule {
         SafetyModule,
         TrainingModule,
         HouseModule,
-        BackupsModule.of({ databaseFile, work: backups, second, reopen }),
+        BackupsModule.of({ place, work: backups, second, reopen }),
         HealthModule,
         LastModule,
       ],

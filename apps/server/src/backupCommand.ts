@@ -9,38 +9,45 @@ import { v7 as uuid } from 'uuid';
 import { ageEnding, openSealed, readPassphrase, sealOf, writeSealed } from './backups/ageFile.js';
 import { checkBackup } from './backups/checkBackup.js';
 import { contentsInWords } from './backups/contentsInWords.js';
-import { fileStamp } from './backups/fileStamp.js';
+import { fileStamp } from './time/fileStamp.js';
 import { restoreBackup } from './backups/restoreBackup.js';
+import { restoreToServer } from './backups/restoreToServer.js';
 import { writeBackup, type BackupOrder } from './backups/writeBackup.js';
 import { openDataFolder } from './start/dataFolder.js';
-import { readSettings } from './start/settings.js';
+import { placeOf, readSettings } from './start/settings.js';
+import { shownAddress } from './storage/postgres.js';
+import { databaseFileIn, type ShopPlace } from './storage/ShopPlace.js';
 import { StartFault } from './start/StartFault.js';
 import { endInWords } from './start/endInWords.js';
 
 /** ./heron backup [FILE] and ./heron restore FILE [--yes]. */
 async function run([command, ...rest]: readonly string[]): Promise<void> {
   process.umask(0o077);
-  const { dataFolder, passphraseFile } = readSettings(process.env);
+  const settings = readSettings(process.env);
+  const { passphraseFile } = settings;
   const [file] = rest.filter((word) => !word.startsWith('--'));
-  if (command === 'backup') return backup(dataFolder, file, passphraseFile);
+  if (command === 'backup') return backup(placeOf(settings), file, passphraseFile);
   if (command !== 'restore' || file === undefined)
     throw new StartFault('restore takes the file of a backup.');
-  return opened(resolve(file), passphraseFile, (plain) => restore(dataFolder, plain, rest.includes('--yes')));
+  return opened(resolve(file), passphraseFile, (plain) =>
+    restore(placeOf(settings), plain, rest.includes('--yes')),
+  );
 }
 
 async function backup(
-  dataFolder: string,
+  place: ShopPlace,
   file: string | undefined,
   passphraseFile: string | null,
 ): Promise<void> {
-  const databaseFile = join(dataFolder, 'heron.sqlite');
-  if (!existsSync(databaseFile)) throw new StartFault(`There is no shop in ${dataFolder} to back up.`);
+  const { folder } = place;
+  if (place.url === null && !existsSync(databaseFileIn(folder)))
+    throw new StartFault(`There is no shop in ${folder} to back up.`);
   const now = new Date();
-  const usual = join(dataFolder, 'backups', `heron-${fileStamp(now)}.zip`);
+  const usual = join(folder, 'backups', `heron-${fileStamp(now)}.zip`);
   const target = file === undefined ? usual : resolve(file);
   if (existsSync(target)) throw new StartFault(`${target} is there already; nothing is overwritten.`);
   const photosLie = file === undefined ? 'beside' : 'within';
-  const order = { id: uuid(), databaseFile, target, now, photosLie } as const;
+  const order = { id: uuid(), place, target, now, photosLie } as const;
   const contents = target.endsWith(ageEnding)
     ? await sealed(order, passphraseFrom(passphraseFile, target))
     : await writeBackup(order);
@@ -91,25 +98,33 @@ async function opened(
   });
 }
 
-async function restore(dataFolder: string, file: string, isSure: boolean): Promise<void> {
+async function restore(place: ShopPlace, file: string, isSure: boolean): Promise<void> {
   if (!existsSync(file)) throw new StartFault(`There is no file ${file}.`);
   const contents = await checkBackup(file);
   console.log(`Made ${contents.madeAt}. It holds ${contentsInWords(contents)}, and is whole.`);
-  if (!isSure && !(await isAgreed(dataFolder))) {
+  if (!isSure && !(await isAgreed(shown(place)))) {
     console.log('Nothing was changed.');
     return;
   }
-  openDataFolder(dataFolder);
-  const aside = await restoreBackup(file, dataFolder, new Date());
-  console.log(`Restored into ${dataFolder}.`);
+  openDataFolder(place.folder);
+  const aside = await put(file, place);
+  console.log(`Restored into ${shown(place)}.`);
   if (aside !== null) console.log(`What was there before is kept in ${aside}.`);
 }
 
-async function isAgreed(dataFolder: string): Promise<boolean> {
+const shown = ({ folder, url }: ShopPlace): string => (url === null ? folder : shownAddress(url));
+
+function put(file: string, place: ShopPlace): Promise<string | null> {
+  const { folder, url } = place;
+  const now = new Date();
+  return url === null ? restoreBackup(file, folder, now) : restoreToServer(file, { ...place, url }, now);
+}
+
+async function isAgreed(where: string): Promise<boolean> {
   const ask = createInterface({ input: process.stdin, output: process.stdout });
   // Where nobody can type, the input ends without an answer, which is no yes.
   const noAnswer = once(ask, 'close').then(() => '');
-  const question = `Put it in the place of what ${dataFolder} holds? Type yes: `;
+  const question = `Put it in the place of what ${where} holds? Type yes: `;
   const answer = await Promise.race([ask.question(question), noAnswer]);
   ask.close();
   return answer.trim().toLowerCase() === 'yes';

@@ -2,17 +2,17 @@ import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { checkShop } from './backups/checkShop.js';
-import { readSettings } from './start/settings.js';
+import { placeOf, readSettings } from './start/settings.js';
 import { endInWords } from './start/endInWords.js';
 
 /** ./heron check: everything of a shop is looked through; ends with 1 where something is not well. */
 async function run(): Promise<void> {
   process.umask(0o077);
-  const { dataFolder } = readSettings(process.env);
+  const place = placeOf(readSettings(process.env));
   const scratch = await mkdtemp(join(tmpdir(), 'heron-check-'));
   let bad = 0;
   try {
-    for await (const { of, isWell, words } of checkShop(dataFolder, scratch, new Date())) {
+    for await (const { of, isWell, words } of checkShop(place, scratch, new Date())) {
       console.log(`${isWell ? 'well ' : 'WRONG'} ${of}: ${words}`);
       if (!isWell) bad++;
     }

@@ -10,6 +10,7 @@ import { AppModule, type AppPlan } from './app.module.js';
 import { readBodies } from './http/bodyParsers.js';
 import { tellEarlyProblems } from './http/bodyProblems.js';
 import { inTurn } from './http/inTurn.js';
+import { rememberPage } from './http/rememberPage.js';
 import { ProblemFilter } from './http/problemFilter.js';
 import { countRequests } from './health/countRequests.js';
 import { Measures } from './health/measures.js';
@@ -44,6 +45,7 @@ export async function createApp(plan: AppPlan): Promise<NestExpressApplication> 
     '/api',
     doorBeforeBodies(app.get(SessionsService), (user, request) => telemetry.knows(user, request)),
   );
+  app.use('/api', rememberPage);
   readBodies(app);
   app.use(tellEarlyProblems);
   app.setGlobalPrefix('api');

@@ -15,8 +15,10 @@ import { requireReadyForNetwork } from './start/networkReady.js';
 import { ownCertificate, type OwnCertificate } from './start/ownCertificate.js';
 import { requireFreePort } from './start/portFree.js';
 import { isOnReadOnlyDisk, readingCopy } from './start/readingCopy.js';
+import { shownAddress } from './storage/postgres.js';
+import { shopIn } from './storage/ShopPlace.js';
 import { markReadOnly } from './storage/readOnlyMark.js';
-import { readSettings, type ServerSettings } from './start/settings.js';
+import { placeOf, readSettings, type ServerSettings } from './start/settings.js';
 import { ServedShop } from './start/ServedShop.js';
 import { readTls } from './start/tls.js';
 import { endInWords } from './start/endInWords.js';
@@ -30,11 +32,12 @@ async function start(): Promise<void> {
   const tls = readTls(settings.tlsFiles);
   // Before a copy is made that nobody would clear away.
   await requireFreePort(port, host);
-  const isOnlyRead = isOnReadOnlyDisk(settings.dataFolder);
+  const isOnlyRead = settings.databaseUrl === null && isOnReadOnlyDisk(settings.dataFolder);
   const dataFolder = isOnlyRead ? readingCopy(settings.dataFolder) : settings.dataFolder;
-  const databaseFile = openDataFolder(dataFolder);
-  const lock = await openShop(databaseFile, console.log);
-  if (isOnlyRead) markReadOnly(databaseFile);
+  openDataFolder(dataFolder);
+  const place = isOnlyRead ? shopIn(dataFolder) : placeOf(settings);
+  const lock = await openShop(place, console.log);
+  if (isOnlyRead) markReadOnly(dataFolder);
   const own = await ownCertificateFor(settings, dataFolder);
   if (own !== null) await requireFreePort(settings.httpsPort, host);
   const reached = reachedBy(settings, own);
@@ -42,7 +45,7 @@ async function start(): Promise<void> {
   const names = [machine, `${machine}.local`, ...settings.names];
   const shop = new ServedShop(
     {
-      databaseFile,
+      place,
       webFolder: settings.webFolder,
       isOnNetwork,
       names,
@@ -110,9 +113,10 @@ async function prepare(app: NestExpressApplication, { demo, isOnNetwork }: Serve
 const onlyReadInWords = (dataFolder: string): string =>
   `The disk of ${dataFolder} takes nothing: a copy of the shop is shown, and nothing can be saved. Copy the folder to another disk, then give that one in HERON_DATA.`;
 
-function whereItIs({ port, dataFolder, tlsFiles }: ServerSettings, reached: ReachedBy): string {
+function whereItIs({ port, dataFolder, databaseUrl, tlsFiles }: ServerSettings, reached: ReachedBy): string {
   const here = `${tlsFiles === null ? 'http' : 'https'}://127.0.0.1:${port}`;
-  const address = `Lone Heron is at ${here} with its data in ${dataFolder}`;
+  const rows = databaseUrl === null ? '' : `, its rows in ${shownAddress(databaseUrl)} (PostgreSQL)`;
+  const address = `Lone Heron is at ${here} with its data in ${dataFolder}${rows}`;
   if (!reached.isOnNetwork) return address;
   const lines = [
     address,

@@ -647,3 +647,4 @@ export {
   type LoggerRead,
 } from './telemetry/loggerFile.js';
 export { meanPowerW } from './joint/rules/meanPowerW.js';
+export { newsKinds, newsSchema, type News, type NewsKind } from './news/news.js';

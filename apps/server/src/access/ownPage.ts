@@ -2,7 +2,7 @@ import type { Request } from 'express';
 import { ProblemException } from '../http/problem.js';
 
 /** A page of another site can make a browser send a form with its cookies, but never with this header. */
-const ownPageHeader = 'x-lone-heron';
+export const ownPageHeader = 'x-lone-heron';
 
 /** Refuses a change that does not come from a page of ours: the header missing, or another origin named. */
 export function requireOwnPage(request: Request): void {

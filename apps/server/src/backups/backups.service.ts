@@ -1,6 +1,6 @@
 import { existsSync } from 'node:fs';
 import { readdir, realpath, rm, stat } from 'node:fs/promises';
-import { dirname, join } from 'node:path';
+import { join } from 'node:path';
 import type { Backup, BackupContents, Backups, Person } from '@lone-heron/contract';
 import { Inject, Injectable, Logger } from '@nestjs/common';
 import { Interval } from '@nestjs/schedule';
@@ -8,19 +8,18 @@ import { Mutex } from 'async-mutex';
 import { v7 as uuid } from 'uuid';
 import { ChangesService } from '../changes/changes.service.js';
 import { notFound } from '../http/problem.js';
+import { shopPlace, type ShopPlace } from '../storage/ShopPlace.js';
 import { adviceFor, storageTrouble } from '../storage/storageFault.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { Clock } from '../time/clock.js';
 import { BrokenBackup } from './BrokenBackup.js';
 import { expiredBackups, isBackupDue } from './expiredBackups.js';
-import { fileStamp } from './fileStamp.js';
+import { fileStamp } from '../time/fileStamp.js';
 import { contentsOf } from './unpackBackup.js';
 import type { BackupWork } from './backupWork.js';
 import { backupFileName, placeMissing, type SecondPlace } from './secondPlace.js';
 import type { BackupOrder } from './writeBackup.js';
 
-/** Path of the database that is backed up. */
-export const backedUpFile = Symbol('database that is backed up');
 /** How backups are made. @see BackupWork */
 export const backupWork = Symbol('what makes backups');
 /** Where they are copied to as well. @see SecondPlace */
@@ -36,14 +35,14 @@ export class BackupsService {
   private secondFailed: string | null = null;
 
   constructor(
-    @Inject(backedUpFile) private readonly databaseFile: string,
+    @Inject(shopPlace) private readonly place: ShopPlace,
     @Inject(backupWork) private readonly work: BackupWork,
     @Inject(secondPlace) private readonly second: SecondPlace | null,
     private readonly writes: WriteQueue,
     private readonly changes: ChangesService,
     private readonly clock: Clock,
   ) {
-    this.folder = join(dirname(databaseFile), 'backups');
+    this.folder = join(place.folder, 'backups');
   }
 
   /** Why the last backup was not made; null where it was. */
@@ -98,7 +97,7 @@ export class BackupsService {
       const now = this.clock.now();
       const file = `heron-${fileStamp(now)}.zip`;
       const target = join(this.folder, file);
-      const order = { id, databaseFile: this.databaseFile, target, now, photosLie: 'beside' } as const;
+      const order = { id, place: this.place, target, now, photosLie: 'beside' } as const;
       const contents = await this.written(order);
       await this.clearOut(now);
       await this.follow();

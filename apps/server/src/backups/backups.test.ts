@@ -9,18 +9,27 @@ import {
   writeFileSync,
 } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { dirname, join } from 'node:path';
+import { join } from 'node:path';
 import { backupsKept, type Backup, type Backups, type CouponPage } from '@lone-heron/contract';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import Database from 'better-sqlite3';
 import { unzipSync, zipSync } from 'fflate';
 import sharp from 'sharp';
 import request from 'supertest';
+import { DataSource } from 'typeorm';
 import { lockFolder } from '../start/folderLock.js';
 import { createApp } from '../createApp.js';
 import { hashOf, PhotoFiles } from '../photos/face/photoFiles.js';
+import { namedPhotos } from '../photos/face/namedPhotos.js';
+import { shopIn } from '../storage/ShopPlace.js';
 import { couponWithPhoto } from '../testing/couponWithPhoto.js';
-import { couponDraft, newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
+import {
+  couponDraft,
+  newId,
+  startFileServer,
+  startSampleServer,
+  type SampleServer,
+} from '../testing/sampleServer.js';
 import { checkBackup } from './checkBackup.js';
 import { expiredBackups, isBackupDue } from './expiredBackups.js';
 import { photosNamed } from './photosNamed.js';
@@ -49,7 +58,7 @@ afterAll(async () => {
 });
 
 const make = async (id = newId()) => (await server.http.put(`/api/backups/${id}`).expect(200)).body as Backup;
-const pathOf = ({ file }: Backup) => join(dirname(server.databaseFile), 'backups', file);
+const pathOf = ({ file }: Backup) => join(server.folder, 'backups', file);
 /** A backup as it is taken away: one file with everything. */
 const wholeFile = async ({ id }: Backup) =>
   (await server.http.get(`/api/backups/${id}/file`).responseType('blob').expect(200)).body as Buffer;
@@ -60,7 +69,7 @@ const freshFolder = (name: string) => {
 };
 const opened = (dataFolder: string): Promise<NestExpressApplication> =>
   createApp({
-    databaseFile: join(dataFolder, 'heron.sqlite'),
+    place: shopIn(dataFolder),
     webFolder: null,
     isOnNetwork: false,
     tls: null,
@@ -141,8 +150,12 @@ describe('a backup of a shop that lost photos', () => {
     bytes[20] = (bytes[20] ?? 0) ^ 1;
     writeFileSync(photos.pathOf(flipped ?? ''), bytes);
     const target = join(folder, 'of-damaged.zip');
-    const databaseFile = join(damaged, 'heron.sqlite');
-    const { lostPhotos } = await writeBackup({ id: newId(), databaseFile, target, now: new Date() });
+    const { lostPhotos } = await writeBackup({
+      id: newId(),
+      place: shopIn(damaged),
+      target,
+      now: new Date(),
+    });
     expect(lostPhotos.toSorted()).toEqual([gone, flipped].toSorted());
     expect(await restoreBackup(target, freshFolder('rest'), new Date())).toBeNull();
     expect(readdirSync(join(damaged, 'scratch'))).toEqual([]);
@@ -230,8 +243,8 @@ describe('restoring', () => {
 
   it('is refused while the shop is served', async () => {
     const backup = await make();
-    const lock = lockFolder(dirname(server.databaseFile));
-    await expect(restoreBackup(pathOf(backup), dirname(server.databaseFile), new Date())).rejects.toThrow(
+    const lock = lockFolder(server.folder);
+    await expect(restoreBackup(pathOf(backup), server.folder, new Date())).rejects.toThrow(
       'is being served already',
     );
     lock.release();
@@ -266,21 +279,16 @@ describe('restoring', () => {
 });
 
 describe('photos of backups', () => {
-  const pool = () => new PhotoFiles(join(dirname(server.databaseFile), 'backups', 'photos'));
-  const hashes = () => {
-    const database = new Database(server.databaseFile, { readonly: true });
-    const named = photosNamed(database);
-    database.close();
-    return named;
-  };
+  const pool = () => new PhotoFiles(join(server.folder, 'backups', 'photos'));
+  const hashes = async () => [...(await namedPhotos(server.app.get(DataSource).manager))];
 
   it('lie beside them, written once however many backups share them', async () => {
     const first = await make();
-    const written = hashes().map((hash) => statSync(pool().pathOf(hash)).ino);
+    const written = (await hashes()).map((hash) => statSync(pool().pathOf(hash)).ino);
     expect(written.length).toBeGreaterThan(1);
     const second = await make();
     expect([first.photosLie, second.photosLie]).toEqual(['beside', 'beside']);
-    expect(hashes().map((hash) => statSync(pool().pathOf(hash)).ino)).toEqual(written);
+    expect((await hashes()).map((hash) => statSync(pool().pathOf(hash)).ino)).toEqual(written);
     expect(
       Object.keys(unzipSync(readFileSync(pathOf(second)))).some((name) => name.startsWith('photos/')),
     ).toBe(false);
@@ -297,13 +305,13 @@ describe('photos of backups', () => {
       const dataFolder = freshFolder(name);
       await restoreBackup(file, dataFolder, new Date());
       const restored = new PhotoFiles(join(dataFolder, 'photos'));
-      for (const hash of hashes()) expect(hashOf((await restored.read(hash)) as Buffer)).toBe(hash);
+      for (const hash of await hashes()) expect(hashOf((await restored.read(hash)) as Buffer)).toBe(hash);
     }
   });
 
   it('that are damaged or gone beside a backup are named, and put nothing in place', async () => {
     const backup = await make();
-    const [one = '', other = ''] = hashes();
+    const [one = '', other = ''] = await hashes();
     const bytes = readFileSync(pool().pathOf(one));
     writeFileSync(pool().pathOf(one), 'another picture');
     await expect(checkBackup(pathOf(backup))).rejects.toThrow(`${one} beside it is changed`);
@@ -319,18 +327,18 @@ describe('photos of backups', () => {
 
 describe('a damaged database', () => {
   it('is not copied as if it were whole, and the shop is told', async () => {
-    const damaged = await startSampleServer();
+    const damaged = await startFileServer();
     await damaged.app.close();
     const bytes = readFileSync(damaged.databaseFile);
     bytes.fill(0x5a, 60 * 4096, 64 * 4096);
     writeFileSync(damaged.databaseFile, bytes);
     const order = {
-      ...{ id: newId(), databaseFile: damaged.databaseFile, now: new Date() },
+      ...{ id: newId(), place: damaged.place, now: new Date() },
       target: join(folder, 'damaged.zip'),
     };
     await expect(writeBackup(order)).rejects.toThrow(/own database is damaged|malformed/);
     expect(existsSync(order.target)).toBe(false);
-    rmSync(dirname(damaged.databaseFile), { recursive: true });
+    rmSync(damaged.folder, { recursive: true });
   });
 });
 

@@ -1,15 +1,16 @@
 import { mkdirSync, mkdtempSync, readFileSync, rmSync, truncateSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { dirname, join } from 'node:path';
+import { join } from 'node:path';
 import Database from 'better-sqlite3';
 import { couponWithPhoto } from '../testing/couponWithPhoto.js';
-import { newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
+import { newId, startFileServer } from '../testing/sampleServer.js';
+import { shopIn } from '../storage/ShopPlace.js';
 import { checkShop, type Finding } from './checkShop.js';
 
-let server: SampleServer;
+let server: Awaited<ReturnType<typeof startFileServer>>;
 let scratch: string;
 beforeEach(async () => {
-  server = await startSampleServer();
+  server = await startFileServer();
   scratch = mkdtempSync(join(tmpdir(), 'heron-check-test-'));
 });
 afterEach(async () => {
@@ -17,10 +18,10 @@ afterEach(async () => {
   rmSync(scratch, { recursive: true });
 });
 
-const folder = () => dirname(server.databaseFile);
+const folder = () => server.folder;
 async function found(now = new Date()): Promise<Finding[]> {
   const findings: Finding[] = [];
-  for await (const finding of checkShop(folder(), scratch, now)) findings.push(finding);
+  for await (const finding of checkShop(shopIn(folder()), scratch, now)) findings.push(finding);
   return findings;
 }
 const wrong = async (now?: Date) =>
@@ -86,6 +87,6 @@ describe('a whole shop', () => {
     const [first] = await wrong();
     expect(first).toMatch(/^database: /);
     expect(first).toContain('restore the newest backup');
-    server = await startSampleServer();
+    server = await startFileServer();
   });
 });

@@ -11,6 +11,8 @@ import { brokenLink, type HistoryLine } from '../changes/face/historyChain.js';
 import { PhotoFiles } from '../photos/face/photoFiles.js';
 import { freeBytesOn, leastFree } from '../storage/diskRoom.js';
 import { readSavesNote } from '../storage/savesNote.js';
+import { databaseFileIn, type ShopPlace } from '../storage/ShopPlace.js';
+import { snapshotToFile } from '../storage/snapshotToFile.js';
 import { nextMigration } from '../storage/setAside.js';
 import { adviceFor, storageTrouble } from '../storage/storageFault.js';
 
@@ -24,26 +26,37 @@ export interface Finding {
 /**
  * Looks through a whole shop, also while it is served: nothing is changed.
  *
- * @param dataFolder that holds its database
  * @param scratch folder that backups are unpacked in meanwhile
  */
-export async function* checkShop(dataFolder: string, scratch: string, now: Date): AsyncGenerator<Finding> {
-  const file = join(dataFolder, 'heron.sqlite');
-  const database = openOrFind(file);
+export async function* checkShop(place: ShopPlace, scratch: string, now: Date): AsyncGenerator<Finding> {
+  const { folder } = place;
+  const file = place.url === null ? databaseFileIn(folder) : join(scratch, 'heron.sqlite');
+  const database = (await cannotBeCopied(place, file)) ?? openOrFind(file);
   if (database instanceof Database) {
     try {
       yield wholeDatabase(database);
       yield version(file);
       yield clock(database, now);
       yield history(database);
-      yield saves(database, dataFolder);
-      yield await photos(database, dataFolder);
+      yield saves(database, folder);
+      yield await photos(database, place.photos);
     } finally {
       database.close();
     }
   } else yield database;
-  yield* backups(dataFolder, scratch);
-  yield await disk(dataFolder);
+  yield* backups(folder, scratch);
+  yield await disk(folder);
+}
+
+/** What a server keeps is read whole, row by row, into a file that is looked through as another is. */
+async function cannotBeCopied(place: ShopPlace, file: string): Promise<Finding | null> {
+  if (place.url === null) return null;
+  try {
+    await snapshotToFile(place, file);
+    return null;
+  } catch (fault) {
+    return { of: 'database', isWell: false, words: `it cannot be read whole: ${told(fault)}` };
+  }
 }
 
 function openOrFind(file: string): Database.Database | Finding {
@@ -131,9 +144,9 @@ function saves(database: Database.Database, dataFolder: string): Finding {
   return { of: 'saves', isWell, words };
 }
 
-async function photos(database: Database.Database, dataFolder: string): Promise<Finding> {
+async function photos(database: Database.Database, folder: string): Promise<Finding> {
   const named = photosNamed(database);
-  const lost = await lostPhotosOf(new PhotoFiles(join(dataFolder, 'photos')), named);
+  const lost = await lostPhotosOf(new PhotoFiles(folder), named);
   const words =
     lost.size === 0
       ? `all ${named.length} there and unchanged`

@@ -1,18 +1,10 @@
-import { dirname, join } from 'node:path';
-import {
-  Inject,
-  Injectable,
-  Logger,
-  type OnApplicationBootstrap,
-  type OnApplicationShutdown,
-} from '@nestjs/common';
+import { Injectable, Logger, type OnApplicationBootstrap, type OnApplicationShutdown } from '@nestjs/common';
 import { Interval } from '@nestjs/schedule';
-import Database from 'better-sqlite3';
+import { DataSource } from 'typeorm';
+import { namedPhotos } from '../photos/face/namedPhotos.js';
 import { PhotoFiles } from '../photos/face/photoFiles.js';
 import { Clock } from '../time/clock.js';
-import { backedUpFile } from './backups.service.js';
 import { lostPhotosOf } from './lostPhotos.js';
-import { photosNamed } from './photosNamed.js';
 
 const week = 7 * 24 * 3600 * 1000;
 
@@ -20,29 +12,18 @@ const week = 7 * 24 * 3600 * 1000;
 @Injectable()
 export class PhotoCheckService implements OnApplicationBootstrap, OnApplicationShutdown {
   private readonly log = new Logger('Photos');
-  private readonly photos: PhotoFiles;
   private isClosing = false;
   private found: { readonly at: Date; readonly lost: ReadonlySet<string> } | null = null;
 
   constructor(
-    @Inject(backedUpFile) private readonly databaseFile: string,
+    private readonly dataSource: DataSource,
+    private readonly photos: PhotoFiles,
     private readonly clock: Clock,
-  ) {
-    this.photos = new PhotoFiles(join(dirname(databaseFile), 'photos'));
-  }
+  ) {}
 
   /** What was found the last time; null until then. */
   get last(): { readonly at: Date; readonly lost: ReadonlySet<string> } | null {
     return this.found;
-  }
-
-  private named(): readonly string[] {
-    const database = new Database(this.databaseFile, { readonly: true });
-    try {
-      return photosNamed(database);
-    } finally {
-      database.close();
-    }
   }
 
   onApplicationBootstrap(): void {
@@ -57,7 +38,7 @@ export class PhotoCheckService implements OnApplicationBootstrap, OnApplicationS
   async look(): Promise<void> {
     try {
       const lost = new Set<string>();
-      for (const hash of this.named()) {
+      for (const hash of await namedPhotos(this.dataSource.manager)) {
         if (this.isClosing) return;
         for (const each of await lostPhotosOf(this.photos, [hash])) lost.add(each);
       }

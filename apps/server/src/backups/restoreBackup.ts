@@ -1,10 +1,10 @@
 import { mkdir, rm } from 'node:fs/promises';
-import { join } from 'node:path';
 import { lockFolder } from '../start/folderLock.js';
 import { bringUpToDate } from '../storage/bringUpToDate.js';
+import { databaseFileIn } from '../storage/ShopPlace.js';
 import { treeOntoDisk } from '../storage/ontoDisk.js';
 import { checkUnpacked } from './checkBackup.js';
-import { fileStamp } from './fileStamp.js';
+import { fileStamp } from '../time/fileStamp.js';
 import { takeFromPool } from './photoPool.js';
 import { exchangeShops, finishRestore, unpackedFolder } from './restoreJournal.js';
 import { contentsOf, unpackBackup } from './unpackBackup.js';
@@ -27,6 +27,17 @@ export async function restoreBackup(file: string, dataFolder: string, now: Date)
   }
 }
 
+/** Unpacks a backup into an empty folder, looks it through and brings it up to date. @throws BrokenBackup where it is not whole */
+export async function unpackInto(file: string, folder: string): Promise<void> {
+  const contents = await contentsOf(file);
+  await unpackBackup(file, folder);
+  if (contents.photosLie === 'beside') await takeFromPool(file, folder, contents);
+  await checkUnpacked(folder, contents);
+  const copy = await bringUpToDate(databaseFileIn(folder));
+  // The backup itself is the copy of before.
+  if (copy !== null) await rm(copy);
+}
+
 /**
  * Unpacks a backup beside what a data folder holds, looks it through and brings it up to date.
  *
@@ -36,13 +47,7 @@ export async function stageBackup(file: string, dataFolder: string, now: Date): 
   const unpacked = unpackedFolder(dataFolder, fileStamp(now));
   await mkdir(unpacked, { recursive: true });
   try {
-    const contents = await contentsOf(file);
-    await unpackBackup(file, unpacked);
-    if (contents.photosLie === 'beside') await takeFromPool(file, unpacked, contents);
-    await checkUnpacked(unpacked, contents);
-    const copy = await bringUpToDate(join(unpacked, 'heron.sqlite'));
-    // The backup itself is the copy of before.
-    if (copy !== null) await rm(copy);
+    await unpackInto(file, unpacked);
     await treeOntoDisk(unpacked);
     return unpacked;
   } catch (fault) {

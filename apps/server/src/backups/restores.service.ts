@@ -13,18 +13,19 @@ import {
 import { Inject, Injectable, Logger } from '@nestjs/common';
 import { Mutex } from 'async-mutex';
 import { ChangesService } from '../changes/changes.service.js';
-import { notFound, refused } from '../http/problem.js';
+import { conflict, notFound, refused } from '../http/problem.js';
 import { StartFault } from '../start/StartFault.js';
 import { scratchFolder } from '../storage/scratchFolder.js';
+import { shopPlace, type ShopPlace } from '../storage/ShopPlace.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { Clock } from '../time/clock.js';
-import { backedUpFile, BackupsService, backupWork } from './backups.service.js';
+import { BackupsService, backupWork } from './backups.service.js';
 import { isSealed } from './ageFile.js';
 import type { BackupWork } from './backupWork.js';
 import { BrokenBackup } from './BrokenBackup.js';
 import { checkBackup } from './checkBackup.js';
 import { contentsInWords } from './contentsInWords.js';
-import { fileStamp } from './fileStamp.js';
+import { fileStamp } from '../time/fileStamp.js';
 import { stageBackup } from './restoreBackup.js';
 import { asideName, exchangeShops, finishRestore } from './restoreJournal.js';
 import { atMost } from './atMost.js';
@@ -56,7 +57,7 @@ export class RestoresService {
   private readonly folder: string;
 
   constructor(
-    @Inject(backedUpFile) databaseFile: string,
+    @Inject(shopPlace) private readonly place: ShopPlace,
     @Inject(reopensShop) private readonly reopen: ReopenShop,
     private readonly backups: BackupsService,
     private readonly changes: ChangesService,
@@ -64,7 +65,7 @@ export class RestoresService {
     private readonly clock: Clock,
     @Inject(backupWork) private readonly work: BackupWork,
   ) {
-    this.folder = dirname(databaseFile);
+    this.folder = place.folder;
   }
 
   /** Looks through a backup that is kept here. */
@@ -164,6 +165,7 @@ export class RestoresService {
   async begin(id: string, by: Person): Promise<RestoreBegun> {
     const looked = this.looked.get(id);
     if (looked === undefined) throw notFound('restore that was looked at', id);
+    if (this.place.url !== null) throw atTheMachineAlone();
     // Pressed twice it is begun once.
     this.looked.delete(id);
     const now = this.clock.now();
@@ -183,6 +185,12 @@ export class RestoresService {
     return { aside: asideName(stamp) };
   }
 }
+
+/** Other servers may serve the same database, and none of them may while it is exchanged. */
+const atTheMachineAlone = () =>
+  conflict(
+    'This shop’s rows are kept by a database server that others may serve too. Stop every server of it, then restore at the machine: ./heron restore FILE. Nothing was changed.',
+  );
 
 /** One that was taken in from elsewhere lies in the scratch folder and is let go of; one that is kept stays. */
 const isSent = ({ file }: Looked): boolean => /^restore-/.test(basename(file));

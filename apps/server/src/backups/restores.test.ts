@@ -1,5 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs';
-import { dirname, join } from 'node:path';
+import { join } from 'node:path';
 import {
   backupFileType,
   keepingSchema,
@@ -15,7 +15,7 @@ import { writeSealed } from './ageFile.js';
 import { wholeBackup } from './wholeBackup.js';
 import { writeBackup, type WriteBackup } from './writeBackup.js';
 import { createApp } from '../createApp.js';
-import { couponDraft, newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
+import { couponDraft, newId, startFileServer, type SampleServer } from '../testing/sampleServer.js';
 import { PhotoCheckService } from './photoCheck.service.js';
 
 let server: SampleServer;
@@ -24,7 +24,7 @@ let write: WriteBackup;
 beforeEach(async () => {
   between = null;
   write = writeBackup;
-  server = await startSampleServer({
+  server = await startFileServer({
     reopen: (step) => {
       between = step;
     },
@@ -33,7 +33,7 @@ beforeEach(async () => {
 });
 afterEach(() => server.stop());
 
-const folder = () => dirname(server.databaseFile);
+const folder = () => server.folder;
 const coupon = () => server.http.put(`/api/coupons/${newId()}`).send(couponDraft()).expect(201);
 const total = async (app = server.app) =>
   (
@@ -63,12 +63,12 @@ describe('a restore at the page', () => {
     expect(await total()).toBe(before + 1);
     await server.app.close();
     await between?.();
-    const { databaseFile } = server;
-    const app = await createApp({ databaseFile, webFolder: null, isOnNetwork: false, tls: null });
+    const { place } = server;
+    const app = await createApp({ place, webFolder: null, isOnNetwork: false, tls: null });
     expect(await total(app)).toBe(before);
     await app.close();
     expect(readdirSync(join(folder(), (begun.body as RestoreBegun).aside))).toContain('heron.sqlite');
-    server = await startSampleServer();
+    server = await startFileServer();
   });
 
   it('takes a backup from elsewhere in, and refuses what is none', async () => {
@@ -121,7 +121,7 @@ describe('a restore at the page', () => {
     await server.app.close();
     await between?.();
     expect(readdirSync(folder()).filter((name) => name.startsWith('before-restore-'))).toHaveLength(1);
-    server = await startSampleServer();
+    server = await startFileServer();
   });
 });
 
@@ -147,7 +147,7 @@ describe('how the shop is kept', () => {
   });
 
   it('is for who may read the shop', async () => {
-    const closed = await startSampleServer({ isOnNetwork: true });
+    const closed = await startFileServer({ isOnNetwork: true });
     await (await closed.desk(null)).get('/api/health/keeping').expect(401);
     await closed.stop();
   });

@@ -1,11 +1,10 @@
-import { dirname } from 'node:path';
 import { Inject, Injectable, Logger, type OnModuleDestroy, type OnModuleInit } from '@nestjs/common';
 import { Mutex } from 'async-mutex';
 import type { Subscription } from 'rxjs';
 import { writeSavesNote } from '../storage/savesNote.js';
+import { shopPlace, type ShopPlace } from '../storage/ShopPlace.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { Clock } from '../time/clock.js';
-import { backedUpFile } from './backups.service.js';
 
 /** So long after a save the note of it is written, ms: a disk that has one more file to write for each save is slow. */
 const after = 1000;
@@ -20,7 +19,7 @@ export class SavesNoteService implements OnModuleInit, OnModuleDestroy {
   private noted = 0;
 
   constructor(
-    @Inject(backedUpFile) private readonly databaseFile: string,
+    @Inject(shopPlace) private readonly place: ShopPlace,
     private readonly writes: WriteQueue,
     private readonly clock: Clock,
   ) {}
@@ -43,7 +42,7 @@ export class SavesNoteService implements OnModuleInit, OnModuleDestroy {
       const { saves } = this.writes;
       if (saves <= this.noted) return;
       try {
-        await writeSavesNote(dirname(this.databaseFile), { saves, at: this.clock.now().toISOString() });
+        await writeSavesNote(this.place.folder, { saves, at: this.clock.now().toISOString() });
         this.noted = saves;
       } catch (fault) {
         // An older note says less, and nothing false.

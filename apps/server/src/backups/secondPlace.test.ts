@@ -9,7 +9,7 @@ import {
   writeFileSync,
 } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { dirname, join } from 'node:path';
+import { join } from 'node:path';
 import { Readable } from 'node:stream';
 import type { Backup, Keeping } from '@lone-heron/contract';
 import { couponWithPhoto } from '../testing/couponWithPhoto.js';
@@ -34,11 +34,10 @@ afterAll(async () => {
 });
 
 const make = async () => (await server.http.put(`/api/backups/${newId()}`).expect(200)).body as Backup;
-const backups = () => join(dirname(server.databaseFile), 'backups');
+const backups = () => join(server.folder, 'backups');
 const keeping = async () => (await server.http.get('/api/health/keeping').expect(200)).body as Keeping;
 /** The folder that the shop alone has in a place. */
-const own = (inPlace: string) =>
-  join(inPlace, readFileSync(join(dirname(server.databaseFile), 'second-place'), 'utf8'));
+const own = (inPlace: string) => join(inPlace, readFileSync(join(server.folder, 'second-place'), 'utf8'));
 const passphrase = 'four herons on one leg';
 /** As few guesses' work as the format has: a test is no attack. */
 const seal = { passphrase, workFactor: 1 };

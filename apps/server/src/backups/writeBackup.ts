@@ -8,6 +8,8 @@ import Database from 'better-sqlite3';
 import { ZipFile } from 'yazl';
 import { fileOntoDisk, folderOntoDisk } from '../storage/ontoDisk.js';
 import { PhotoFiles } from '../photos/face/photoFiles.js';
+import { databaseFileIn, type ShopPlace } from '../storage/ShopPlace.js';
+import { snapshotToFile } from '../storage/snapshotToFile.js';
 import { scratchFolder } from '../storage/scratchFolder.js';
 import { lostPhotosOf } from './lostPhotos.js';
 import { addToPool, poolBeside } from './photoPool.js';
@@ -20,7 +22,7 @@ import { checkBackup } from './checkBackup.js';
 /** What a backup is made of, and where to. */
 export interface BackupOrder {
   readonly id: string;
-  readonly databaseFile: string;
+  readonly place: ShopPlace;
   /** File it is written to; made whole beside it first. */
   readonly target: string;
   readonly now: Date;
@@ -40,18 +42,17 @@ export type WriteBackup = (order: BackupOrder) => Promise<BackupContents>;
  */
 export async function writeBackup({
   id,
-  databaseFile,
+  place,
   target,
   now,
   photosLie = 'within',
 }: BackupOrder): Promise<BackupContents> {
-  const folder = await mkdtemp(join(await scratchFolder(dirname(databaseFile)), 'backup-'));
+  const folder = await mkdtemp(join(await scratchFolder(place.folder), 'backup-'));
   const part = `${target}.part`;
   try {
     const copy = join(folder, backupNames.database);
-    requireWhole(databaseFile);
-    copyDatabase(databaseFile, copy);
-    const photos = new PhotoFiles(join(dirname(databaseFile), 'photos'));
+    await copyDatabase(place, copy);
+    const photos = new PhotoFiles(place.photos);
     const looked = lookAt(copy, id, now);
     const lostPhotos = await lostPhotosOf(photos, looked.photoHashes);
     const contents: BackupContents = {
@@ -97,8 +98,16 @@ function requireWhole(databaseFile: string): void {
   }
 }
 
-/** The database at one moment, in one go: copied page by page it would begin anew with every write. */
-function copyDatabase(from: string, to: string): void {
+/** The database at one moment, in a file, whatever keeps it. */
+async function copyDatabase(place: ShopPlace, to: string): Promise<void> {
+  if (place.url !== null) return snapshotToFile(place, to);
+  const file = databaseFileIn(place.folder);
+  requireWhole(file);
+  copyFile(file, to);
+}
+
+/** In one go: copied page by page it would begin anew with every write. */
+function copyFile(from: string, to: string): void {
   const database = new Database(from, { fileMustExist: true, readonly: true });
   try {
     database.prepare('VACUUM INTO ?').run(to);

@@ -149,7 +149,8 @@ describe('a file of coupons', () => {
   });
 
   it('rebuilds an empty shop coupon by coupon', async () => {
-    const other = await startSampleServer();
+    // With coupons of its own.
+    const other = await startSampleServer({}, Date.now());
     const mine = ((await server.http.get('/api/coupons?limit=200')).body as CouponPage).coupons;
     for (const { id } of ((await other.http.get('/api/coupons?limit=200')).body as CouponPage).coupons) {
       await other.http.put(`/api/coupons/${id}/withdrawal`).expect(200);

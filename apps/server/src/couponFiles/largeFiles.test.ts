@@ -1,6 +1,7 @@
 import { couponFileName, mostCouponsInFile, type Problem } from '@lone-heron/contract';
 import { strToU8, zipSync } from 'fflate';
 import { DataSource } from 'typeorm';
+import { WriteQueue } from '../storage/writeQueue.js';
 import { couponsMatching } from '../coupons/face/readCoupons.js';
 import { newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
 
@@ -62,13 +63,14 @@ async function manyMore(count: number): Promise<void> {
     'SELECT * FROM coupon ORDER BY number DESC LIMIT 1',
   );
   const columns = Object.keys(row ?? {});
-  const statement = `INSERT INTO coupon (${columns.join()}) VALUES (${columns.map(() => '?').join()})`;
-  await manager.query('BEGIN');
-  for (let i = 1; i <= count; i++) {
-    const next = { ...row, id: newId(), number: Number(row?.['number']) + i };
-    await manager.query(statement, Object.values(next));
-  }
-  await manager.query('COMMIT');
+  const places = columns.map((_, at) => manager.dataSource.driver.createParameter('', at));
+  const statement = `INSERT INTO coupon (${columns.join()}) VALUES (${places.join()})`;
+  await server.app.get(WriteQueue).run(async (inside) => {
+    for (let i = 1; i <= count; i++) {
+      const next = { ...row, id: newId(), number: Number(row?.['number']) + i };
+      await inside.query(statement, Object.values(next));
+    }
+  });
 }
 
 describe('many coupons', () => {

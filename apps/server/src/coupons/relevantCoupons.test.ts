@@ -1,5 +1,6 @@
 import { evidenceBudget, type RelevantCoupons } from '@lone-heron/contract';
-import Database from 'better-sqlite3';
+import { DataSource } from 'typeorm';
+import { CouponEntity } from './coupon.entity.js';
 import { couponDraft, newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
 
 const steel = {
@@ -25,24 +26,18 @@ const log = (draft: Record<string, unknown>) =>
 /** Copper that was welded years ago, and behind it week upon week of steel. */
 async function fillTheShop(): Promise<void> {
   for (let i = 0; i < copperCoupons; i++) await log({ joint: copper });
-  const database = new Database(server.databaseFile);
-  database.exec("UPDATE coupon SET welded_at = '2021-05-04T08:00:00.000Z' WHERE metal = 'copper'");
-  database.close();
+  const rows = server.app.get(DataSource);
+  await rows.query("UPDATE coupon SET welded_at = '2021-05-04T08:00:00.000Z' WHERE metal = 'copper'");
   await log({ joint: steel });
-  const again = new Database(server.databaseFile);
-  const columns = again
-    .prepare<[string], { name: string }>('SELECT name FROM pragma_table_info(?)')
-    .all('coupon')
-    .map(({ name }) => name);
+  const columns = rows.getMetadata(CouponEntity).columns.map(({ databaseName }) => databaseName);
   const value = (name: string) =>
     name === 'id' ? "c.id || '-' || n.i" : name === 'number' ? 'c.number + n.i' : `c.${name}`;
-  again.exec(
+  await rows.query(
     `WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < ${busyWeeks})
      INSERT INTO coupon (${columns.join(', ')})
      SELECT ${columns.map(value).join(', ')} FROM coupon c, n
      WHERE c.number = (SELECT MAX(number) FROM coupon)`,
   );
-  again.close();
 }
 
 async function relevant(query: Record<string, string | number>): Promise<RelevantCoupons> {

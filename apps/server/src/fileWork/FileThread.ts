@@ -1,10 +1,11 @@
 import { Worker } from 'node:worker_threads';
 import { refuseFile } from '../http/refuseFile.js';
+import type { ShopPlace } from '../storage/ShopPlace.js';
 import type { WriteQueue } from '../storage/writeQueue.js';
 import type { FileOrder } from './FileOrder.js';
 import type { TellProgress } from './FileWork.js';
 import { OrderUnderWay } from './OrderUnderWay.js';
-import type { FromThread, ToThread } from './threadWords.js';
+import type { FromThread, ThreadData, ToThread } from './threadWords.js';
 
 /** Memory of one thread, MB: the server as a whole stays under what a small machine has. */
 const memoryMb = 320;
@@ -24,11 +25,11 @@ export class FileThread {
   private turnDone: (() => void) | null = null;
 
   constructor(
-    databaseFile: string,
+    place: ShopPlace,
     private readonly writes: WriteQueue,
   ) {
     this.worker = new Worker(new URL('./insideThread.js', import.meta.url), {
-      workerData: { databaseFile },
+      workerData: { place } satisfies ThreadData,
       resourceLimits: { maxOldGenerationSizeMb: memoryMb, maxYoungGenerationSizeMb: youngMb },
     });
     // An idle thread keeps no server from ending.

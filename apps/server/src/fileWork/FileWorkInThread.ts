@@ -1,6 +1,7 @@
 import type { OnModuleDestroy } from '@nestjs/common';
 import { Semaphore } from 'async-mutex';
 import type { Readable } from 'node:stream';
+import type { ShopPlace } from '../storage/ShopPlace.js';
 import type { WriteQueue } from '../storage/writeQueue.js';
 import type { FileOrder, ReadOrder, WriteOrder } from './FileOrder.js';
 import { FileThread } from './FileThread.js';
@@ -19,7 +20,7 @@ export class FileWorkInThread extends FileWork implements OnModuleDestroy {
   private readonly partings = new Map<FileThread, NodeJS.Timeout>();
 
   constructor(
-    private readonly databaseFile: string,
+    private readonly place: ShopPlace,
     private readonly writes: WriteQueue,
   ) {
     super();
@@ -57,7 +58,7 @@ export class FileWorkInThread extends FileWork implements OnModuleDestroy {
   }
 
   private start(): FileThread {
-    const thread = new FileThread(this.databaseFile, this.writes);
+    const thread = new FileThread(this.place, this.writes);
     this.threads.add(thread);
     void thread.ended.then(() => {
       this.threads.delete(thread);

@@ -23,6 +23,10 @@ export class Turns extends WriteQueue {
     return this.served;
   }
 
+  protected override othersWrote(): void {
+    this.served += 2;
+  }
+
   override async run<Result>(write: (manager: EntityManager) => Promise<Result>): Promise<Result> {
     this.served = await this.turn();
     try {

@@ -3,6 +3,7 @@ import { CouponFilesController } from '../couponFiles/couponFiles.controller.js'
 import { CouponFilesModule } from '../couponFiles/couponFiles.module.js';
 import { ExchangeController } from '../exchange/exchange.controller.js';
 import { ExchangeModule } from '../exchange/exchange.module.js';
+import type { ShopPlace } from '../storage/ShopPlace.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { FileWork } from './FileWork.js';
 import { FileWorkController } from './fileWork.controller.js';
@@ -14,11 +15,11 @@ import { FilesUnderWay } from './filesUnderWay.js';
 @Module({})
 export class FileWorkModule {
   /** @param isInThreads whether files are worked on in threads of their own */
-  static over(databaseFile: string, isInThreads: boolean): DynamicModule {
+  static over(place: ShopPlace, isInThreads: boolean): DynamicModule {
     const inThread = {
       provide: FileWork,
       inject: [WriteQueue],
-      useFactory: (writes: WriteQueue) => new FileWorkInThread(databaseFile, writes),
+      useFactory: (writes: WriteQueue) => new FileWorkInThread(place, writes),
     };
     return {
       module: FileWorkModule,

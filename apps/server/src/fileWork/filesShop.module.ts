@@ -1,5 +1,4 @@
 import { Module, type DynamicModule } from '@nestjs/common';
-import { dirname, join } from 'node:path';
 import type { MessagePort } from 'node:worker_threads';
 import { DataSource } from 'typeorm';
 import { ChangesModule } from '../changes/changes.module.js';
@@ -7,6 +6,7 @@ import { CouponFilesModule } from '../couponFiles/couponFiles.module.js';
 import { ExchangeModule } from '../exchange/exchange.module.js';
 import { KitModule } from '../kit/kit.module.js';
 import { PhotosModule } from '../photos/photos.module.js';
+import type { ShopPlace } from '../storage/ShopPlace.js';
 import { StorageModule } from '../storage/storage.module.js';
 import { TelemetryModule } from '../telemetry/telemetry.module.js';
 import { TimeModule } from '../time/time.module.js';
@@ -15,16 +15,16 @@ import { Turns } from './Turns.js';
 /** What of a shop a thread needs that reads and writes its files: nothing that listens, nothing that wakes by itself. */
 @Module({})
 export class FilesShopModule {
-  static over(databaseFile: string, port: MessagePort): DynamicModule {
+  static over(place: ShopPlace, port: MessagePort): DynamicModule {
     return {
       module: FilesShopModule,
       imports: [
         TimeModule,
-        StorageModule.beside(databaseFile, (dataSource: DataSource) => new Turns(dataSource, port)),
+        StorageModule.beside(place, (dataSource: DataSource) => new Turns(dataSource, port)),
         ChangesModule,
         KitModule,
-        PhotosModule.inFolder(join(dirname(databaseFile), 'photos')),
-        TelemetryModule.asleep(join(dirname(databaseFile), 'telemetry.sqlite')),
+        PhotosModule.inFolder(place.photos),
+        TelemetryModule.asleep(place),
         CouponFilesModule,
         ExchangeModule,
       ],

@@ -31,8 +31,8 @@ port.on('message', (told: ToThread) => {
   if (told.says === 'order') orders.push(told);
 });
 
-const { databaseFile } = workerData as ThreadData;
-const shop = await NestFactory.createApplicationContext(FilesShopModule.over(databaseFile, port), {
+const { place } = workerData as ThreadData;
+const shop = await NestFactory.createApplicationContext(FilesShopModule.over(place, port), {
   logger: ['error', 'warn'],
   abortOnError: false,
 }).catch((fault: unknown) => {

@@ -1,10 +1,11 @@
 import type { FileProgress, Problem } from '@lone-heron/contract';
 import { ProblemException } from '../http/problem.js';
+import type { ShopPlace } from '../storage/ShopPlace.js';
 import type { FileOrder } from './FileOrder.js';
 
 /** What a thread is started with. */
 export interface ThreadData {
-  readonly databaseFile: string;
+  readonly place: ShopPlace;
 }
 
 /** What a thread says to the one that serves. */

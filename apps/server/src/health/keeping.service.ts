@@ -1,13 +1,13 @@
 import { readFileSync } from 'node:fs';
-import { dirname } from 'node:path';
 import type { Keeping } from '@lone-heron/contract';
 import { Inject, Injectable } from '@nestjs/common';
-import { backedUpFile, BackupsService } from '../backups/backups.service.js';
+import { BackupsService } from '../backups/backups.service.js';
 import { PhotoCheckService } from '../backups/photoCheck.service.js';
 import { ChangesService } from '../changes/changes.service.js';
 import { freeBytesOn, leastFree } from '../storage/diskRoom.js';
 import { readLostSaves } from '../storage/lostSaves.js';
 import { isReadOnly } from '../storage/readOnlyMark.js';
+import { shopPlace, type ShopPlace } from '../storage/ShopPlace.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { Clock } from '../time/clock.js';
 
@@ -19,7 +19,7 @@ const { version } = JSON.parse(readFileSync(new URL('../../package.json', import
 @Injectable()
 export class KeepingService {
   constructor(
-    @Inject(backedUpFile) private readonly databaseFile: string,
+    @Inject(shopPlace) private readonly place: ShopPlace,
     private readonly backups: BackupsService,
     private readonly photos: PhotoCheckService,
     private readonly changes: ChangesService,
@@ -29,7 +29,7 @@ export class KeepingService {
 
   async look(): Promise<Keeping> {
     const { backups } = await this.backups.list();
-    const folder = dirname(this.databaseFile);
+    const { folder } = this.place;
     const freeBytes = await freeBytesOn(folder);
     const lost = readLostSaves(folder, this.clock.now());
     return {
@@ -43,7 +43,7 @@ export class KeepingService {
         lookedAt: this.photos.last?.at.toISOString() ?? null,
         lost: this.photos.last?.lost.size ?? 0,
       },
-      isReadOnly: isReadOnly(this.databaseFile),
+      isReadOnly: isReadOnly(folder),
       disk: { freeBytes, isLow: freeBytes < Math.max(leastFree, 3 * (backups[0]?.bytes ?? 0)) },
       entryToCome: await this.changes.entryAfter(this.clock.now()),
       lostSaves: lost === null ? null : { missing: lost.missing, lastAt: lost.lastAt },

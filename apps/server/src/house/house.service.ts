@@ -22,9 +22,9 @@ export class HouseService {
 
   /** Every sheet as it stands; where a shop starts while nobody has written one. */
   async current(manager: EntityManager = this.dataSource.manager): Promise<House> {
-    const sheets = await Promise.all(
-      houseSheets.map(async (sheet) => [sheet, await sheetNow(manager, sheet)] as const),
-    );
+    // One after the other: all of them may stand in one transaction, which has one connection.
+    const sheets: [string, unknown][] = [];
+    for (const sheet of houseSheets) sheets.push([sheet, await sheetNow(manager, sheet)]);
     return Object.fromEntries(sheets) as unknown as House;
   }
 

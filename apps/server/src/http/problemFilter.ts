@@ -50,15 +50,25 @@ function refusedStatus(error: unknown): number | null {
     : null;
 }
 
-const toDo: Readonly<Record<Exclude<StorageTrouble, 'damaged'>, string>> = {
+const toDo: Readonly<Record<Exclude<StorageTrouble, 'damaged' | 'away'>, string>> = {
   full: 'Free some space, then try again.',
   locked: 'It cannot be written: a lead can read at the machine what to do.',
   disk: 'It does not answer as it should: a lead copies the shop’s folder to another disk.',
 };
 
-/** A full, closed or failing disk, as SQLite or the file system tells it. */
+/** The line may have broken between a commit and its answer: the same save sent again is the same save. */
+const databaseAway: Problem = {
+  type: 'about:blank',
+  title: 'Database away',
+  status: 503,
+  detail:
+    'The database server does not answer. What was typed is kept here: save again in a moment, it is stored once. If it lasts, whoever looks after the server sees to it.',
+};
+
+/** A full, closed or failing disk, as SQLite or the file system tells it, or a database server that is away. */
 function storageProblem(error: unknown): Problem | null {
   const trouble = storageTrouble(error);
+  if (trouble === 'away') return databaseAway;
   if (trouble === null || trouble === 'damaged') return null;
   return {
     type: 'about:blank',

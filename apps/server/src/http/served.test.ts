@@ -83,7 +83,7 @@ describe('a picture', () => {
       .expect(200);
     return (body as { hash: string }).hash;
   }
-  const fileOf = (hash: string) => join(server.databaseFile, '..', 'photos', hash.slice(0, 2), hash);
+  const fileOf = (hash: string) => join(server.place.photos, hash.slice(0, 2), hash);
 
   it('sent six times at once is kept six times, and asked for small six times is made once', async () => {
     const picture = await noise(1);

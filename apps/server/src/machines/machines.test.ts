@@ -13,7 +13,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { DataSource } from 'typeorm';
 import { v7 as uuid } from 'uuid';
-import { databaseOptions } from '../storage/database.js';
+import { fileOptions } from '../storage/database.js';
 import { migrations } from '../storage/migrations/index.js';
 import { couponDraft, startSampleServer, windowChange, type SampleServer } from '../testing/sampleServer.js';
 import { MachinesService } from './machines.service.js';
@@ -169,7 +169,7 @@ describe('a database from before revisions had names and makers', () => {
     const folder = mkdtempSync(join(tmpdir(), 'heron-machines-'));
     const file = join(folder, 'old.sqlite');
     const old = await new DataSource({
-      ...databaseOptions(file),
+      ...fileOptions(file),
       migrations: migrations.slice(0, 1),
     }).initialize();
     await old.destroy();
@@ -183,7 +183,7 @@ describe('a database from before revisions had names and makers', () => {
       .prepare("INSERT INTO machine_revision VALUES ('m', 1, ?, '2026-01-01T00:00:00.000Z')")
       .run(JSON.stringify(profile));
     raw.close();
-    const dataSource = await new DataSource(databaseOptions(file)).initialize();
+    const dataSource = await new DataSource(fileOptions(file)).initialize();
     const service = new MachinesService(dataSource, null as never);
     expect(await service.history('m')).toEqual([
       {

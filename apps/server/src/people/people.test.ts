@@ -1,6 +1,4 @@
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { readFileSync } from 'node:fs';
 import { samplePin, type Change, type Person, type Problem, type Session } from '@lone-heron/contract';
 import request from 'supertest';
 import { DataSource } from 'typeorm';
@@ -9,10 +7,12 @@ import { requireReadyForNetwork } from '../start/networkReady.js';
 import {
   couponDraft,
   newId,
+  startFileServer,
   startSampleServer,
   type Desk,
   type SampleServer,
 } from '../testing/sampleServer.js';
+import { testPlace } from '../testing/testPlace.js';
 import type { ProblemException } from '../http/problem.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { Clock } from '../time/clock.js';
@@ -63,11 +63,13 @@ describe('signing in', () => {
   });
 
   it('keeps neither PIN nor cookie readable in the file', async () => {
-    const desk = await server.desk(null);
+    const file = await startFileServer();
+    const desk = await file.desk(null);
     const { headers } = await signIn(desk, 'maren', samplePin);
     const token = /session=([^;]+)/.exec(headers['set-cookie']?.[0] ?? '')?.[1] ?? '';
-    await server.app.get(DataSource).query('PRAGMA wal_checkpoint(TRUNCATE)');
-    const bytes = readFileSync(server.databaseFile, 'latin1');
+    await file.app.get(DataSource).query('PRAGMA wal_checkpoint(TRUNCATE)');
+    const bytes = readFileSync(file.databaseFile, 'latin1');
+    await file.stop();
     expect(token.length).toBeGreaterThan(40);
     expect(bytes).not.toContain(token);
     expect(bytes).not.toMatch(new RegExp(`\\b${samplePin}\\b.{0,3}ines`));
@@ -273,9 +275,8 @@ describe('a lead', () => {
 
 describe('a new shop', () => {
   it('asks for its first lead, once, and goes to the network only with real PINs', async () => {
-    const folder = mkdtempSync(join(tmpdir(), 'heron-new-'));
-    const databaseFile = join(folder, 'heron.sqlite');
-    const app = await createApp({ databaseFile, webFolder: null, isOnNetwork: false, tls: null });
+    const { place, remove } = await testPlace();
+    const app = await createApp({ place, webFolder: null, isOnNetwork: false, tls: null });
     const desk = request.agent(app.getHttpServer()).set('X-Lone-Heron', '1');
     await expect(requireReadyForNetwork(app)).rejects.toThrow('Nobody leads this shop yet');
     expect(((await desk.get('/api/session')).body as Session).needsFirstLead).toBe(true);
@@ -289,7 +290,7 @@ describe('a new shop', () => {
     expect(((await desk.get('/api/session')).body as Session).needsFirstLead).toBe(false);
     await requireReadyForNetwork(app);
     await app.close();
-    rmSync(folder, { recursive: true });
+    await remove();
   });
 
   it('with the sample PIN stays on its own machine until everybody has another', async () => {

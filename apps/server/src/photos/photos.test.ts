@@ -1,5 +1,5 @@
 import { existsSync, readdirSync } from 'node:fs';
-import { dirname, join } from 'node:path';
+import { join } from 'node:path';
 import type { Photo, Problem } from '@lone-heron/contract';
 import sharp from 'sharp';
 import { couponDraft, newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
@@ -99,7 +99,7 @@ describe('adding a photo', () => {
   });
 
   it('leaves nothing half-written in the folder', () => {
-    const folder = join(dirname(server.databaseFile), 'photos');
+    const folder = join(server.folder, 'photos');
     const files = readdirSync(folder, { recursive: true }).map(String);
     expect(files.filter((name) => name.endsWith('.part'))).toEqual([]);
     expect(existsSync(folder)).toBe(true);

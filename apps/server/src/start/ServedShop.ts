@@ -3,6 +3,7 @@ import type { RequestListener, Server } from 'node:http';
 import { createServer } from 'node:https';
 import type { AppPlan } from '../app.module.js';
 import type { ReopenShop } from '../backups/restores.service.js';
+import { NewsService } from '../news/news.service.js';
 import { createApp } from '../createApp.js';
 import type { OwnCertificate } from './ownCertificate.js';
 import { portFault } from './portFree.js';
@@ -76,6 +77,8 @@ export class ServedShop {
   async close(): Promise<void> {
     const servers = this.servers;
     this.servers = [];
+    // Whoever listens is let go at once: the others are given time.
+    this.app?.get(NewsService).close();
     const cutOff = setTimeout(
       () => servers.forEach((server) => server.closeAllConnections()),
       longestGoodbye,

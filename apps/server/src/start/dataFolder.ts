@@ -7,10 +7,9 @@ import { StartFault } from './StartFault.js';
  * Makes the data folder where it is missing, makes sure that it can be written to, and keeps everybody out of it but whoever
  * starts the server: PINs' hashes and sessions lie in it.
  *
- * @returns path of the database file in it, which need not exist yet
  * @throws StartFault for a folder that cannot be made or written
  */
-export function openDataFolder(folder: string): string {
+export function openDataFolder(folder: string): void {
   const probe = join(folder, `.write-test-${process.pid}`);
   try {
     mkdirSync(folder, { recursive: true, mode: 0o700 });
@@ -25,5 +24,4 @@ export function openDataFolder(folder: string): string {
       `The data folder ${folder} cannot be written (${(error as NodeJS.ErrnoException).code ?? String(error)}). ${advice}`,
     );
   }
-  return join(folder, 'heron.sqlite');
 }

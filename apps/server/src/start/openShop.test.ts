@@ -13,7 +13,8 @@ import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import Database from 'better-sqlite3';
 import { DataSource } from 'typeorm';
-import { databaseOptions } from '../storage/database.js';
+import { shopIn } from '../storage/ShopPlace.js';
+import { fileOptions } from '../storage/database.js';
 import { openDataFolder } from './dataFolder.js';
 import { lockFolder } from './folderLock.js';
 import { openShop } from './openShop.js';
@@ -25,7 +26,7 @@ afterAll(() => rmSync(folder, { recursive: true }));
 /** Opens the shop in a folder and closes it again. */
 async function openOnce(databaseFile: string): Promise<string[]> {
   const said: string[] = [];
-  const lock = await openShop(databaseFile, (line) => said.push(line));
+  const lock = await openShop(shopIn(dirname(databaseFile)), (line) => said.push(line));
   lock.release();
   return said;
 }
@@ -39,7 +40,7 @@ async function whyNot(databaseFile: string): Promise<string> {
 const emptyFolder = () => join(mkdtempSync(join(folder, 'shop-')), 'heron.sqlite');
 async function shop(): Promise<string> {
   const file = emptyFolder();
-  await (await new DataSource(databaseOptions(file)).initialize()).destroy();
+  await (await new DataSource(fileOptions(file)).initialize()).destroy();
   return file;
 }
 

@@ -1,7 +1,9 @@
-import { dirname } from 'node:path';
+import { requireNotMoved } from '../move/face/movedMark.js';
 import { finishRestore } from '../backups/restoreJournal.js';
+import { bringServerUpToDate } from '../storage/bringServerUpToDate.js';
 import { bringUpToDate } from '../storage/bringUpToDate.js';
 import { lookForLostSaves, type LostSaves } from '../storage/lostSaves.js';
+import { databaseFileIn, type ShopPlace } from '../storage/ShopPlace.js';
 import { sweepScratch } from '../storage/scratchFolder.js';
 import { lockFolder, type FolderLock } from './folderLock.js';
 import { requireNoLostShop } from './lostShop.js';
@@ -14,23 +16,30 @@ import { requireNoLostShop } from './lostShop.js';
  * @returns the lock on the folder, to be released when the shop is closed
  * @throws StartFault saying why it cannot be served, and what to do
  */
-export async function openShop(databaseFile: string, say: (line: string) => void): Promise<FolderLock> {
-  const folder = dirname(databaseFile);
+export async function openShop(place: ShopPlace, say: (line: string) => void): Promise<FolderLock> {
+  const { folder } = place;
   const lock = lockFolder(folder);
   try {
     const finished = await finishRestore(folder);
     if (finished !== null) say('A restore that was cut short is finished.');
     await sweepScratch(folder);
-    requireNoLostShop(databaseFile);
-    const copy = await bringUpToDate(databaseFile);
+    await requireNotMoved(place);
+    const copy =
+      place.url === null ? await fileReady(folder) : await bringServerUpToDate({ ...place, url: place.url });
     if (copy !== null) say(`The database was brought up to date; the old one is kept as ${copy}`);
-    const lost = await lookForLostSaves(databaseFile, new Date());
+    const lost = await lookForLostSaves(place, new Date());
     if (lost !== null) say(lostInWords(lost));
     return lock;
   } catch (error) {
     lock.release();
     throw error;
   }
+}
+
+async function fileReady(folder: string): Promise<string | null> {
+  const file = databaseFileIn(folder);
+  requireNoLostShop(file);
+  return bringUpToDate(file);
 }
 
 function lostInWords({ missing, lastAt }: LostSaves): string {

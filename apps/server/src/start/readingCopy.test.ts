@@ -1,12 +1,13 @@
 import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { dirname, join } from 'node:path';
+import { join } from 'node:path';
 import { keepingSchema, samplePin, type Problem } from '@lone-heron/contract';
 import request from 'supertest';
 import { createApp } from '../createApp.js';
+import { shopIn } from '../storage/ShopPlace.js';
 import { markReadOnly } from '../storage/readOnlyMark.js';
 import { couponWithPhoto } from '../testing/couponWithPhoto.js';
-import { couponDraft, newId, startSampleServer } from '../testing/sampleServer.js';
+import { couponDraft, newId, startFileServer } from '../testing/sampleServer.js';
 import { isOnReadOnlyDisk, readingCopy } from './readingCopy.js';
 
 const refusing = (code: string) => () => {
@@ -26,13 +27,12 @@ describe('a disk that takes nothing', () => {
   });
 
   it('lets its shop be read, photos too, while nothing is saved and that is told', async () => {
-    const shop = await startSampleServer();
+    const shop = await startFileServer();
     const { hash } = await couponWithPhoto(shop.http);
     const total = ((await shop.http.get('/api/coupons?limit=1')).body as { total: number }).total;
-    const copy = readingCopy(dirname(shop.databaseFile));
-    const databaseFile = join(copy, 'heron.sqlite');
-    markReadOnly(databaseFile);
-    const app = await createApp({ databaseFile, webFolder: null, isOnNetwork: false, tls: null });
+    const copy = readingCopy(shop.folder);
+    markReadOnly(copy);
+    const app = await createApp({ place: shopIn(copy), webFolder: null, isOnNetwork: false, tls: null });
     const desk = request.agent(app.getHttpServer()).set('X-Lone-Heron', '1');
     await desk.put('/api/session').send({ personId: 'ines', pin: samplePin }).expect(200);
     expect((await desk.get('/api/coupons?limit=1').expect(200)).body).toMatchObject({ total });
@@ -43,7 +43,7 @@ describe('a disk that takes nothing', () => {
     expect(keepingSchema.parse((await desk.get('/api/health/keeping')).body).isReadOnly).toBe(true);
     await app.close();
     rmSync(copy, { recursive: true });
-    expect(existsSync(join(dirname(shop.databaseFile), 'photos'))).toBe(true);
+    expect(existsSync(join(shop.folder, 'photos'))).toBe(true);
     await shop.stop();
   });
 });

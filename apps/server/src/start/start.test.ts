@@ -1,4 +1,4 @@
-import { mkdtempSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { openDataFolder } from './dataFolder.js';
@@ -10,6 +10,8 @@ describe('settings from the environment', () => {
     expect(readSettings({})).toEqual({
       port: 4180,
       dataFolder: join(process.cwd(), 'data'),
+      photosFolder: join(process.cwd(), 'data', 'photos'),
+      databaseUrl: null,
       demo: false,
       webFolder: null,
       isOnNetwork: false,
@@ -30,7 +32,21 @@ describe('settings from the environment', () => {
     });
   });
 
+  it('takes a database of a server, and a folder for photos that several share', () => {
+    const named = {
+      HERON_DATABASE_URL: 'postgres://ada:x@db/heron?schema=north',
+      HERON_PHOTOS: '/mnt/photos',
+    };
+    expect(readSettings(named)).toMatchObject({
+      databaseUrl: 'postgres://ada:x@db/heron?schema=north',
+      photosFolder: '/mnt/photos',
+    });
+  });
+
   it.each([
+    ['HERON_DATABASE_URL', 'mysql://ada:secret@db/heron', 'HERON_DATABASE_URL is “mysql://ada:…@db/heron”'],
+    ['HERON_DATABASE_URL', 'db', 'HERON_DATABASE_URL is “db”: it must be an address such as postgres://'],
+    ['HERON_DATABASE_URL', 'postgres://db/heron?schema=a;drop', 'its schema in small letters, digits and _'],
     ['PORT', 'eighty', 'PORT is “eighty”: it must be a whole number from 1 to 65535.'],
     ['PORT', '70000', 'PORT is “70000”'],
     ['HERON_MQTT_PORT', 'any', 'HERON_MQTT_PORT is “any”: it must be a whole number from 1 to 65535.'],
@@ -66,7 +82,8 @@ describe('HTTPS', () => {
 describe('the data folder', () => {
   it('is made where it is missing', () => {
     const parent = mkdtempSync(join(tmpdir(), 'heron-folder-'));
-    expect(openDataFolder(join(parent, 'a', 'b'))).toBe(join(parent, 'a', 'b', 'heron.sqlite'));
+    openDataFolder(join(parent, 'a', 'b'));
+    expect(readdirSync(join(parent, 'a', 'b'))).toEqual([]);
   });
 
   it('is refused in one line where it cannot be', () => {

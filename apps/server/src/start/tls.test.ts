@@ -7,6 +7,7 @@ import { samplePin } from '@lone-heron/contract';
 import { generate } from 'selfsigned';
 import { createApp } from '../createApp.js';
 import { seedWorkshop } from '../demo/seedWorkshop.js';
+import { shopIn } from '../storage/ShopPlace.js';
 import { readTls } from './tls.js';
 
 interface Answer {
@@ -33,7 +34,7 @@ describe('a shop served over HTTPS', () => {
     const made = await generate([{ name: 'commonName', value: 'localhost' }]);
     writeFileSync(files.cert, made.cert);
     writeFileSync(files.key, made.private);
-    const plan = { databaseFile: join(folder, 'heron.sqlite'), webFolder: null, isOnNetwork: false };
+    const plan = { place: shopIn(folder), webFolder: null, isOnNetwork: false };
     const app = await createApp({ ...plan, tls: readTls(files) });
     await seedWorkshop(app, 'days');
     await app.listen(0, '127.0.0.1');

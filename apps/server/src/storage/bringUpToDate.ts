@@ -1,6 +1,6 @@
 import { DataSource } from 'typeorm';
 import { StartFault } from '../start/StartFault.js';
-import { databaseOptions } from './database.js';
+import { fileOptions } from './database.js';
 import { setAsideBeforeMigrating } from './setAside.js';
 import { adviceFor, storageTrouble } from './storageFault.js';
 
@@ -15,7 +15,7 @@ export async function bringUpToDate(file: string): Promise<string | null> {
   const copy = await setAsideBeforeMigrating(file);
   if (copy === null) return null;
   const source = new DataSource({
-    ...databaseOptions(file),
+    ...fileOptions(file),
     migrationsRun: false,
     // What fails is told once, in one line.
     logger: 'debug',

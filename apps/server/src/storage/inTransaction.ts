@@ -1,4 +1,5 @@
 import type { DataSource, EntityManager, QueryRunner } from 'typeorm';
+import { isInServer } from './postgres.js';
 
 /**
  * Runs a write in a transaction: all of it is on the disk when this ends, or nothing is.
@@ -9,21 +10,44 @@ import type { DataSource, EntityManager, QueryRunner } from 'typeorm';
  */
 export async function inTransaction<Result>(
   dataSource: DataSource,
-  write: (manager: EntityManager) => Promise<Result>,
+  write: (manager: EntityManager, runner: QueryRunner) => Promise<Result>,
 ): Promise<Result> {
   const runner = dataSource.createQueryRunner();
-  // An earlier failure that could not be rolled back lets this fail too, and so refuses what would not be kept.
-  await runner.query('BEGIN IMMEDIATE');
-  tellActive(runner, true);
   try {
-    const result = await write(runner.manager);
-    await runner.query('COMMIT');
-    return result;
+    await begin(runner);
+    tellActive(runner, true);
+    try {
+      const result = await write(runner.manager, runner);
+      await runner.query('COMMIT');
+      return result;
+    } catch (fault) {
+      await rollBack(runner);
+      throw fault;
+    } finally {
+      tellActive(runner, false);
+    }
+  } finally {
+    await runner.release();
+  }
+}
+
+/**
+ * One write of a shop at a time, whatever process writes: the next number, the newest revision and the last line of the history
+ * are read before they are built upon. A file is locked as a whole; in a server a lock of the schema's own is taken, which the end of the
+ * transaction gives back, or of the connection.
+ */
+async function begin(runner: QueryRunner): Promise<void> {
+  if (!isInServer(runner.dataSource)) {
+    // An earlier failure that could not be rolled back lets this fail too, and so refuses what would not be kept.
+    await runner.query('BEGIN IMMEDIATE');
+    return;
+  }
+  await runner.query('BEGIN');
+  try {
+    await runner.query('SELECT pg_advisory_xact_lock(hashtext(current_schema()))');
   } catch (fault) {
     await rollBack(runner);
     throw fault;
-  } finally {
-    tellActive(runner, false);
   }
 }
 
@@ -36,7 +60,11 @@ async function rollBack(runner: QueryRunner): Promise<void> {
   try {
     await runner.query('ROLLBACK');
   } catch (fault) {
-    // A write that the disk refused was rolled back by SQLite itself.
-    if (!/no transaction is active/.test((fault as Error).message)) throw fault;
+    // A write that the disk refused was rolled back by SQLite itself, one whose connection was lost by the server.
+    if (!isRolledBack(runner, fault as Error)) throw fault;
   }
+}
+
+function isRolledBack(runner: QueryRunner, { message }: Error): boolean {
+  return isInServer(runner.dataSource) || /no transaction is active/.test(message);
 }

@@ -1,11 +1,12 @@
 import { cpSync, existsSync, mkdtempSync, rmSync, statSync, truncateSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { dirname, join } from 'node:path';
+import { join } from 'node:path';
 import type { Keeping } from '@lone-heron/contract';
 import request from 'supertest';
 import { createApp } from '../createApp.js';
 import { openShop } from '../start/openShop.js';
-import { couponDraft, newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
+import { couponDraft, newId, startFileServer, type SampleServer } from '../testing/sampleServer.js';
+import { shopIn } from './ShopPlace.js';
 import { savesNoteFile } from './savesNote.js';
 
 /** A database that is whole and older than what was acknowledged is told, whatever made it so. */
@@ -13,11 +14,10 @@ import { savesNoteFile } from './savesNote.js';
 let server: SampleServer;
 const folders: string[] = [];
 beforeEach(async () => {
-  server = await startSampleServer();
+  server = await startFileServer();
 });
 afterEach(() => {
-  for (const folder of [dirname(server.databaseFile), ...folders.splice(0)])
-    rmSync(folder, { recursive: true });
+  for (const folder of [server.folder, ...folders.splice(0)]) rmSync(folder, { recursive: true });
 });
 
 /** The database as a power cut would leave it now: its file, and the log that is not worked in yet. */
@@ -25,7 +25,7 @@ function asItIs(): string {
   const folder = mkdtempSync(join(tmpdir(), 'heron-lost-'));
   folders.push(folder);
   for (const name of ['heron.sqlite', 'heron.sqlite-wal']) {
-    const from = join(dirname(server.databaseFile), name);
+    const from = join(server.folder, name);
     if (existsSync(from)) cpSync(from, join(folder, name));
   }
   return folder;
@@ -39,9 +39,9 @@ async function save(count: number): Promise<void> {
 /** Opens it as a start does, with the note that the shop left. @returns what is said */
 async function said(folder: string): Promise<string> {
   if (!existsSync(join(folder, savesNoteFile)))
-    cpSync(join(dirname(server.databaseFile), savesNoteFile), join(folder, savesNoteFile));
+    cpSync(join(server.folder, savesNoteFile), join(folder, savesNoteFile));
   const lines: string[] = [];
-  (await openShop(join(folder, 'heron.sqlite'), (line) => lines.push(line))).release();
+  (await openShop(shopIn(folder), (line) => lines.push(line))).release();
   return lines.join('\n');
 }
 
@@ -55,7 +55,7 @@ describe('saves that were acknowledged', () => {
     // Told once; from here on the shop goes on from what there is.
     expect(await said(older)).toBe('');
     const app = await createApp({
-      databaseFile: join(older, 'heron.sqlite'),
+      place: shopIn(older),
       ...{ webFolder: null, isOnNetwork: false, tls: null },
     });
     const keeping = (await request(app.getHttpServer()).get('/api/health/keeping').expect(200))

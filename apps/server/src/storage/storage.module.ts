@@ -1,33 +1,36 @@
 import { Global, Module, type DynamicModule } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
-import { DataSource } from 'typeorm';
-import { databaseOptions } from './database.js';
+import { DataSource, type DataSourceOptions } from 'typeorm';
+import { databaseOptions, openDatabase } from './database.js';
 import { LongReads, LongReadsHere } from './longReads.js';
 import { LongReadsInThread } from './longReadsInThread.js';
+import { OtherServers } from './OtherServers.js';
+import { databaseFileIn, type ShopPlace } from './ShopPlace.js';
 import { WriteQueue } from './writeQueue.js';
 
 @Global()
 @Module({})
 export class StorageModule {
   /** @param isInThreads whether long reads have a thread of their own */
-  static forFile(file: string, isInThreads: boolean): DynamicModule {
-    const longReads = isInThreads
-      ? { provide: LongReads, useFactory: () => new LongReadsInThread(file) }
-      : { provide: LongReads, useClass: LongReadsHere };
+  static of(place: ShopPlace, isInThreads: boolean): DynamicModule {
+    // A server works for several at once by itself.
+    const longReads =
+      isInThreads && place.url === null
+        ? { provide: LongReads, useFactory: () => new LongReadsInThread(databaseFileIn(place.folder)) }
+        : { provide: LongReads, useClass: LongReadsHere };
     return {
       module: StorageModule,
-      imports: [TypeOrmModule.forRoot({ ...databaseOptions(file), retryAttempts: 0 })],
-      providers: [WriteQueue, longReads],
+      imports: [opened(databaseOptions(place))],
+      providers: [WriteQueue, longReads, ...(place.url === null ? [] : [listeningAt(place.url)])],
       exports: [WriteQueue, LongReads],
     };
   }
 
   /** Beside the server that has it open: over a connection of its own, which waits for its turn to write. */
-  static beside(file: string, queue: (dataSource: DataSource) => WriteQueue): DynamicModule {
-    const options = { ...databaseOptions(file), migrationsRun: false, retryAttempts: 0 };
+  static beside(place: ShopPlace, queue: (dataSource: DataSource) => WriteQueue): DynamicModule {
     return {
       module: StorageModule,
-      imports: [TypeOrmModule.forRoot(options)],
+      imports: [opened({ ...databaseOptions(place), migrationsRun: false })],
       providers: [
         { provide: WriteQueue, inject: [DataSource], useFactory: queue },
         { provide: LongReads, useClass: LongReadsHere },
@@ -35,4 +38,18 @@ export class StorageModule {
       exports: [WriteQueue, LongReads],
     };
   }
+}
+
+/** Where others may serve the same shop. */
+const listeningAt = (url: string) => ({
+  provide: OtherServers,
+  inject: [WriteQueue],
+  useFactory: (writes: WriteQueue) => new OtherServers(url, writes),
+});
+
+function opened(options: DataSourceOptions): DynamicModule {
+  return TypeOrmModule.forRootAsync({
+    useFactory: () => ({ ...options, retryAttempts: 0 }),
+    dataSourceFactory: (given) => openDatabase(given ?? options),
+  });
 }

@@ -3,8 +3,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
 import { DataSource } from 'typeorm';
-import { startSampleServer } from '../testing/sampleServer.js';
-import { databaseOptions } from './database.js';
+import { startFileServer, startSampleServer } from '../testing/sampleServer.js';
+import { fileOptions } from './database.js';
 import { migrations } from './migrations/index.js';
 import { setAsideBeforeMigrating } from './setAside.js';
 import { WriteQueue } from './writeQueue.js';
@@ -14,7 +14,7 @@ afterAll(() => rmSync(folder, { recursive: true }));
 
 describe('the database', () => {
   it('is in WAL, writes through to the disk, and holds foreign keys', async () => {
-    const server = await startSampleServer();
+    const server = await startFileServer();
     const dataSource = server.app.get(DataSource);
     const pragma = async (name: string) =>
       Object.values((await dataSource.query<[object]>(`PRAGMA ${name}`))[0])[0] as unknown;
@@ -26,7 +26,7 @@ describe('the database', () => {
   });
 
   it('has the shape that the entities describe, from migrations alone', async () => {
-    const dataSource = await new DataSource(databaseOptions(join(folder, 'shape.sqlite'))).initialize();
+    const dataSource = await new DataSource(fileOptions(join(folder, 'shape.sqlite'))).initialize();
     const drift = await dataSource.driver.createSchemaBuilder().log();
     expect(drift.upQueries.map(({ query }) => query)).toEqual([]);
     for (let left = migrations.length; left > 0; left--) await dataSource.undoLastMigration();
@@ -54,7 +54,7 @@ describe('before migrating', () => {
 
   it('does nothing for a new or an up-to-date database', async () => {
     expect(await setAsideBeforeMigrating(file('none.sqlite'))).toBeNull();
-    const dataSource = await new DataSource(databaseOptions(file('current.sqlite'))).initialize();
+    const dataSource = await new DataSource(fileOptions(file('current.sqlite'))).initialize();
     await dataSource.destroy();
     expect(await setAsideBeforeMigrating(file('current.sqlite'))).toBeNull();
   });

@@ -1,6 +1,6 @@
 import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
 import {
   cardSchema,
   couponPageSchema,
@@ -14,6 +14,7 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import Database from 'better-sqlite3';
 import request from 'supertest';
 import { brokenLink, type HistoryLine } from '../changes/face/historyChain.js';
+import { shopIn } from './ShopPlace.js';
 import { createApp } from '../createApp.js';
 import { couponDraft, newId } from '../testing/sampleServer.js';
 import { bringUpToDate } from './bringUpToDate.js';
@@ -83,7 +84,7 @@ const ofShop = [
 ];
 
 const opened = (databaseFile: string) =>
-  createApp({ databaseFile, webFolder: null, isOnNetwork: false, tls: null });
+  createApp({ place: shopIn(dirname(databaseFile)), webFolder: null, isOnNetwork: false, tls: null });
 
 /** Signs in as the lead of before; a shop from before there were PINs gets its first lead. */
 async function leadOf(app: NestExpressApplication) {

@@ -1,25 +1,47 @@
-import { Injectable } from '@nestjs/common';
+import { Injectable, type OnModuleInit } from '@nestjs/common';
 import { Mutex } from 'async-mutex';
 import { Subject, type Observable } from 'rxjs';
-import { DataSource, type EntityManager } from 'typeorm';
+import { DataSource, type EntityManager, type QueryRunner } from 'typeorm';
+import { v7 as uuid } from 'uuid';
+import { askingPage } from './askingPage.js';
 import { inTransaction } from './inTransaction.js';
+import { isInServer } from './postgres.js';
+import { tellOthers, type Stored } from './stored.js';
+import { TablesTouched } from './TablesTouched.js';
 
 /**
- * One write at a time. The file has one connection, so two transactions that overlap would end up inside each other.
+ * One write at a time. The file has one connection, so two transactions that overlap would end up inside each other. In a
+ * database that several processes write to, each has its queue, and the transaction itself waits for the others. @see inTransaction
  */
 @Injectable()
-export class WriteQueue {
+export class WriteQueue implements OnModuleInit {
+  /** What this process calls itself among those that share a database. */
+  readonly name = uuid();
   private readonly mutex = new Mutex();
+  private readonly touched = new TablesTouched();
   private begun = 0;
   private queued = 0;
   private saved = 0;
   private readonly ended = new Subject<void>();
+  private readonly told = new Subject<Stored>();
 
-  constructor(private readonly dataSource: DataSource) {}
+  constructor(private readonly dataSource: DataSource) {
+    dataSource.subscribers.push(this.touched);
+  }
+
+  /** Saves go on from those of before. */
+  async onModuleInit(): Promise<void> {
+    await this.countAgain();
+  }
 
   /** Says when a write ended, whether it was kept or not. */
   get finished(): Observable<void> {
     return this.ended;
+  }
+
+  /** Says what was stored, once it is, whichever process stored it. */
+  get stored(): Observable<Stored> {
+    return this.told;
   }
 
   /** Writes that wait for their turn. */
@@ -35,28 +57,60 @@ export class WriteQueue {
     return this.begun;
   }
 
-  /** Saves that are in the file for good, since the shop began. */
+  /** Saves that are in the database for good, since the shop began. */
   get saves(): number {
     return this.saved;
   }
 
   /** Runs a write in a transaction of its own; nothing of it stays where it throws. */
-  run<Result>(write: (manager: EntityManager) => Promise<Result>): Promise<Result> {
-    return this.elsewhere(() =>
-      inTransaction(this.dataSource, async (manager) => {
-        const result = await write(manager);
-        await manager.query('UPDATE saves SET count = count + 1');
-        return result;
-      }),
+  async run<Result>(write: (manager: EntityManager) => Promise<Result>): Promise<Result> {
+    const page = askingPage();
+    const { result, tables } = await this.next(() =>
+      inTransaction(this.dataSource, (manager, runner) => this.within(manager, runner, page, write)),
     );
+    this.told.next({ tables, page });
+    return result;
+  }
+
+  private async within<Result>(
+    manager: EntityManager,
+    runner: QueryRunner,
+    page: string,
+    write: (manager: EntityManager) => Promise<Result>,
+  ): Promise<{ result: Result; tables: readonly string[] }> {
+    const isShared = isInServer(this.dataSource);
+    if (isShared) this.hearCount(await countSaves(manager));
+    this.touched.begin(runner);
+    const result = await write(manager);
+    const tables = this.touched.of(runner);
+    // The last statements: where one before them failed and nobody minded, the transaction takes no more, and these tell.
+    await manager.query('UPDATE saves SET count = count + 1');
+    if (isShared) await tellOthers(manager, this.name, { tables, page });
+    this.saved += 1;
+    return { result, tables };
   }
 
   /**
-   * Keeps everybody else from writing while something is written by another connection.
+   * Keeps everybody else of this process from writing while something is written by another connection.
    *
    * @param write is given how many writes were begun, its own among them
    */
-  elsewhere<Result>(write: (writes: number) => Promise<Result>): Promise<Result> {
+  async elsewhere<Result>(write: (writes: number) => Promise<Result>): Promise<Result> {
+    const result = await this.next(write);
+    this.told.next({ tables: 'unknown', page: '' });
+    return result;
+  }
+
+  /** Another process stored something. */
+  hearOthers(stored: Stored): void {
+    this.othersWrote();
+    void this.countAgain().then(() => {
+      this.ended.next();
+      this.told.next(stored);
+    });
+  }
+
+  private next<Result>(write: (writes: number) => Promise<Result>): Promise<Result> {
     this.queued += 1;
     return this.mutex.runExclusive(async () => {
       this.queued -= 1;
@@ -65,16 +119,33 @@ export class WriteQueue {
         return await write(this.begun);
       } finally {
         this.begun += 1;
-        // Where it cannot be counted the note says less than there is; what was stored stays so.
-        this.saved = await countSaves(this.dataSource).catch(() => this.saved);
+        await this.countAgain();
         this.ended.next();
       }
     });
   }
+
+  /** Somebody else may have written since: then what was read before stands no more. */
+  private hearCount(saves: number): void {
+    if (saves !== this.saved) this.othersWrote();
+    this.saved = saves;
+  }
+
+  /** What this process read may not stand any more. */
+  protected othersWrote(): void {
+    this.begun += 2;
+  }
+
+  /** Where it cannot be counted the note says less than there is; what was stored stays so. */
+  private async countAgain(): Promise<void> {
+    const saves = await countSaves(this.dataSource.manager).catch(() => this.saved);
+    if (isInServer(this.dataSource)) this.hearCount(saves);
+    this.saved = saves;
+  }
 }
 
 /** Asked while nobody writes, so that it counts nothing that may still be undone. */
-async function countSaves(dataSource: DataSource): Promise<number> {
-  const [row] = await dataSource.query<{ count: number }[]>('SELECT count FROM saves');
+async function countSaves(manager: EntityManager): Promise<number> {
+  const [row] = await manager.query<{ count: number }[]>('SELECT count FROM saves');
   return row?.count ?? 0;
 }

@@ -1,9 +1,11 @@
 import type { CurvePoint, LightSpell } from '@lone-heron/core';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { shopIn } from '../storage/ShopPlace.js';
+import { testPlace, type TestPlace } from '../testing/testPlace.js';
 import { packCurve, unpackCurve } from './curveBytes.js';
 import { spellRow } from './spellRow.js';
+import { telemetryRows } from './face/telemetryRows.js';
 import { TelemetryStore } from './TelemetryStore.js';
 
 const day = 86_400_000;
@@ -22,21 +24,23 @@ const spell = (startedAt: number): LightSpell => ({
 });
 const rowAt = (daysAgo: number) => spellRow('bench', spell(now - daysAgo * day), 'mqtt');
 
-let folder: string;
+let at: TestPlace;
 let store: TelemetryStore;
-beforeEach(() => {
-  folder = mkdtempSync(join(tmpdir(), 'heron-telemetry-'));
-  store = new TelemetryStore(join(folder, 'telemetry.sqlite'));
+beforeEach(async () => {
+  at = await testPlace();
+  const { place } = at;
+  store = new TelemetryStore(telemetryRows(place));
 });
 afterEach(async () => {
   await store.close();
-  rmSync(folder, { recursive: true });
+  await at.remove();
 });
 
 /** Where its folder would have to be, a file lies. */
 function storeNowhere(): TelemetryStore {
-  writeFileSync(join(folder, 'nowhere'), '');
-  return new TelemetryStore(join(folder, 'nowhere', 'telemetry.sqlite'));
+  const nowhere = join(at.place.folder, 'nowhere');
+  writeFileSync(nowhere, '');
+  return new TelemetryStore(telemetryRows(shopIn(nowhere)));
 }
 
 it('a curve comes back as it was packed, to a watt and a tenth', () => {
@@ -86,15 +90,15 @@ describe('the store of what machines say', () => {
     for (const daysAgo of [1, 15, 401]) await store.keep(rowAt(daysAgo));
     await store.prune(now);
     await store.prune(now);
-    const at = async (daysAgo: number) => store.withCurve(rowAt(daysAgo).id);
-    expect((await at(1))?.curve).toHaveLength(50);
-    const thinned = await at(15);
+    const then = async (daysAgo: number) => store.withCurve(rowAt(daysAgo).id);
+    expect((await then(1))?.curve).toHaveLength(50);
+    const thinned = await then(15);
     expect(thinned?.spell.stepS).toBe(1);
     expect(thinned?.curve?.map(({ at: from, count }) => [from, count])).toEqual(
       [0, 1, 2, 3, 4].map((second) => [second, 10]),
     );
     expect(thinned?.curve?.[0]).toMatchObject({ powerLeast: 600, powerMost: 609 });
-    expect((await at(401))?.curve).toBeNull();
-    expect((await at(401))?.spell.figures).toEqual(rowAt(401).figures);
+    expect((await then(401))?.curve).toBeNull();
+    expect((await then(401))?.spell.figures).toEqual(rowAt(401).figures);
   });
 });

@@ -1,12 +1,10 @@
 import { thinnedCurve, type LightCurve } from '@lone-heron/core';
 import { Logger } from '@nestjs/common';
-import type BetterSqlite from 'better-sqlite3';
-import { rename, rm } from 'node:fs/promises';
 import { setImmediate } from 'node:timers/promises';
-import { Between, DataSource, IsNull, LessThan, MoreThan, Not } from 'typeorm';
+import { Between, type DataSource, IsNull, LessThan, MoreThan, Not } from 'typeorm';
 import { packCurve, unpackCurve } from './curveBytes.js';
 import { HeardSpellEntity } from './heardSpell.entity.js';
-import { HeardSpells1765700000000 } from './1765700000000-HeardSpells.js';
+import type { TelemetryRows } from './face/telemetryRows.js';
 
 /** What waits to be written where the disk does not take it; beyond it the oldest are let go. */
 const mostWaiting = 2000;
@@ -18,7 +16,7 @@ const keeping = { asHeardMs: 14 * day, thinnedMs: 400 * day, thinS: 1 } as const
 const atOnce = 100;
 
 /**
- * Spells of light in a file of their own, beside the shop’s. What goes wrong here stays here: a spell that cannot be written waits, a
+ * Spells of light, kept apart from the shop’s records. What goes wrong here stays here: a spell that cannot be written waits, a
  * file that cannot be read is set aside and another begun.
  */
 export class TelemetryStore {
@@ -28,8 +26,7 @@ export class TelemetryStore {
   private fault = '';
   private dropped = 0;
 
-  /** @param file path of its database */
-  constructor(private readonly file: string) {}
+  constructor(private readonly rows: TelemetryRows) {}
 
   /** Why it does not take or give anything now; empty while it does. */
   get trouble(): string {
@@ -40,7 +37,7 @@ export class TelemetryStore {
 
   async open(): Promise<void> {
     try {
-      this.source = await openFile(this.file);
+      this.source = await this.rows.open();
     } catch (fault) {
       await this.beginAnew(fault);
     }
@@ -85,7 +82,7 @@ export class TelemetryStore {
         const place = this.waiting.indexOf(first);
         if (place >= 0) this.waiting.splice(place, 1);
       } catch (fault) {
-        this.fault = `The file of what machines say takes nothing: ${(fault as Error).message}`;
+        this.fault = `What keeps what machines say takes nothing: ${(fault as Error).message}`;
         return;
       }
     }
@@ -171,7 +168,7 @@ export class TelemetryStore {
     try {
       return await ask(this.source);
     } catch (fault) {
-      this.fault = `The file of what machines say cannot be read: ${(fault as Error).message}`;
+      this.fault = `What keeps what machines say cannot be read: ${(fault as Error).message}`;
       return null;
     }
   }
@@ -179,29 +176,9 @@ export class TelemetryStore {
   private async beginAnew(fault: unknown): Promise<void> {
     this.log.warn(`what machines said cannot be read and is set aside: ${(fault as Error).message}`);
     try {
-      await rename(this.file, `${this.file}.unreadable-${Date.now()}`);
-      for (const beside of ['-wal', '-shm']) await rm(`${this.file}${beside}`, { force: true });
-      this.source = await openFile(this.file);
+      this.source = await this.rows.beginAnew();
     } catch (again) {
-      this.fault = `The file of what machines say cannot be opened: ${(again as Error).message}`;
+      this.fault = `What keeps what machines say cannot be opened: ${(again as Error).message}`;
     }
   }
-}
-
-/** A power cut may cost the last seconds of it, and not the file: light alone is not worth a flush of the disk for each spell. */
-async function openFile(file: string): Promise<DataSource> {
-  const source = new DataSource({
-    type: 'better-sqlite3',
-    database: file,
-    entities: [HeardSpellEntity],
-    migrations: [HeardSpells1765700000000],
-    migrationsRun: true,
-    synchronize: false,
-    enableWAL: true,
-    prepareDatabase: (database: BetterSqlite.Database) => {
-      database.pragma('synchronous = NORMAL');
-      database.pragma('busy_timeout = 2000');
-    },
-  });
-  return source.initialize();
 }

@@ -14,10 +14,10 @@ export class HeardSpellEntity {
   machineId: string;
 
   /** ms. */
-  @Column('integer', { name: 'started_at' })
+  @Column('bigint', { name: 'started_at' })
   startedAt: number;
 
-  @Column('integer', { name: 'ended_at' })
+  @Column('bigint', { name: 'ended_at' })
   endedAt: number;
 
   @Column('varchar')

@@ -1,6 +1,7 @@
 import { Global, Module, type DynamicModule } from '@nestjs/common';
 import { MachinesModule } from '../machines/machines.module.js';
 import { SpellKeeper } from './face/SpellKeeper.js';
+import type { ShopPlace } from '../storage/ShopPlace.js';
 import { HeardLightService } from './heardLight.service.js';
 import { LoggedLightController } from './loggedLight.controller.js';
 import { LoggedLightService } from './loggedLight.service.js';
@@ -10,6 +11,7 @@ import { TelemetryController } from './telemetry.controller.js';
 import { TelemetryPlan } from './TelemetryPlan.js';
 import { TelemetryService } from './telemetry.service.js';
 import { TelemetrySettingsService } from './telemetrySettings.service.js';
+import { telemetryRows } from './face/telemetryRows.js';
 import { TelemetryStore } from './TelemetryStore.js';
 
 /** Global for the keeper of spells, which whatever is welded asks. */
@@ -17,23 +19,25 @@ import { TelemetryStore } from './TelemetryStore.js';
 @Module({})
 export class TelemetryModule {
   /** For a thread beside the server: nothing listens and nothing is opened, so that what machines say has one keeper. */
-  static asleep(file: string): DynamicModule {
+  static asleep(place: ShopPlace): DynamicModule {
     return {
       module: TelemetryModule,
-      providers: [{ provide: TelemetryStore, useFactory: () => new TelemetryStore(file) }, SpellKeeper],
+      providers: [
+        { provide: TelemetryStore, useFactory: () => new TelemetryStore(telemetryRows(place)) },
+        SpellKeeper,
+      ],
       exports: [SpellKeeper],
     };
   }
 
-  /** @param file path of its own database */
-  static inFile(file: string, plan: TelemetryPlan): DynamicModule {
+  static of(place: ShopPlace, plan: TelemetryPlan): DynamicModule {
     return {
       module: TelemetryModule,
       imports: [MachinesModule],
       controllers: [TelemetryController, MeterController, LoggedLightController],
       providers: [
         { provide: TelemetryPlan, useValue: plan },
-        { provide: TelemetryStore, useFactory: () => new TelemetryStore(file) },
+        { provide: TelemetryStore, useFactory: () => new TelemetryStore(telemetryRows(place)) },
         LoggedLightService,
         ...[TelemetryService, TelemetrySettingsService, HeardLightService, SpellsService, SpellKeeper],
       ],

@@ -19,6 +19,7 @@ import { Cron, Interval } from '@nestjs/schedule';
 import type { IncomingMessage } from 'node:http';
 import { Mutex } from 'async-mutex';
 import { EMPTY, catchError, concatMap, from, type Subscription } from 'rxjs';
+import { NewsService } from '../news/news.service.js';
 import { Clock } from '../time/clock.js';
 import { HeardLightService } from './heardLight.service.js';
 import { liveOf } from './liveOf.js';
@@ -55,12 +56,15 @@ export class TelemetryService implements OnApplicationBootstrap, OnModuleDestroy
   private broker: OwnBroker | null = null;
   private brokerFault = '';
   private following: Subscription | null = null;
+  /** As pages were last told of them. */
+  private lastTold = '[]';
 
   constructor(
     private readonly settings: TelemetrySettingsService,
     private readonly store: TelemetryStore,
     private readonly hours: HeardLightService,
     private readonly clock: Clock,
+    private readonly news: NewsService,
     @Inject(TelemetryPlan) private readonly plan: TelemetryPlan,
   ) {}
 
@@ -126,8 +130,17 @@ export class TelemetryService implements OnApplicationBootstrap, OnModuleDestroy
     const now = this.clock.now().getTime();
     for (const each of this.listened.values())
       for (const spell of each.ear.endSilent(now)) await this.keep(each, spell);
+    this.tellChanged();
     await this.store.writeWaiting();
     await this.hours.writeDue(this.clock.now()).catch((fault: unknown) => this.told(fault));
+  }
+
+  /** Once a second at most, however fast they talk. */
+  private tellChanged(): void {
+    const live = JSON.stringify(this.live());
+    if (live === this.lastTold) return;
+    this.lastTold = live;
+    this.news.tellLive();
   }
 
   /** A machine that goes out of use is not listened to any more, and one that comes back is. */

@@ -8,12 +8,18 @@ import type {
 } from '@lone-heron/contract';
 import { connectAsync, type IClientOptions, type MqttClient } from 'mqtt';
 import { mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
-import { dirname, join } from 'node:path';
+import { join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
 import request from 'supertest';
 import { createApp } from '../createApp.js';
 import { OwnBroker } from './OwnBroker.js';
-import { couponDraft, newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
+import {
+  couponDraft,
+  newId,
+  startFileServer,
+  startSampleServer,
+  type SampleServer,
+} from '../testing/sampleServer.js';
 
 const password = 'a long password';
 const topic = 'shop/bench/said';
@@ -445,15 +451,14 @@ describe('a data logger’s file', () => {
 
 describe('the file of what machines say', () => {
   it('that cannot be read is set aside, and another is begun', async () => {
-    const { databaseFile, stop } = await startSampleServer();
+    const { place, folder, stop } = await startFileServer();
     await stop();
-    const folder = dirname(databaseFile);
     mkdirSync(folder);
     writeFileSync(
       join(folder, 'telemetry.sqlite'),
       'no database at all, and longer than a header has to be. '.repeat(40),
     );
-    const app = await createApp({ databaseFile, webFolder: null, isOnNetwork: false, tls: null });
+    const app = await createApp({ place, webFolder: null, isOnNetwork: false, tls: null });
     try {
       await request(app.getHttpServer()).get('/api/live').expect(200, []);
       expect(readdirSync(folder).some((name) => name.startsWith('telemetry.sqlite.unreadable-'))).toBe(true);

@@ -1,21 +1,22 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { samplePin, type CouponDraft, type WindowChange } from '@lone-heron/contract';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import request from 'supertest';
 import { v7 as uuid } from 'uuid';
 import type { AppPlan } from '../app.module.js';
+import { databaseFileIn, type ShopPlace } from '../storage/ShopPlace.js';
+import { folderPlace, testPlace, type TestPlace } from './testPlace.js';
 import { createApp } from '../createApp.js';
 import { seedWorkshop } from '../demo/seedWorkshop.js';
 
 /** A device whose requests come from a page of ours and keep their cookie. */
 export type Desk = ReturnType<typeof request.agent>;
 
-/** A server with the sample workshop over a real file in a folder of its own. */
+/** A server with the sample workshop over a real database, on the engine that tests run on, in a folder of its own. */
 export interface SampleServer {
   readonly app: NestExpressApplication;
-  readonly databaseFile: string;
+  readonly place: ShopPlace;
+  /** Its data folder. */
+  readonly folder: string;
   /** Signed in as the sample lead. */
   readonly http: Desk;
   /** Another device, signed in as somebody; null for nobody. */
@@ -24,24 +25,62 @@ export interface SampleServer {
 }
 
 /** @param seededAt ms since 1970 that the sample days lie before; fixed where a test sets the clock */
-export async function startSampleServer(
+export const startSampleServer = async (
   plan: Partial<AppPlan> = {},
-  seededAt = Date.now(),
-): Promise<SampleServer> {
-  const folder = mkdtempSync(join(tmpdir(), 'heron-server-'));
-  const databaseFile = join(folder, 'heron.sqlite');
-  const app = await createApp({ databaseFile, webFolder: null, isOnNetwork: false, tls: null, ...plan });
-  await seedWorkshop(app, 'days', seededAt);
+  seededAt?: number,
+): Promise<SampleServer> => startAt(await sampleOf(seededAt)(), plan);
+
+/** The same over a file, whatever engine tests run on: for what a file can do and suffer. */
+export async function startFileServer(
+  plan: Partial<AppPlan> = {},
+): Promise<SampleServer & { readonly databaseFile: string }> {
+  const server = await startAt(await sampleInFile(), plan);
+  return { ...server, databaseFile: databaseFileIn(server.folder) };
+}
+
+const samples = new Map<number | undefined, () => Promise<TestPlace>>();
+function sampleOf(seededAt: number | undefined): () => Promise<TestPlace> {
+  const sample = samples.get(seededAt) ?? onceAndAgain(testPlace, seededAt);
+  samples.set(seededAt, sample);
+  return sample;
+}
+const sampleInFile = onceAndAgain(() => Promise.resolve(folderPlace()));
+
+/** Places with the sample workshop, which is worked out once for each file of tests: that takes longer than most tests. */
+function onceAndAgain(place: () => Promise<TestPlace>, at?: number): () => Promise<TestPlace> {
+  let again: Promise<() => Promise<TestPlace>> | null = null;
+  return async () => {
+    again ??= seeded(place, at ?? Date.now()).then(async (first) => {
+      const next = await first.kept();
+      await first.remove();
+      return next;
+    });
+    return (await again)();
+  };
+}
+
+async function seeded(place: () => Promise<TestPlace>, at: number): Promise<TestPlace> {
+  const made = await place();
+  const app = await createApp({ place: made.place, ...alone });
+  await seedWorkshop(app, 'days', at);
+  await app.close();
+  return made;
+}
+
+const alone = { webFolder: null, isOnNetwork: false, tls: null };
+
+async function startAt({ place, remove }: TestPlace, plan: Partial<AppPlan>): Promise<SampleServer> {
+  const app = await createApp({ place, ...alone, ...plan });
   const stop = async () => {
     await app.close();
-    rmSync(folder, { recursive: true });
+    await remove();
   };
   const desk = async (personId: string | null) => {
     const agent = request.agent(app.getHttpServer()).set('X-Lone-Heron', '1');
     if (personId !== null) await agent.put('/api/session').send({ personId, pin: samplePin }).expect(200);
     return agent;
   };
-  return { app, databaseFile, http: await desk('ines'), desk, stop };
+  return { app, place, folder: place.folder, http: await desk('ines'), desk, stop };
 }
 
 /** After the sample workshop's days and before what a test does. */

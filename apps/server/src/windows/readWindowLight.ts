@@ -17,11 +17,11 @@ export async function readWindowLight(
   windowIds: readonly string[] | null,
   read: ReadRows,
 ): Promise<readonly WindowLight[]> {
-  const lights = await Promise.all([
-    lightOfCoupons(manager, windowIds, read),
-    lightOfRuns(manager, windowIds, read),
-    lightOfTrials(manager, windowIds, read),
-    lightOfEntries(manager, windowIds, read),
-  ]);
-  return lights.flat();
+  // One after the other: all of them may stand in one transaction, which has one connection.
+  return [
+    ...(await lightOfCoupons(manager, windowIds, read)),
+    ...(await lightOfRuns(manager, windowIds, read)),
+    ...(await lightOfTrials(manager, windowIds, read)),
+    ...(await lightOfEntries(manager, windowIds, read)),
+  ];
 }

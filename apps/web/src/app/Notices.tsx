@@ -1,3 +1,4 @@
+import { NewsListener } from '../shared/news/NewsListener.js';
 import { ClockDiffers } from './ClockDiffers.js';
 import { KeepingTold } from './KeepingTold.js';
 import { LiveStrip } from './live/LiveStrip.js';
@@ -7,6 +8,7 @@ import { ServerAway } from './ServerAway.js';
 export default function Notices() {
   return (
     <>
+      <NewsListener />
       <LiveStrip />
       <ServerAway />
       <ClockDiffers />

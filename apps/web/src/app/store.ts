@@ -1,7 +1,6 @@
 import { combineReducers, configureStore } from '@reduxjs/toolkit';
 import { setupListeners } from '@reduxjs/toolkit/query';
 import { heronApi } from '../shared/api/heronApi.js';
-import { listenToOtherTabs, tellOtherTabs } from '../shared/api/otherTabs.js';
 import { doorSlice } from '../shared/door/doorSlice.js';
 import { dialHistorySlice } from '../dial/history/dialHistorySlice.js';
 import { deskSlice } from '../shared/memory/deskSlice.js';
@@ -20,15 +19,14 @@ const reducer = combineReducers({
   [dialHistorySlice.name]: dialHistorySlice.reducer,
 });
 
-/** The store, with what this browser remembers, kept in step with other tabs. */
+/** The store, with what this browser remembers. */
 export function createStore() {
   const store = configureStore({
     reducer,
-    middleware: (getDefault) => getDefault().concat(heronApi.middleware, tellOtherTabs),
+    middleware: (getDefault) => getDefault().concat(heronApi.middleware),
     preloadedState: readFromBrowser(),
   });
   setupListeners(store.dispatch);
-  listenToOtherTabs(store.dispatch);
   keepInBrowser(store);
   void import('../shared/memory/keptOpenLog.js').then(({ openKeptLog }) => openKeptLog(store));
   return store;

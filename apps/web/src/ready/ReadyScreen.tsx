@@ -9,15 +9,16 @@ import { dayInWords } from '../shared/readiness/dayWords.js';
 import { Cleared } from './Cleared.js';
 import { DayBench } from './day/DayBench.js';
 import { unlessShown } from '../shared/api/unlessShown.js';
+import { useAskEvery } from '../shared/news/newsOpen.js';
 import { inUse } from '../shared/machines/inUse.js';
 
-/** Two people may work the same sequence: what the other did shows within this time. */
+/** Two people may work the same sequence: where the server does not tell, what the other did shows within this time. */
 const askAgainMs = 10_000;
 
 /** The start and the end of a machine's day, step by step. */
 export function ReadyScreen() {
   const machines = unlessShown(useMachinesQuery(undefined));
-  const days = unlessShown(useLatestDaysQuery(undefined, { pollingInterval: askAgainMs }));
+  const days = unlessShown(useLatestDaysQuery(undefined, { pollingInterval: useAskEvery(askAgainMs) }));
   const [search, setSearch] = useSearchParams();
   if (machines.error !== undefined)
     return <LoadFailed what="the machines" error={machines.error} retry={machines.refetch} />;

@@ -14,6 +14,7 @@ const notKept = [
   'calendar',
   'health',
   'live',
+  'news',
   'spells',
 ];
 

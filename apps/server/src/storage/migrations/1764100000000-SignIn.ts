@@ -1,10 +1,11 @@
 import { Table, TableColumn, type MigrationInterface, type QueryRunner } from 'typeorm';
+import { no } from './columns.js';
 
 const text = (name: string, isNullable = false) => ({ name, type: 'varchar', isNullable });
 
-const columns = [
+const columns = (runner: QueryRunner) => [
   new TableColumn({ name: 'pin_hash', type: 'varchar', isNullable: true }),
-  new TableColumn({ name: 'has_sample_pin', type: 'boolean', default: '0' }),
+  new TableColumn({ name: 'has_sample_pin', type: 'boolean', default: no(runner) }),
   new TableColumn({ name: 'disabled_at', type: 'varchar', isNullable: true }),
 ];
 
@@ -56,13 +57,13 @@ export class SignIn1764100000000 implements MigrationInterface {
   readonly name = 'SignIn1764100000000';
 
   async up(runner: QueryRunner): Promise<void> {
-    await runner.addColumns('person', columns);
+    await runner.addColumns('person', columns(runner));
     for (const table of tables) await runner.createTable(table);
     await runner.query("UPDATE person SET role = 'welder' WHERE role = 'learner'");
   }
 
   async down(runner: QueryRunner): Promise<void> {
     for (const table of tables.toReversed()) await runner.dropTable(table);
-    await runner.dropColumns('person', columns);
+    await runner.dropColumns('person', columns(runner));
   }
 }

@@ -18,7 +18,7 @@ import { Modes1765500000000 } from './1765500000000-Modes.js';
 import { MachineLinks1765600000000 } from './1765600000000-MachineLinks.js';
 import { Telemetry1765700000000 } from './1765700000000-Telemetry.js';
 
-/** Every migration, oldest first. */
+/** Every migration of a shop's tables, oldest first. */
 export const migrations = [
   Beginnings1763900000000,
   MachineHistory1764000000000,

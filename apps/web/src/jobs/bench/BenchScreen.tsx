@@ -11,15 +11,20 @@ import { BenchEnd } from './BenchEnd.js';
 import { BenchSeam } from './BenchSeam.js';
 import { BenchHead } from './BenchHead.js';
 import { benchPlace } from './seamNow.js';
+import { useAskEvery } from '../../shared/news/newsOpen.js';
 import { useWriteGo } from './useWriteGo.js';
 
-/** How often it is looked whether somebody else took a seam, ms. */
+/** How often it is looked whether somebody else took a seam, where the server does not tell, ms. */
 const lookEvery = 10_000;
 
 /** A job at the bench: one seam fills the screen. */
 export function BenchScreen() {
   const { id = '' } = useParams();
-  const { data: job, error, refetch } = unlessShown(useJobQuery(id, { pollingInterval: lookEvery }));
+  const {
+    data: job,
+    error,
+    refetch,
+  } = unlessShown(useJobQuery(id, { pollingInterval: useAskEvery(lookEvery) }));
   if (error !== undefined) return <LoadFailed what="the job" error={error} retry={refetch} />;
   if (job === undefined) return <Loading what="the job" />;
   return <Bench key={job.id} job={job} />;

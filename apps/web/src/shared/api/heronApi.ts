@@ -37,10 +37,11 @@ export const everything = [
   'Stock',
   'Upkeep',
   'Job',
+  'Live',
 ] as const;
 
-/** What the server knows a page of ours by; a request that sends headers of its own sends this too. */
-export const ownHeaders = { 'X-Lone-Heron': '1' };
+/** What the server knows a page of ours by, and which of them it is; a request that sends headers of its own sends this too. */
+export const ownHeaders = { 'X-Lone-Heron': `${Math.random()}` };
 
 const ask = fetchBaseQuery({
   baseUrl: new URL('/api/', window.location.href).href,

@@ -18,7 +18,7 @@ const liveApi = heronApi.injectEndpoints({
     live: build.query<LiveMachine[], undefined>({
       query: () => 'live',
       responseSchema: liveMachineSchema.array(),
-      providesTags: ['Machine'],
+      providesTags: ['Machine', 'Live'],
     }),
     /** One, or none. */
     telemetry: build.query<MachineTelemetry[], string>({

@@ -1,0 +1,60 @@
+import { newsKinds, type News, type NewsKind } from '@lone-heron/contract';
+import { Injectable, type OnModuleDestroy, type OnModuleInit } from '@nestjs/common';
+import { Subject, type Observable, type Subscription } from 'rxjs';
+import type { Stored } from '../storage/stored.js';
+import { WriteQueue } from '../storage/writeQueue.js';
+import { tableNews } from './tableNews.js';
+
+/** Tells every page that listens what was stored, whoever stored it. */
+@Injectable()
+export class NewsService implements OnModuleInit, OnModuleDestroy {
+  private readonly told = new Subject<News>();
+  private readonly ending = new Subject<void>();
+  private listening: Subscription | null = null;
+
+  constructor(private readonly writes: WriteQueue) {}
+
+  onModuleInit(): void {
+    this.listening = this.writes.stored.subscribe((stored) => this.tell(stored));
+  }
+
+  onModuleDestroy(): void {
+    this.close();
+  }
+
+  /** Ends it for everybody who listens: they ask again once there is a server again. */
+  close(): void {
+    this.listening?.unsubscribe();
+    this.ending.next();
+    this.told.complete();
+  }
+
+  /** Says when nothing more is told. */
+  get over(): Observable<void> {
+    return this.ending;
+  }
+
+  get all(): Observable<News> {
+    return this.told;
+  }
+
+  /** What a page is told first: it knows from it whether it missed something. */
+  now(): News {
+    return { kinds: [], saves: this.writes.saves, page: '' };
+  }
+
+  /** Says that what machines say changed, which is stored nowhere. */
+  tellLive(): void {
+    this.told.next({ kinds: ['live'], saves: this.writes.saves, page: '' });
+  }
+
+  private tell({ tables, page }: Stored): void {
+    const kinds = tables === 'unknown' ? [...newsKinds] : kindsOf(tables);
+    this.told.next({ kinds, saves: this.writes.saves, page });
+  }
+}
+
+function kindsOf(tables: readonly string[]): NewsKind[] {
+  const kinds = tables.map((table) => tableNews[table] ?? null);
+  return [...new Set(kinds.filter((kind) => kind !== null))];
+}

@@ -1,0 +1,73 @@
+import { Injectable, Logger, type OnApplicationBootstrap, type OnModuleDestroy } from '@nestjs/common';
+import type pg from 'pg';
+import { connectedTo, schemaOf } from './postgres.js';
+import { takePartInServing } from './servedLock.js';
+import { heardFrom, storedChannel } from './stored.js';
+import { WriteQueue } from './writeQueue.js';
+
+/** ms between two tries to reach a database that is away. */
+const tryAgain = { first: 500, most: 10_000 };
+
+/** Listens to the other servers of the same database, and says to them that this one serves, over a connection of its own. */
+@Injectable()
+export class OtherServers implements OnApplicationBootstrap, OnModuleDestroy {
+  private readonly log = new Logger('Other servers');
+  private client: pg.Client | null = null;
+  private timer: NodeJS.Timeout | null = null;
+  private isClosed = false;
+
+  constructor(
+    private readonly url: string,
+    private readonly writes: WriteQueue,
+  ) {}
+
+  async onApplicationBootstrap(): Promise<void> {
+    await this.connect();
+  }
+
+  async onModuleDestroy(): Promise<void> {
+    this.isClosed = true;
+    if (this.timer !== null) clearTimeout(this.timer);
+    const { client } = this;
+    this.client = null;
+    await client?.end();
+  }
+
+  private async connect(): Promise<void> {
+    const client = await connectedTo(this.url);
+    this.client = client;
+    client.on('notification', ({ payload = '' }) => this.hear(payload));
+    client.once('end', () => this.lose(client, tryAgain.first));
+    await takePartInServing(client, this.url);
+    await client.query(`LISTEN ${storedChannel}`);
+  }
+
+  private hear(payload: string): void {
+    try {
+      const stored = heardFrom(payload, this.writes.name, schemaOf(this.url));
+      if (stored !== null) this.writes.hearOthers(stored);
+    } catch (fault) {
+      this.log.warn(`another server said what is not understood: ${(fault as Error).message}`);
+    }
+  }
+
+  /** Whatever was said meanwhile was missed. */
+  private lose(client: pg.Client, after: number): void {
+    if (this.isClosed || this.client !== client) return;
+    this.client = null;
+    this.reach(after);
+  }
+
+  private reach(after: number): void {
+    this.timer = setTimeout(() => {
+      this.connect().then(
+        () => this.writes.hearOthers({ tables: 'unknown', page: '' }),
+        (fault: unknown) => {
+          if (this.isClosed) return;
+          this.log.warn((fault as Error).message);
+          this.reach(Math.min(2 * after, tryAgain.most));
+        },
+      );
+    }, after).unref();
+  }
+}
