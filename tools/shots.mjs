@@ -68,7 +68,7 @@ async function take({ name, path, size = desk, theme = 'marsh', act }) {
   await page.setViewport(size);
   const memory = JSON.stringify({ theme, dialSearch: '', recentJoints: [] });
   await page.evaluateOnNewDocument((text) => localStorage.setItem('lone-heron.desk', text), memory);
-  await page.goto(`${address}${path}`, { waitUntil: 'networkidle0' });
+  await page.goto(`${address}${path}`, { waitUntil: 'networkidle2' });
   await act?.(page);
   await new Promise((settled) => setTimeout(settled, 600));
   await page.screenshot({ path: join(folder, `${name}.png`) });
@@ -89,7 +89,7 @@ async function newPage() {
 /** The browser's pages share one cookie: everybody's pictures are the lead's. */
 async function signIn() {
   const page = await newPage();
-  await page.goto(`${address}/dial`, { waitUntil: 'networkidle0' });
+  await page.goto(`${address}/dial`, { waitUntil: 'networkidle2' });
   await page.evaluate(() =>
     fetch('/api/session', {
       method: 'PUT',
@@ -153,7 +153,7 @@ async function waitForPage(page) {
 }
 
 async function openCutCoupon(page) {
-  await page.goto(`${address}/coupons/${await cutCoupon()}`, { waitUntil: 'networkidle0' });
+  await page.goto(`${address}/coupons/${await cutCoupon()}`, { waitUntil: 'networkidle2' });
 }
 
 async function cutCoupon() {

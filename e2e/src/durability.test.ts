@@ -23,6 +23,7 @@ import {
 } from './support/screen.js';
 import { sampleShop } from './support/sampleShop.js';
 import { goTo, reload } from './support/goTo.js';
+import { whileQuiet } from './support/whileQuiet.js';
 import { fittedWindow } from './support/counted.js';
 
 /** Power cuts, double taps, two tabs: nothing that was acknowledged is lost, nothing typed either. */
@@ -100,9 +101,8 @@ describe('nothing is lost', () => {
     await page.keyboard.press('Enter');
     await seeText(page, `Coupon ${before + 1} is logged`);
     const number = (await fittedWindow(shop.heron.url, 'bench')) + 1;
-    await toStation(page, '/optics');
     // What is still coming would move the button from under the press.
-    await page.waitForNetworkIdle();
+    await whileQuiet(page, 500, () => toStation(page, '/optics'));
     await (await (await named(page, 'Window of the bench unit')).waitForSelector('button'))?.click();
     await (await page.waitForSelector('input[value="haze"]'))?.click();
     await press(page, 'A new window is in');

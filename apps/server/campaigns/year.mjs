@@ -1,6 +1,8 @@
 import Database from 'better-sqlite3';
 import { statSync } from 'node:fs';
 import { join } from 'node:path';
+import { shopIn } from '../dist/storage/ShopPlace.js';
+import { telemetryRows } from '../dist/telemetry/face/telemetryRows.js';
 import { TelemetryStore } from '../dist/telemetry/TelemetryStore.js';
 import { spellRow } from '../dist/telemetry/spellRow.js';
 import { Draws } from './draws.mjs';
@@ -19,8 +21,9 @@ const most = { day: 40, month: 400, curve: 40 };
  */
 export async function year({ rounds, seed }) {
   const draws = new Draws(seed);
-  const file = join(campaignFolder(), 'telemetry.sqlite');
-  const store = new TelemetryStore(file);
+  const folder = campaignFolder();
+  const file = join(folder, 'telemetry.sqlite');
+  const store = new TelemetryStore(telemetryRows(shopIn(folder)));
   await store.open();
   const end = Date.UTC(2026, 10, 27, 17);
   let samples = 0;

@@ -5,6 +5,8 @@ import type { Metre, Radian } from '../quantity/index.js';
 /** One weld as the evidence sees it: what the model takes, and what the model leaves out. */
 export interface EvidenceWeld {
   readonly machineId: string;
+  /** Which of a firm's workshops the machine stands in; left out where there is one. */
+  readonly workshopId?: string;
   /** With the travel as it really was, where that is known. */
   readonly melt: MeltInput;
   readonly gap: Metre;

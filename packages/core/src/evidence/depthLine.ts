@@ -7,6 +7,9 @@ import { tableSpread } from './tableSpread.js';
 /** What one weight of the shop's line stands for. */
 export type LineTerm =
   | { readonly kind: 'shop' }
+  /** What another workshop of the firm differs by from the one that is asked about, in all it welds and in a family of metals. */
+  | { readonly kind: 'workshop'; readonly workshopId: string }
+  | { readonly kind: 'workshopFamily'; readonly workshopId: string; readonly family: MetalFamily }
   | { readonly kind: 'machine'; readonly machineId: string }
   | { readonly kind: 'family'; readonly family: MetalFamily }
   | { readonly kind: 'gas'; readonly gas: ShieldingGas }
@@ -38,7 +41,8 @@ const covariates = ['gunAngle', 'wobbleRate', 'modulation', 'duty', 'power', 'th
 
 /**
  * The line that a question and a set of coupons need: one weight for the shop, one for each machine, metal family and
- * gas that occurs, and the covariates.
+ * gas that occurs, and the covariates. A coupon of another workshop of the firm
+ * has weights for what that one differs by, so that it says less of this one; how much less is learned. @see likeLine
  *
  * The spread of the metal table is the whole spread of a weld before any coupon. What one weld differs from the next by,
  * and what machine, family, gas and covariates take of it at the question, is taken off the shop's own weight, so that
@@ -51,6 +55,7 @@ export function depthLine(question: EvidenceWeld, coupons: readonly EvidenceCoup
   const welds = [question, ...coupons.map(({ weld }) => weld)];
   const terms: LineTerm[] = [
     { kind: 'shop' },
+    ...otherWorkshops(question, welds),
     ...distinct(welds, ({ machineId }) => machineId).map(
       (machineId) => ({ kind: 'machine', machineId }) as const,
     ),
@@ -68,7 +73,51 @@ export function depthLine(question: EvidenceWeld, coupons: readonly EvidenceCoup
     0,
   );
   priorSd[0] = Math.sqrt(Math.max(whole - others, leastShopSd ** 2));
-  return { terms, priorSd };
+  return likeLine({ terms, priorSd }, usualLikeness);
+}
+
+/** What other workshops than the question's differ by. */
+function otherWorkshops(question: EvidenceWeld, welds: readonly EvidenceWeld[]): readonly LineTerm[] {
+  const others = welds.filter((weld) => workshopOf(weld) !== workshopOf(question));
+  return distinct(others, workshopOf).flatMap((workshopId): LineTerm[] => {
+    const theirs = others.filter((weld) => workshopOf(weld) === workshopId);
+    const families = distinct(theirs, ({ melt }) => melt.metal.family);
+    return [
+      { kind: 'workshop', workshopId },
+      ...families.map((family) => ({ kind: 'workshopFamily', workshopId, family }) as const),
+    ];
+  });
+}
+
+const workshopOf = ({ workshopId = '' }: EvidenceWeld): string => workshopId;
+
+/** How alike workshops of a firm are taken to be where nothing says otherwise. */
+const usualLikeness = 0.5;
+
+/**
+ * The line of a firm whose workshops are so much alike: the share of what shop, family and gas have of their own that another workshop has in
+ * common with the one that is asked about. The line of one workshop alone is the same for all.
+ *
+ * @param likeness above 0, for workshops that have nothing to do with each other, up to 1, for benches of one shop
+ */
+export function likeLine({ terms, priorSd }: DepthLine, likeness: number): DepthLine {
+  const differing = Math.sqrt(1 / likeness - 1);
+  const sdOf = (is: (term: LineTerm) => boolean) => priorSd[terms.findIndex(is)] ?? 0;
+  const ofAll =
+    differing *
+    Math.hypot(
+      sdOf(({ kind }) => kind === 'shop'),
+      prior.gas,
+    );
+  return {
+    terms,
+    priorSd: priorSd.map((sd, i) => {
+      const term = terms[i];
+      if (term?.kind === 'workshop') return ofAll;
+      if (term?.kind !== 'workshopFamily') return sd;
+      return differing * sdOf((other) => other.kind === 'family' && other.family === term.family);
+    }),
+  };
 }
 
 function distinct<T>(welds: readonly EvidenceWeld[], of: (weld: EvidenceWeld) => T): readonly T[] {
@@ -81,7 +130,7 @@ function termSd(
   welds: readonly EvidenceWeld[],
   whole: number,
 ): number {
-  if (term.kind === 'shop') return 0;
+  if (term.kind === 'shop' || term.kind === 'workshop' || term.kind === 'workshopFamily') return 0;
   if (term.kind !== 'family' || term.family === question.melt.metal.family) return prior[term.kind];
   const own = welds.filter(({ melt }) => melt.metal.family === term.family).map(tableSpread);
   return Math.sqrt(prior.family ** 2 + Math.max(0, Math.max(...own) ** 2 - weldScatter ** 2 - whole));
@@ -111,6 +160,10 @@ export function lineRow(terms: readonly LineTerm[], weld: EvidenceWeld): Float64
     switch (term.kind) {
       case 'shop':
         return 1;
+      case 'workshop':
+        return term.workshopId === workshopOf(weld) ? 1 : 0;
+      case 'workshopFamily':
+        return term.workshopId === workshopOf(weld) && term.family === weld.melt.metal.family ? 1 : 0;
       case 'machine':
         return term.machineId === weld.machineId ? 1 : 0;
       case 'family':

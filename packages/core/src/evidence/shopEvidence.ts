@@ -3,10 +3,11 @@ import { meltKernel } from '../melt/index.js';
 import { normalCdf } from '../numeric/index.js';
 import { couponInterval } from './couponInterval.js';
 import { couponNoise } from './couponNoise.js';
-import { depthLine, lineRow, type DepthLine } from './depthLine.js';
+import { depthLine, likeLine, lineRow, type DepthLine } from './depthLine.js';
 import { cavityOf, epIntervals, type EpData, type EpFit } from './epIntervals.js';
 import type { EvidenceCoupon, EvidenceWeld } from './EvidenceWeld.js';
 import { beliefShape, type ShapePart } from './beliefShape.js';
+import { likenesses } from './likenesses.js';
 import { scatterFactors } from './scatterFactors.js';
 
 /** Why a coupon says nothing about a setting. */
@@ -79,7 +80,7 @@ export function shopEvidence(question: EvidenceWeld, coupons: readonly EvidenceC
   const data = dataOf(line, used);
   const near = used.map(({ coupon }) => isNear(coupon, question));
   const plain = epIntervals(data);
-  const fits = fitScatters(data, plain, { asked, near });
+  const fits = fitScatters(data, plain, { asked, near, priors: priorsOf(line, data.prior) });
   const pooled = pool(fits, line.terms.length);
   return {
     line,
@@ -126,9 +127,6 @@ function readCoupon({ weld, finding, isSlip }: EvidenceCoupon): Omit<ReadCoupon,
 }
 
 function dataOf(line: DepthLine, used: readonly ReadCoupon[]): EpData {
-  const size = line.terms.length;
-  const prior = new Float64Array(size * size);
-  line.priorSd.forEach((sd, j) => (prior[j * size + j] = sd * sd));
   return {
     rows: used.map(({ coupon }) => lineRow(line.terms, coupon.weld)),
     low: Float64Array.from(used, ({ low }) => low),
@@ -139,8 +137,27 @@ function dataOf(line: DepthLine, used: readonly ReadCoupon[]): EpData {
         isTravelMeasured,
       }),
     ),
-    prior,
+    prior: priorOf(line),
   };
+}
+
+/** Covariance of a line's weights before any coupon, flat. */
+function priorOf({ priorSd }: DepthLine): Float64Array {
+  const size = priorSd.length;
+  const prior = new Float64Array(size * size);
+  priorSd.forEach((sd, j) => (prior[j * size + j] = sd * sd));
+  return prior;
+}
+
+/** How alike a firm's workshops may be, as what is believed of the weights beforehand; the line's own where there is one. */
+function priorsOf(line: DepthLine, prior: Float64Array): readonly WeighedPrior[] {
+  if (!line.terms.some(({ kind }) => kind === 'workshop')) return [{ share: 1, prior }];
+  return likenesses.map(({ likeness, share }) => ({ share, prior: priorOf(likeLine(line, likeness)) }));
+}
+
+interface WeighedPrior {
+  readonly share: number;
+  readonly prior: Float64Array;
 }
 
 interface WeighedFit {
@@ -165,18 +182,29 @@ interface Scatter {
 function fitScatters(
   data: EpData,
   plain: EpFit,
-  { asked, near }: { readonly asked: Float64Array; readonly near: readonly boolean[] },
+  {
+    asked,
+    near,
+    priors,
+  }: {
+    readonly asked: Float64Array;
+    readonly near: readonly boolean[];
+    readonly priors: readonly WeighedPrior[];
+  },
 ): readonly WeighedFit[] {
   if (data.rows.length === 0) return [{ factor: 1, share: 1, fit: plain, shape: plainShape }];
   // Where all are near, those alone are all.
   const isSurprising =
     !near.every(Boolean) && near.some((isNear, i) => isNear && expectedOf(data, plain, i) < surprising);
   const scatters = [...scattersOfAll(data), ...(isSurprising ? scattersNearby(data, near) : [])];
-  const fitted = scatters.map(({ factor, share, noise }) => {
-    const scattered = { ...data, noise };
-    const fit = noise === data.noise ? plain : epIntervals(scattered, plain);
-    return { factor, fit, scattered, weight: Math.log(share) + fit.logEvidence };
-  });
+  const fitted = scatters.flatMap(({ factor, share, noise }) =>
+    priors.map(({ prior, share: believed }) => {
+      const scattered = { ...data, noise, prior };
+      const isPlain = noise === data.noise && prior === data.prior;
+      const fit = isPlain ? plain : epIntervals(scattered, plain);
+      return { factor, fit, scattered, weight: Math.log(share * believed) + fit.logEvidence };
+    }),
+  );
   const most = Math.max(...fitted.map(({ weight }) => weight));
   const shares = fitted.map(({ weight }) => Math.exp(weight - most));
   const whole = shares.reduce((sum, share) => sum + share, 0);

@@ -1,5 +1,6 @@
 import type { MetalFamily } from '../metal/index.js';
 import { correctionAlong } from './depthCorrection.js';
+import type { LineTerm } from './depthLine.js';
 import type { ShopEvidence } from './shopEvidence.js';
 
 /** How a machine welds a metal family beside the model, covariates at their usual values. */
@@ -25,13 +26,13 @@ export function shopOffset(
   family: MetalFamily,
 ): ShopOffset | null {
   const { terms } = evidence.line;
-  const row = Float64Array.from(terms, (term) => {
-    if (term.kind === 'shop') return 1;
-    if (term.kind === 'machine') return term.machineId === machineId ? 1 : 0;
-    return term.kind === 'family' && term.family === family ? 1 : 0;
-  });
-  const isKnown = row.reduce((sum, each) => sum + each, 0) === 3;
-  if (!isKnown || evidence.used.length === 0) return null;
+  const isOf = (term: LineTerm): boolean => {
+    if (term.kind === 'machine') return term.machineId === machineId;
+    return term.kind === 'family' && term.family === family;
+  };
+  if (evidence.used.length === 0 || terms.filter(isOf).length < 2) return null;
+  // Of a firm's workshops it is the one that was asked about.
+  const row = Float64Array.from(terms, (term) => (term.kind === 'shop' || isOf(term) ? 1 : 0));
   const { lnRatio, sd } = correctionAlong(evidence, row);
   const deeperPercent = Math.expm1(lnRatio) * 100;
   const giveOrTake = Math.exp(lnRatio) * sd * 100;
