@@ -1,4 +1,5 @@
 import { jobStates, type Job, type JobState } from '@lone-heron/contract';
+import { useState } from 'react';
 import { useSetJobStateMutation, useSetJobWithdrawnMutation } from '../../shared/api/jobsApi.js';
 import { useAsSomebody } from '../../shared/door/useAsSomebody.js';
 import { sayFailed, sayUndoable } from '../../shared/save/sayUndoable.js';
@@ -7,7 +8,10 @@ import { stateWords } from '../jobWords.js';
 const choices = [...jobStates, 'takenBack'] as const;
 
 /** How far the job is, said by somebody; taking it back keeps everything. */
-export function StateKeys({ job }: { job: Job }) {
+export function StateKeys({ job: asked }: { job: Job }) {
+  // What is said next builds on what was stored last, however long it takes until the job is asked for anew.
+  const [stored, setStored] = useState<{ readonly over: Job; readonly job: Job } | null>(null);
+  const job = stored?.over === asked ? stored.job : asked;
   const asSomebody = useAsSomebody();
   const [setState] = useSetJobStateMutation();
   const [setWithdrawn] = useSetJobWithdrawnMutation();
@@ -21,6 +25,7 @@ export function StateKeys({ job }: { job: Job }) {
       sayFailed(answer.error, 'Nothing changed.');
       return;
     }
+    if (answer.data !== undefined) setStored({ over: asked, job: answer.data });
     const undo = to === 'takenBack' ? () => setWithdrawn({ id, isWithdrawn: false }) : back;
     sayUndoable(`Job ${number} is ${to === 'takenBack' ? 'taken back' : stateWords[to]}.`, { undo });
   };
