@@ -7,9 +7,8 @@ import { tableSpread } from './tableSpread.js';
 /** What one weight of the shop's line stands for. */
 export type LineTerm =
   | { readonly kind: 'shop' }
-  /** What another workshop of the firm differs by from the one that is asked about, in all it welds and in a family of metals. */
-  | { readonly kind: 'workshop'; readonly workshopId: string }
-  | { readonly kind: 'workshopFamily'; readonly workshopId: string; readonly family: MetalFamily }
+  /** What another workshop of the firm differs by from the one that is asked about, in a family of metals or, where that is null, in all it welds. */
+  | { readonly kind: 'workshop'; readonly workshopId: string; readonly family: MetalFamily | null }
   | { readonly kind: 'machine'; readonly machineId: string }
   | { readonly kind: 'family'; readonly family: MetalFamily }
   | { readonly kind: 'gas'; readonly gas: ShieldingGas }
@@ -21,8 +20,10 @@ export interface DepthLine {
   readonly priorSd: readonly number[];
 }
 
-/** Standard deviations of the weights before any coupon; covariates per unit of x. */
+/** Standard deviations of the weights before any coupon; covariates per unit of x. What is 0 here follows from the others. */
 const prior = {
+  shop: 0,
+  workshop: 0,
   machine: 0.12,
   family: 0.12,
   gas: 0.06,
@@ -82,10 +83,7 @@ function otherWorkshops(question: EvidenceWeld, welds: readonly EvidenceWeld[]):
   return distinct(others, workshopOf).flatMap((workshopId): LineTerm[] => {
     const theirs = others.filter((weld) => workshopOf(weld) === workshopId);
     const families = distinct(theirs, ({ melt }) => melt.metal.family);
-    return [
-      { kind: 'workshop', workshopId },
-      ...families.map((family) => ({ kind: 'workshopFamily', workshopId, family }) as const),
-    ];
+    return [null, ...families].map((family) => ({ kind: 'workshop', workshopId, family }));
   });
 }
 
@@ -113,9 +111,10 @@ export function likeLine({ terms, priorSd }: DepthLine, likeness: number): Depth
     terms,
     priorSd: priorSd.map((sd, i) => {
       const term = terms[i];
-      if (term?.kind === 'workshop') return ofAll;
-      if (term?.kind !== 'workshopFamily') return sd;
-      return differing * sdOf((other) => other.kind === 'family' && other.family === term.family);
+      if (term?.kind !== 'workshop') return sd;
+      return term.family === null
+        ? ofAll
+        : differing * sdOf((other) => other.kind === 'family' && other.family === term.family);
     }),
   };
 }
@@ -130,7 +129,6 @@ function termSd(
   welds: readonly EvidenceWeld[],
   whole: number,
 ): number {
-  if (term.kind === 'shop' || term.kind === 'workshop' || term.kind === 'workshopFamily') return 0;
   if (term.kind !== 'family' || term.family === question.melt.metal.family) return prior[term.kind];
   const own = welds.filter(({ melt }) => melt.metal.family === term.family).map(tableSpread);
   return Math.sqrt(prior.family ** 2 + Math.max(0, Math.max(...own) ** 2 - weldScatter ** 2 - whole));
@@ -161,9 +159,10 @@ export function lineRow(terms: readonly LineTerm[], weld: EvidenceWeld): Float64
       case 'shop':
         return 1;
       case 'workshop':
-        return term.workshopId === workshopOf(weld) ? 1 : 0;
-      case 'workshopFamily':
-        return term.workshopId === workshopOf(weld) && term.family === weld.melt.metal.family ? 1 : 0;
+        return term.workshopId === workshopOf(weld) &&
+          (term.family === null || term.family === weld.melt.metal.family)
+          ? 1
+          : 0;
       case 'machine':
         return term.machineId === weld.machineId ? 1 : 0;
       case 'family':
