@@ -8,7 +8,7 @@ interface Likeness {
 /**
  * Workshops of a firm buy, teach and measure alike, or they do not: what their coupons say decides, and beforehand little is
  * believed. Over simulated firms this takes a third of the error away where they are alike and nothing was welded here yet, and costs a
- * twenty-fifth where they have nothing to do with each other (docs/science.md).
+ * twentieth where they have nothing to do with each other (docs/science.md).
  */
 export const likenesses: readonly Likeness[] = [
   { likeness: 0.01, share: 0.8 },
