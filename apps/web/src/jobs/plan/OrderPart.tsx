@@ -39,9 +39,9 @@ export function OrderPart({ job, shown, looked, onLook }: OrderPartProps) {
   const asSomebody = useAsSomebody();
   const { now, save, isSaving, error } = useSaveJob(job);
   const sensors = useDragSensors();
-  // An order by hand is the job's own: what was worked out may be of the one before.
+  // An order by hand is the job's own, as it was written last: what was worked out may be of the one before.
   const marks =
-    job.draft.order ?? plan?.order.steps.map(({ mark }) => mark) ?? job.draft.welds.map(({ mark }) => mark);
+    now.draft.order ?? plan?.order.steps.map(({ mark }) => mark) ?? now.draft.welds.map(({ mark }) => mark);
   const setOrder = (order: readonly string[] | null, said: string) => {
     const broken = order === null ? null : brokenLink(now.draft, order);
     if (broken !== null)
