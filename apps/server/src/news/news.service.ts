@@ -54,7 +54,8 @@ export class NewsService implements OnModuleInit, OnModuleDestroy {
   }
 }
 
+/** Never none: that is what a page is told that may have missed something. */
 function kindsOf(tables: readonly string[]): NewsKind[] {
-  const kinds = tables.map((table) => tableNews[table] ?? null);
-  return [...new Set(kinds.filter((kind) => kind !== null))];
+  const kinds = new Set(tables.map((table) => tableNews[table] ?? 'unseen'));
+  return kinds.size === 0 ? ['unseen'] : [...kinds];
 }

@@ -80,6 +80,14 @@ describe('news', () => {
     await page.leave();
   });
 
+  it('are never none where something was stored: none says that a page may have missed something', async () => {
+    const page = await listen();
+    await server.desk('maren');
+    await page.heard('unseen');
+    expect(page.told.slice(1).every(({ kinds }) => kinds.length > 0)).toBe(true);
+    await page.leave();
+  });
+
   it('name everything that one save touched, and nothing of what was refused', async () => {
     const page = await listen();
     await server.http

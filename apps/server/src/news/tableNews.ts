@@ -1,12 +1,12 @@
 import type { NewsKind } from '@lone-heron/contract';
 
-/** What a page has to ask for anew where rows of a table changed; null where no page shows them. */
-export const tableNews: Readonly<Record<string, NewsKind | null>> = {
+/** What a page has to ask for anew where rows of a table changed. */
+export const tableNews: Readonly<Record<string, NewsKind>> = {
   machine: 'machine',
   machine_revision: 'machine',
   person: 'person',
-  session: null,
-  wrong_pin: null,
+  session: 'unseen',
+  wrong_pin: 'unseen',
   change: 'change',
   protective_window: 'window',
   coupon: 'coupon',

@@ -1,6 +1,7 @@
 import { Injectable, Logger, type OnApplicationBootstrap, type OnModuleDestroy } from '@nestjs/common';
 import type pg from 'pg';
-import { connectedTo, schemaOf } from './postgres.js';
+import { StartFault } from '../start/StartFault.js';
+import { connectedTo, schemaOf, shownAddress } from './postgres.js';
 import { takePartInServing } from './servedLock.js';
 import { heardFrom, storedChannel } from './stored.js';
 import { WriteQueue } from './writeQueue.js';
@@ -38,8 +39,17 @@ export class OtherServers implements OnApplicationBootstrap, OnModuleDestroy {
     this.client = client;
     client.on('notification', ({ payload = '' }) => this.hear(payload));
     client.once('end', () => this.lose(client, tryAgain.first));
-    await takePartInServing(client, this.url);
+    if (!(await takePartInServing(client, this.url))) await this.refuse(client);
     await client.query(`LISTEN ${storedChannel}`);
+  }
+
+  /** @throws StartFault always */
+  private async refuse(client: pg.Client): Promise<never> {
+    this.client = null;
+    await client.end();
+    throw new StartFault(
+      `The shop in ${shownAddress(this.url)} is being moved or restored. Start it again once that is over.`,
+    );
   }
 
   private hear(payload: string): void {

@@ -17,6 +17,7 @@ import {
   type SampleServer,
 } from '../testing/sampleServer.js';
 import { folderPlace } from '../testing/testPlace.js';
+import { whileNobodyServes } from './servedLock.js';
 import { WriteQueue } from './writeQueue.js';
 
 /** Two servers over one database. */
@@ -143,6 +144,12 @@ describe('two servers of one shop', () => {
       'is being served',
     );
     await home.remove();
+    await other.close();
+    await one.app.close();
+    await whileNobodyServes(address(), async () => {
+      const begun = createApp({ place: one.place, webFolder: null, isOnNetwork: false, tls: null });
+      await expect(begun).rejects.toThrow('is being moved or restored');
+    });
   });
 
   it('sort alike whatever language the database speaks', async () => {

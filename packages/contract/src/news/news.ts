@@ -24,6 +24,8 @@ export const newsKinds = [
   'stock',
   'supply',
   'trial',
+  /** Stored, and shown by no page: a session that was seen. */
+  'unseen',
   'upkeep',
   'weld',
   'window',

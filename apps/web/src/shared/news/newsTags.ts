@@ -27,6 +27,7 @@ export const newsTags: Readonly<Record<NewsKind, readonly Tag[]>> = {
   stock: ['Stock'],
   supply: ['Record'],
   trial: ['Coupon', 'Window', 'Upkeep'],
+  unseen: [],
   upkeep: ['Upkeep'],
   weld: ['Job', 'Window', 'Upkeep'],
   window: ['Window', 'Stock', 'Upkeep'],
