@@ -1,7 +1,7 @@
 import { AxePuppeteer } from '@axe-core/puppeteer';
 import type { Page } from 'puppeteer-core';
 import { desk, openPage, phone, tablet } from './browser.js';
-import { press, seeText, signIn } from './screen.js';
+import { patienceMs, press, seeText, signIn } from './screen.js';
 import { sampleShop } from './sampleShop.js';
 import { goTo } from './goTo.js';
 import { deadButtons } from './deadButtons.js';
@@ -16,15 +16,35 @@ type Audit = 'quick' | 'besides';
  */
 async function seriousFaults(page: Page, rules: string[] | null, audit: Audit): Promise<string[]> {
   await stands(page);
-  const axe = new AxePuppeteer(page).setLegacyMode(audit === 'quick');
   // The names of all that is well are not wanted.
   const runOnly = rules === null ? {} : { runOnly: rules };
-  const { violations } = await axe.options({ resultTypes: ['violations'], ...runOnly }).analyze();
+  const { violations } = await onceReady(() =>
+    new AxePuppeteer(page)
+      .setLegacyMode(audit === 'quick')
+      .options({ resultTypes: ['violations'], ...runOnly })
+      .analyze(),
+  );
   return violations
     .filter(({ impact }) => impact === 'serious' || impact === 'critical')
     .flatMap(({ id, nodes }) =>
       nodes.map(({ target, failureSummary }) => `${id}: ${target.join(' ')} ${failureSummary ?? ''}`),
     );
+}
+
+/**
+ * Looks at a page as soon as it answers. The package gives a page one second to say that it is loaded, which is too little for
+ * one that is working on a busy machine.
+ */
+async function onceReady<T>(look: () => Promise<T>): Promise<T> {
+  const latest = Date.now() + patienceMs;
+  for (;;) {
+    try {
+      return await look();
+    } catch (fault) {
+      const isBusy = fault instanceof Error && fault.message === 'Page/Frame is not ready';
+      if (!isBusy || Date.now() > latest) throw fault;
+    }
+  }
 }
 
 /**
