@@ -24,6 +24,7 @@ import { ModeCardsModule } from './modeCards/modeCards.module.js';
 import { TrialsModule } from './trials/trials.module.js';
 import { LightModule } from './light/light.module.js';
 import { MachinesModule } from './machines/machines.module.js';
+import { WorkshopsModule } from './workshops/workshops.module.js';
 import { WindowsModule } from './windows/windows.module.js';
 import { NewsModule } from './news/news.module.js';
 import { NetworkModule } from './network/network.module.js';
@@ -108,6 +109,7 @@ export class AppModule {
         NetworkModule.reached(reached),
         MachinesModule,
         PeopleModule,
+        WorkshopsModule,
         WindowsModule,
         CouponsModule,
         PhotosModule.inFolder(place.photos),

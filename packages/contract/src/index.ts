@@ -219,6 +219,7 @@ export {
 export {
   houseSchema,
   houseSheetDrafts,
+  houseSheetName,
   houseSheets,
   houseStarts,
   type House,
@@ -394,32 +395,34 @@ export { startingProfiles, type StartingProfile } from './machines/startingProfi
 export { beyondMachine } from './machines/rules/settingOnMachine.js';
 export {
   changeSchema,
-  firstLeadSchema,
-  ownPinSchema,
-  personDraftSchema,
   personId,
   personSchema,
-  pinResetSchema,
-  nameChangeSchema,
-  roleChangeSchema,
   roles,
-  samplePin,
   sessionSchema,
+  type Change,
+  type Person,
+  type Role,
+  type Session,
+} from './people/person.js';
+export {
+  firstLeadSchema,
+  nameChangeSchema,
+  ownPinSchema,
+  personDraftSchema,
+  pinResetSchema,
+  roleChangeSchema,
+  samplePin,
   signatureSchema,
   signInSchema,
-  type Change,
   type FirstLead,
+  type NameChange,
   type OwnPin,
-  type Person,
   type PersonDraft,
   type PinReset,
-  type Role,
-  type NameChange,
   type RoleChange,
-  type Session,
   type Signature,
   type SignIn,
-} from './people/person.js';
+} from './people/personChanges.js';
 export {
   largestPhoto,
   photoQuerySchema,
@@ -648,3 +651,11 @@ export {
 } from './telemetry/loggerFile.js';
 export { meanPowerW } from './joint/rules/meanPowerW.js';
 export { newsKinds, newsSchema, type News, type NewsKind } from './news/news.js';
+export {
+  workshopChangeSchema,
+  workshopDraftSchema,
+  workshopSchema,
+  type Workshop,
+  type WorkshopChange,
+  type WorkshopDraft,
+} from './workshops/workshop.js';

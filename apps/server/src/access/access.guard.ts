@@ -1,7 +1,7 @@
 import type { Person } from '@lone-heron/contract';
 import { Inject, Injectable, type CanActivate, type ExecutionContext } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
-import { ProblemException } from '../http/problem.js';
+import { notAllowed, ProblemException } from '../http/problem.js';
 import { accessRule, type AccessRule, type HeronRequest } from './access.js';
 import { readingIsClosed } from './readingIsClosed.js';
 import { isReading } from './reading.js';
@@ -40,10 +40,10 @@ function requireAllowed(rule: Rule, person: Person | null, asksOnly: boolean): v
   if (person === null) throw signInFirst();
   if (rule.for === 'unsaid') {
     if (asksOnly) return;
-    throw forbidden('Nobody may call this: it does not say who may.');
+    throw notAllowed('Nobody may call this: it does not say who may.');
   }
   if (!rule.for.includes(person.role)) {
-    throw forbidden(`${person.name} is ${person.role} here; this is for ${rule.for.join(' or ')}.`);
+    throw notAllowed(`${person.name} is ${person.role} here; this is for ${rule.for.join(' or ')}.`);
   }
 }
 
@@ -54,8 +54,4 @@ export function signInFirst(): ProblemException {
     status: 401,
     detail: 'Sign in first. Nothing was stored, and nothing typed is lost.',
   });
-}
-
-function forbidden(detail: string): ProblemException {
-  return new ProblemException({ type: 'about:blank', title: 'Not allowed', status: 403, detail });
 }

@@ -21,6 +21,12 @@ export interface HeronRequest extends Request {
   person: Person | null;
 }
 
+/** The person a route is called by; null where nobody is signed in, as where reading is open. */
+export const Asker = createParamDecorator(
+  (_: unknown, context: ExecutionContext): Person | null =>
+    context.switchToHttp().getRequest<HeronRequest>().person,
+);
+
 /** The person a route is called by; for routes that ask for one. */
 export const By = createParamDecorator((_: unknown, context: ExecutionContext): Person => {
   const { person } = context.switchToHttp().getRequest<HeronRequest>();

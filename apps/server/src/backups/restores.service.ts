@@ -17,6 +17,7 @@ import { conflict, notFound, refused } from '../http/problem.js';
 import { StartFault } from '../start/StartFault.js';
 import { scratchFolder } from '../storage/scratchFolder.js';
 import { shopPlace, type ShopPlace } from '../storage/ShopPlace.js';
+import { requireOwn } from '../kit/requireOwn.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { Clock } from '../time/clock.js';
 import { BackupsService, backupWork } from './backups.service.js';
@@ -165,6 +166,8 @@ export class RestoresService {
   async begin(id: string, by: Person): Promise<RestoreBegun> {
     const looked = this.looked.get(id);
     if (looked === undefined) throw notFound('restore that was looked at', id);
+    // It takes every workshop's day with it.
+    await this.writes.run((manager) => requireOwn(manager, by, { workshopId: null }));
     if (this.place.url !== null) throw atTheMachineAlone();
     // Pressed twice it is begun once.
     this.looked.delete(id);

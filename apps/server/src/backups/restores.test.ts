@@ -55,6 +55,13 @@ describe('a restore at the page', () => {
     const { body } = await server.http.put(`/api/restores/${id}/of/${backup.id}`).expect(200);
     expect((body as BackupContents).counts.coupons).toBe(before);
     await server.http.put(`/api/restores/${id}/begun`).send({ pin: '86420' }).expect(401);
+    const slipway = newId();
+    await server.http.put(`/api/workshops/${slipway}`).send({ name: 'Slipway' }).expect(200);
+    await server.http.put('/api/people/maren/role').send({ role: 'lead' }).expect(200);
+    await server.http.put('/api/people/maren/workshop').send({ workshopId: slipway }).expect(200);
+    // It takes every workshop's day with it.
+    const ofOne = await server.desk('maren');
+    await ofOne.put(`/api/restores/${id}/begun`).send({ pin: samplePin }).expect(403);
     expect(between).toBeNull();
     const begin = () => server.http.put(`/api/restores/${id}/begun`).send({ pin: samplePin });
     const twice = await Promise.all([begin(), begin()]);

@@ -12,4 +12,8 @@ export class CardEntity {
 
   @Column('varchar', { name: 'retired_at', nullable: true })
   retiredAt: string | null;
+
+  /** Null for the whole firm's. */
+  @Column('varchar', { name: 'workshop_id', nullable: true })
+  workshopId: string | null;
 }

@@ -9,7 +9,7 @@ import {
 } from '@lone-heron/contract';
 import { Controller, Delete, Get, Put } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import { By, For } from '../access/access.js';
+import { Asker, By, For } from '../access/access.js';
 import { Answers, AnswersMany, Id, Revision, Sent } from '../http/schemaRoutes.js';
 import { SignInService } from '../people/signIn.service.js';
 import { CardsService } from './cards.service.js';
@@ -25,8 +25,8 @@ export class CardsController {
   @Get()
   @ApiOperation({ summary: 'Cards with their versions, newest first' })
   @AnswersMany(cardSchema)
-  list(): Promise<Card[]> {
-    return this.cards.list();
+  list(@Asker() asker: Person | null): Promise<Card[]> {
+    return this.cards.list(asker);
   }
 
   @Put(':id/versions/:version')

@@ -31,8 +31,8 @@ export class CardsService {
   ) {}
 
   /** Every card with its versions, newest card first. */
-  list(): Promise<Card[]> {
-    return readCards(this.dataSource.manager);
+  list(asker: Person | null): Promise<Card[]> {
+    return readCards(this.dataSource.manager, {}, asker?.workshopId ?? null);
   }
 
   /**
@@ -44,7 +44,7 @@ export class CardsService {
       const { manager, at } = entry;
       await versions.write(entry, { subject: id, revision: version, draft }, async (before) => {
         await this.requireSense(manager, draft);
-        if (before === null) await begin(manager, id);
+        if (before === null) await begin(entry, id);
         else if (before.signedAt !== null && draft.why === '') {
           const allowed = 'what changed and why: the card is signed';
           throw refused([{ field: 'why', given: 'nothing', allowed }]);
@@ -64,6 +64,7 @@ export class CardsService {
     return this.kit.enter(by, async (entry) => {
       const { manager, at } = entry;
       const card = await requireCard(manager, id);
+      await requireOwnCard(entry, id);
       const newest = newestVersion(card);
       if (newest.version !== version)
         throw conflict(`Coupons are added to the newest version, which is ${newest.version}.`);
@@ -87,6 +88,7 @@ export class CardsService {
     return this.kit.enter(by, async (entry) => {
       const { manager, at } = entry;
       const card = await requireCard(manager, id);
+      await requireOwnCard(entry, id);
       const newest = newestVersion(card);
       if (newest.version !== version)
         throw conflict(`There is a newer version, ${newest.version}. Look at it, then sign.`);
@@ -131,6 +133,7 @@ export class CardsService {
 const versions = new RevisionLog<CardVersionEntity, CardDraft>({
   entity: CardVersionEntity,
   ...{ subject: 'cardId', counter: 'version', author: 'madeBy' },
+  whose: ({ cardId }, manager) => cards.require(manager, cardId),
   draftOf: ({ content, why, carriedFrom }) => ({ content, why, carriedFrom }),
   meanwhile: (asked) =>
     `Version ${asked} was written meanwhile. What you typed is still here: look, then save again.`,
@@ -142,12 +145,17 @@ const cards = new ClientRecords<CardEntity, null>({
   called: 'card',
   author: null,
   draftOf: () => null,
+  whose: ({ workshopId }) => ({ workshopId }),
   takenBack: 'retiredAt',
 });
 
-async function begin(manager: EntityManager, id: string): Promise<void> {
+async function begin({ manager, workshopId }: Entry, id: string): Promise<void> {
   const newest = await manager.maximum(CardEntity, 'number');
-  await manager.insert(CardEntity, { id, number: (newest ?? 0) + 1, retiredAt: null });
+  await manager.insert(CardEntity, { id, number: (newest ?? 0) + 1, retiredAt: null, workshopId });
+}
+
+async function requireOwnCard(entry: Entry, id: string): Promise<void> {
+  await cards.requireOwn(entry, await cards.require(entry.manager, id));
 }
 
 async function tell(entry: Entry, id: string, did: string): Promise<void> {

@@ -15,6 +15,7 @@ import { Readable } from 'node:stream';
 import { DataSource, type EntityManager } from 'typeorm';
 import { ZipFile } from 'yazl';
 import { couponsMatching, idsMatching, storedCouponIds } from '../coupons/face/readCoupons.js';
+import { requireCoupon } from '../coupons/face/requireCoupon.js';
 import { CouponsService } from '../coupons/coupons.service.js';
 import { conflict } from '../http/problem.js';
 import { standingTests } from '../inspection/face/readTests.js';
@@ -156,15 +157,17 @@ export class CouponFilesService {
   }
 
   private async insert(
-    { manager, by, at }: Entry,
+    entry: Entry,
     { coupons, photos, tests }: JudgedFile,
     tell: TellProgress,
   ): Promise<FileStored> {
+    const { manager, at } = entry;
     const newPhotos = newRecords(photos);
     const newTests = newRecords(tests);
-    const stored = await this.coupons.insertAll(manager, newRecords(coupons), by, (done, of) =>
+    const stored = await this.coupons.insertAll(entry, newRecords(coupons), (done, of) =>
       tell({ phase: 'storing', done, of }),
     );
+    await requireOwnCoupons(entry, [...newPhotos.map(({ photo }) => photo), ...newTests]);
     await storePhotos(manager, newPhotos);
     await storeTests(manager, newTests, at);
     return { coupons: stored, photos: newPhotos.length, tests: newTests.length };
@@ -185,6 +188,16 @@ export class CouponFilesService {
     const newPhotos = newRecords(photos).map(({ photo }) => photo);
     return { coupons, photos, tests: await judgeTests(manager, archive, known, newPhotos) };
   }
+}
+
+/** What is read in besides coupons belongs to some that are here already. */
+async function requireOwnCoupons(
+  entry: Entry,
+  records: readonly { readonly couponId: string }[],
+): Promise<void> {
+  if (entry.workshopId === null) return;
+  for (const couponId of new Set(records.map((each) => each.couponId)))
+    await entry.requireOwn(await requireCoupon(entry.manager, couponId));
 }
 
 /** A file held against what is stored. */

@@ -22,6 +22,7 @@ import { v7 as uuid } from 'uuid';
 import { DataSource, type EntityManager } from 'typeorm';
 import { refused } from '../http/problem.js';
 import { ClientRecords } from '../kit/ClientRecords.js';
+import type { Entry } from '../kit/Entry.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { requirePast } from '../kit/requirePast.js';
 import { MachinesService, unknownMachine } from '../machines/machines.service.js';
@@ -125,16 +126,17 @@ export class CouponsService {
    * @returns how many
    */
   async insertAll(
-    manager: EntityManager,
+    entry: Entry,
     coupons: readonly FiledCoupon[],
-    by: Person,
     tell: (done: number, of: number) => void,
   ): Promise<number> {
+    const { manager, by, at: recordedAt } = entry;
     const newest = (await manager.maximum(CouponEntity, 'number')) ?? 0;
-    const recordedAt = this.clock.now().toISOString();
     const machines = new Map<string, MachineThen>();
     for (const { machineId } of coupons) {
-      if (!machines.has(machineId)) machines.set(machineId, await this.machineThen(manager, machineId));
+      if (machines.has(machineId)) continue;
+      await entry.requireOwn({ machineId });
+      machines.set(machineId, await this.machineThen(manager, machineId));
     }
     const rowOf = (
       { id = uuid(), personId = by.id, number: _theirs, ...draft }: FiledCoupon,
@@ -240,6 +242,7 @@ function requireSameRung(before: CouponDraft, after: CouponDraft): void {
 const coupons = new ClientRecords<CouponEntity, CouponDraft>({
   entity: CouponEntity,
   ...{ called: 'coupon', author: 'personId', takenBack: 'withdrawnAt' },
+  whose: ({ machineId }) => ({ machineId }),
   relations: { window: true },
   draftOf: firstDraft,
   mended: {

@@ -115,7 +115,7 @@ export class ExchangeService {
     const { count } = this.kit;
     const before = await this.judge(this.dataSource.manager, read, sent, tell);
     return this.kit.enter(by, async (entry) => {
-      const { manager, at } = entry;
+      const { manager } = entry;
       // Others wait by now, so that what was found out before holds where nobody wrote meanwhile.
       const isAsBefore = this.kit.count === count + 1;
       const judged = isAsBefore ? before : await this.judge(manager, read, sent, tell);
@@ -124,10 +124,10 @@ export class ExchangeService {
         const draft = { name, profile, note: 'read in from a file' };
         await this.machines.reviseWithin(entry, id, revision, draft);
       }
-      const stored = await this.coupons.insertAll(manager, toStore(coupons), by, (done, of) =>
+      const stored = await this.coupons.insertAll(entry, toStore(coupons), (done, of) =>
         tell({ phase: 'storing', done, of }),
       );
-      await storeCards(manager, toStore(cards), by, at);
+      await storeCards(entry, toStore(cards));
       for (const { id, revision, draft } of toStore(jobs))
         await this.jobs.writeWithin(entry, id, revision, draft);
       for (const { id, version, draft } of toStore(modeCards))

@@ -1,14 +1,16 @@
 import {
   houseSchema,
+  houseSheetName,
   houseSheetDrafts,
   type House,
   type HouseContent,
+  type HouseSheet,
   type Person,
 } from '@lone-heron/contract';
 import { Controller, Get, Put } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import { By, For, ForEverybody } from '../access/access.js';
-import { Answers, Revision, Sent } from '../http/schemaRoutes.js';
+import { Asker, By, For, ForEverybody } from '../access/access.js';
+import { Answers, PathPart, Revision, Sent } from '../http/schemaRoutes.js';
 import { HouseService } from './house.service.js';
 
 @ApiTags('house')
@@ -19,8 +21,19 @@ export class HouseController {
 
   @Get()
   @ApiOperation({ summary: 'Practice, units, what is on hand and prices, each with its revision' })
-  current(): Promise<House> {
-    return this.house.current();
+  current(@Asker() asker: Person | null): Promise<House> {
+    return this.house.current(asker?.workshopId ?? null);
+  }
+
+  @Put(':sheet/:revision/firms')
+  @For('lead')
+  @ApiOperation({ summary: 'Have one’s workshop go by the firm’s sheet again' })
+  leaveToFirm(
+    @PathPart('sheet', houseSheetName) sheet: HouseSheet,
+    @Revision() revision: number,
+    @By() by: Person,
+  ): Promise<House> {
+    return this.house.leaveToFirm(sheet, revision, by);
   }
 
   @Put('practice/:revision')

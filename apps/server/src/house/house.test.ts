@@ -25,7 +25,7 @@ describe('the house', () => {
       .send(practice)
       .expect(200);
     const after = await now();
-    expect(after.units).toEqual({ revision: revision + 1, content: units });
+    expect(after.units).toEqual({ revision: revision + 1, content: units, isOwn: false });
     expect(after.practice.content.gasOnMildSteel).toBe('dryAir');
     expect(after.prices.content).toEqual(before.prices.content);
     const { body } = await server.http.get('/api/changes').expect(200);

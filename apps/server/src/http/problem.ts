@@ -31,6 +31,11 @@ export function notFound(what: string, id: string): ProblemException {
   return problem(404, 'Not found', `There is no ${what} ${id}.`);
 }
 
+/** 403: whoever asks may not. */
+export function notAllowed(detail: string): ProblemException {
+  return problem(403, 'Not allowed', detail);
+}
+
 /** 409: it clashes with what is stored. */
 export function conflict(detail: string): ProblemException {
   return problem(409, 'Conflict', detail);

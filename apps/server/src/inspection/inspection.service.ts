@@ -75,6 +75,7 @@ export class InspectionService {
 const tests = new ClientRecords<CouponTestEntity, CouponTestDraft & { readonly couponId: string }>({
   entity: CouponTestEntity,
   ...{ called: 'test', author: 'doneBy', takenBack: 'withdrawnAt' },
+  whose: ({ couponId }, manager) => requireCoupon(manager, couponId),
   draftOf: (row) => ({ couponId: row.couponId, ...testDraftOf(row) }),
 });
 

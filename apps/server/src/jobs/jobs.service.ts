@@ -18,6 +18,7 @@ import { MachinesService, unknownMachine } from '../machines/machines.service.js
 import { shopPhotosOf } from '../photos/face/shopPhotosOf.js';
 import { Clock } from '../time/clock.js';
 import { JobEntity } from './job.entity.js';
+import { machineOfJob } from './machineOfJob.js';
 import { JobRevisionEntity } from './jobRevision.entity.js';
 import { readJob, readJobLines } from './readJobs.js';
 
@@ -91,6 +92,7 @@ export class JobsService {
     return this.kit.enter(by, async (entry) => {
       const { manager, at } = entry;
       const row = await jobs.require(manager, id);
+      await jobs.requireOwn(entry, row);
       if (row.state !== state) {
         if (row.withdrawnAt !== null)
           throw conflict(`Job ${row.number} was taken back. Put it in again first.`);
@@ -130,6 +132,7 @@ export class JobsService {
 const plans = new RevisionLog<JobRevisionEntity, JobDraft>({
   entity: JobRevisionEntity,
   ...{ subject: 'jobId', counter: 'revision', author: 'madeBy' },
+  whose: ({ draft: { machineId } }) => ({ machineId }),
   draftOf: ({ draft }) => draft,
   meanwhile: (asked) =>
     `Revision ${asked} was written meanwhile. What you changed is still here: look, then save again.`,
@@ -138,6 +141,7 @@ const plans = new RevisionLog<JobRevisionEntity, JobDraft>({
 const jobs = new ClientRecords<JobEntity, Pick<JobEntity, 'id'>>({
   entity: JobEntity,
   ...{ called: 'job', author: 'madeBy', takenBack: 'withdrawnAt' },
+  whose: async ({ id }, manager) => ({ machineId: await machineOfJob(manager, id) }),
   // It is written by its revisions.
   draftOf: ({ id }) => ({ id }),
 });

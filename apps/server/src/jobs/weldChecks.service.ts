@@ -6,6 +6,7 @@ import { RecordKit } from '../kit/recordKit.js';
 import { requirePast } from '../kit/requirePast.js';
 import { Clock } from '../time/clock.js';
 import { checkDraftOf, checkFromRow, readJob } from './readJobs.js';
+import { machineOfJob } from './machineOfJob.js';
 import { WeldCheckEntity } from './weldCheck.entity.js';
 
 /** Looks and tests of welds of jobs. */
@@ -51,5 +52,6 @@ export class WeldChecksService {
 const checks = new ClientRecords<WeldCheckEntity, WeldCheckDraft>({
   entity: WeldCheckEntity,
   ...{ called: 'check', author: 'personId', takenBack: 'withdrawnAt' },
+  whose: async ({ jobId }, manager) => ({ machineId: await machineOfJob(manager, jobId) }),
   draftOf: checkDraftOf,
 });

@@ -1,12 +1,11 @@
 import type { Job, Person } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
-import { type EntityManager } from 'typeorm';
-import { conflict, notFound } from '../http/problem.js';
+import { conflict } from '../http/problem.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { findPerson } from '../people/face/readPeople.js';
 import { Clock } from '../time/clock.js';
-import { JobEntity } from './job.entity.js';
 import { claimLasts, readJob } from './readJobs.js';
+import { machineOfJob } from './machineOfJob.js';
 import { WeldClaimEntity } from './weldClaim.entity.js';
 
 /** A seam of a job. */
@@ -30,8 +29,9 @@ export class WeldClaimsService {
    * @throws ProblemException 409 where somebody else has it
    */
   take(claimed: ClaimedSeam, by: Person): Promise<Job> {
-    return this.kit.enter(by, async ({ manager, at }) => {
-      await requireJob(manager, claimed.jobId);
+    return this.kit.enter(by, async (entry) => {
+      const { manager, at } = entry;
+      await entry.requireOwn({ machineId: await machineOfJob(manager, claimed.jobId) });
       const held = await manager.findOneBy(WeldClaimEntity, { ...claimed });
       if (held !== null && held.personId !== by.id && !isLapsed(held.at, at)) {
         const name = (await findPerson(manager, held.personId))?.name ?? 'Somebody else';
@@ -44,8 +44,9 @@ export class WeldClaimsService {
 
   /** Lets a seam go that one had in hand; somebody else's stays. Repeating it changes nothing. */
   letGo(claimed: ClaimedSeam, by: Person): Promise<Job> {
-    return this.kit.enter(by, async ({ manager }) => {
-      await requireJob(manager, claimed.jobId);
+    return this.kit.enter(by, async (entry) => {
+      const { manager } = entry;
+      await entry.requireOwn({ machineId: await machineOfJob(manager, claimed.jobId) });
       await manager.delete(WeldClaimEntity, { ...claimed, personId: by.id });
       return readJob(manager, claimed.jobId, this.clock.now());
     });
@@ -54,8 +55,4 @@ export class WeldClaimsService {
 
 function isLapsed(since: string, now: string): boolean {
   return Date.parse(now) - Date.parse(since) >= claimLasts;
-}
-
-async function requireJob(manager: EntityManager, id: string): Promise<void> {
-  if ((await manager.findOneBy(JobEntity, { id })) === null) throw notFound('job', id);
 }

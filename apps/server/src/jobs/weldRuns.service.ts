@@ -22,6 +22,7 @@ import { MachinesService, unknownMachine } from '../machines/machines.service.js
 import { SpellKeeper } from '../telemetry/face/SpellKeeper.js';
 import { WindowsService } from '../windows/windows.service.js';
 import { JobEntity } from './job.entity.js';
+import { machineOfJob } from './machineOfJob.js';
 import { JobRevisionEntity } from './jobRevision.entity.js';
 import { runDraftOf, runFromRow, runsOf } from './readJobs.js';
 import { WeldClaimEntity } from './weldClaim.entity.js';
@@ -62,6 +63,7 @@ export class WeldRunsService {
       const { row } = await runs.write(entry, id, draft, async () => {
         requirePast('weldedAt', draft.weldedAt, new Date(at));
         const weld = await requireSeam(manager, draft);
+        await entry.requireOwn({ machineId: await machineOfJob(manager, draft.jobId) });
         await this.requireMachine(manager, draft);
         const { dialled } = draft;
         await manager.insert(WeldRunEntity, {
@@ -109,6 +111,7 @@ export class WeldRunsService {
 const runs = new ClientRecords<WeldRunEntity, WeldRunDraft>({
   entity: WeldRunEntity,
   ...{ called: 'go at a seam', author: 'personId', takenBack: 'withdrawnAt' },
+  whose: ({ machineId }) => ({ machineId }),
   draftOf: runDraftOf,
 });
 

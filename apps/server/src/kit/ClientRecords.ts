@@ -9,6 +9,7 @@ import type {
 import { conflict, notFound } from '../http/problem.js';
 import type { Entry } from './Entry.js';
 import { sentenceStart } from './sentenceStart.js';
+import type { Whose } from './Whose.js';
 
 /** A row whose id the client gave. */
 interface ClientRow {
@@ -26,6 +27,8 @@ export interface ClientRecordsPlan<Row extends ClientRow, Draft> {
   readonly draftOf: (row: Row, manager: EntityManager) => Draft | Promise<Draft>;
   /** The column that says since when it does not count; null where a record cannot be taken back. */
   readonly takenBack: (keyof Row & string) | null;
+  /** Only its own people change it. */
+  readonly whose: (row: Row, manager: EntityManager) => Whose | Promise<Whose>;
   readonly relations?: FindOptionsRelations<Row>;
   /** Where what was said is mended later; left out where a record stands as it was written. */
   readonly mended?: MendedPlan<Row, Draft>;
@@ -92,7 +95,9 @@ export class ClientRecords<Row extends ClientRow, Draft> {
     const stored = await this.again(entry, id, draft);
     if (stored !== null) return { row: stored, isNew: false };
     await insert();
-    return { row: await this.require(entry.manager, id), isNew: true };
+    const row = await this.require(entry.manager, id);
+    await this.requireOwn(entry, row);
+    return { row, isNew: true };
   }
 
   /**
@@ -101,14 +106,16 @@ export class ClientRecords<Row extends ClientRow, Draft> {
    * @param store keeps what it said before, and writes what it says now; not called for a repeated save
    */
   async amend(
-    { manager, by }: Entry,
+    entry: Entry,
     id: string,
     { revision, draft }: { readonly revision: number; readonly draft: Draft },
     store: (row: Row, before: Draft) => Promise<void>,
   ): Promise<Row> {
     const { mended, called } = this.plan;
     if (mended === undefined) throw new Error(`a ${called} stands as it was written`);
+    const { manager, by } = entry;
     const row = await this.require(manager, id);
+    await this.requireOwn(entry, row);
     const before = mended.draftNow(row);
     const now = mended.revisionOf(row);
     const isSame = now === revision && isDeepStrictEqual(before, draft);
@@ -118,7 +125,10 @@ export class ClientRecords<Row extends ClientRow, Draft> {
         `${sentenceStart(mended.named(row))} was amended meanwhile. What you typed is still here: look, then save again.`,
       );
     await store(row, before);
-    return this.require(manager, id);
+    const amended = await this.require(manager, id);
+    // It may be another machine's from now on.
+    await this.requireOwn(entry, amended);
+    return amended;
   }
 
   /**
@@ -127,19 +137,26 @@ export class ClientRecords<Row extends ClientRow, Draft> {
    * @param told writes the history, and what follows from it; not called where nothing changed
    */
   async setTakenBack(
-    { manager, at }: Entry,
+    entry: Entry,
     id: string,
     isTakenBack: boolean,
     told: (row: Row) => Promise<void>,
   ): Promise<Row> {
     const { entity, takenBack, called } = this.plan;
     if (takenBack === null) throw new Error(`a ${called} is never taken back`);
+    const { manager, at } = entry;
     const row = await this.require(manager, id);
+    await this.requireOwn(entry, row);
     if ((row[takenBack] !== null) === isTakenBack) return row;
     const change = { [takenBack]: isTakenBack ? at : null } as unknown as QueryDeepPartialEntity<Row>;
     await manager.update(entity, { id }, change);
     const changed = await this.require(manager, id);
     await told(changed);
     return changed;
+  }
+
+  /** @throws ProblemException 403 where it is not for whoever writes to change it */
+  async requireOwn(entry: Entry, row: Row): Promise<void> {
+    await entry.requireOwn(await this.plan.whose(row, entry.manager));
   }
 }

@@ -11,6 +11,7 @@ import { conflict, notFound } from '../http/problem.js';
 import { MachineEntity } from '../machines/machine.entity.js';
 import { putBackInDrawer, takeFromDrawer } from '../stock/face/takeFromDrawer.js';
 import type { Entry } from './Entry.js';
+import { workshopOf } from './requireOwn.js';
 import { sentenceStart } from './sentenceStart.js';
 
 /** A piece from its fitting to its removal; a change that was taken back keeps its row. */
@@ -34,7 +35,7 @@ export interface FittedPartsPlan<Row extends FittedRow, Change> {
   /** One of them within a sentence: "window 3". */
   readonly called: (row: Row) => string;
   /** Where it goes in: only one piece is fitted there at a time. */
-  readonly placeOf: (change: Change) => Partial<Row>;
+  readonly placeOf: (change: Change) => Partial<Row> & Pick<FittedRow, 'machineId'>;
   /** What the change says of the piece that goes in, its place left out. */
   readonly ownOf: (change: Change) => Partial<Row>;
   /** What the change says of the piece that comes out. */
@@ -90,11 +91,13 @@ export class FittedParts<Row extends FittedRow, Change> {
       );
     }
     const place = placeOf(change);
+    await entry.requireOwn(place);
     const old = await this.fitted(manager, place);
     const further = await others(old);
     const fittedAt = afterwards(at, old?.fittedAt ?? null);
     if (old !== null) await this.update(manager, old.id, { ...removalOf(change), removedAt: fittedAt });
-    const stockId = await takeFromDrawer(manager, spareOf(change));
+    const workshopId = await workshopOf(manager, place.machineId);
+    const stockId = await takeFromDrawer(manager, { ...spareOf(change), workshopId });
     await manager.insert(entity, {
       ...{ id, stockId, previousId: old?.id ?? null, fittedAt, fittedBy: by.id },
       ...{ ...place, ...ownOf(change), ...further },
@@ -118,6 +121,7 @@ export class FittedParts<Row extends FittedRow, Change> {
     const { manager, by, at } = entry;
     const { noun, called } = this.plan;
     const row = await this.require(manager, id);
+    await entry.requireOwn({ machineId: row.machineId });
     if (row.undoneAt !== null) return;
     if (row.removedAt !== null)
       throw conflict(`${sentenceStart(called(row))} was replaced since: take that change back first.`);

@@ -2,6 +2,7 @@ import { isDeepStrictEqual } from 'node:util';
 import type { EntityManager, EntityTarget, FindOptionsOrder, FindOptionsWhere, ObjectLiteral } from 'typeorm';
 import { conflict } from '../http/problem.js';
 import type { Entry } from './Entry.js';
+import type { Whose } from './Whose.js';
 
 /** Where revisions are kept, and what is said of them. */
 export interface RevisionLogPlan<Row extends ObjectLiteral, Draft> {
@@ -11,6 +12,8 @@ export interface RevisionLogPlan<Row extends ObjectLiteral, Draft> {
   readonly counter: keyof Row & string;
   readonly author: keyof Row & string;
   readonly draftOf: (row: Row) => Draft;
+  /** Only its own people write it. */
+  readonly whose: (row: Row, manager: EntityManager) => Whose | Promise<Whose>;
   /** What is told to whoever was slower, with the number they asked for. */
   readonly meanwhile: (asked: number) => string;
 }
@@ -48,11 +51,12 @@ export class RevisionLog<Row extends ObjectLiteral, Draft> {
    * @throws ProblemException 409 where somebody was quicker, or where it does not come next
    */
   async write(
-    { manager, by }: Entry,
+    entry: Entry,
     { subject, revision, draft }: Asked<Draft>,
     insert: (before: Row | null) => Promise<void>,
   ): Promise<boolean> {
-    const { entity, counter, author, draftOf, meanwhile } = this.plan;
+    const { entity, counter, author, draftOf, meanwhile, whose } = this.plan;
+    const { manager, by } = entry;
     const stored = await manager.findOneBy(entity, this.where(subject, { [counter]: revision }));
     if (stored !== null) {
       if (stored[author] === by.id && isDeepStrictEqual(draftOf(stored), draft)) return false;
@@ -63,7 +67,11 @@ export class RevisionLog<Row extends ObjectLiteral, Draft> {
     if (revision < next) throw conflict(meanwhile(revision));
     if (revision > next)
       throw conflict(`${revision} does not come next: ${next} does. Look at it, then save again.`);
+    if (before !== null) await entry.requireOwn(await whose(before, manager));
     await insert(before);
+    const written = await this.newest(manager, subject);
+    if (written === null) throw new Error(`revision ${revision} of ${subject} was not written`);
+    await entry.requireOwn(await whose(written, manager));
     return true;
   }
 

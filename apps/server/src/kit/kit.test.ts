@@ -62,6 +62,7 @@ describe('an entry', () => {
 
 describe('a log of revisions', () => {
   const log = new RevisionLog<HouseSheetEntity, unknown>({
+    whose: () => ({ workshopId: null }),
     entity: HouseSheetEntity,
     ...{ subject: 'sheet', counter: 'revision', author: 'madeBy' },
     draftOf: ({ content }) => content,
@@ -109,6 +110,7 @@ describe('a log of revisions', () => {
 
 describe('records under a client’s id', () => {
   const records = new ClientRecords<ShopRecordEntity, { readonly note: string }>({
+    whose: ({ machineId }) => ({ machineId }),
     entity: ShopRecordEntity,
     ...{ called: 'record', author: 'personId', takenBack: 'withdrawnAt' },
     draftOf: ({ note }) => ({ note }),

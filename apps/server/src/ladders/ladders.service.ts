@@ -76,6 +76,7 @@ export class LaddersService {
 const ladders = new ClientRecords<LadderEntity, LadderDraft>({
   entity: LadderEntity,
   ...{ called: 'ladder', author: 'madeBy', takenBack: 'closedAt' },
+  whose: ({ machineId }) => ({ machineId }),
   draftOf,
 });
 

@@ -63,6 +63,7 @@ export class LightService {
 const entries = new ClientRecords<LightEntryEntity, LightDraft>({
   entity: LightEntryEntity,
   ...{ called: 'light entry', author: 'personId', takenBack: 'withdrawnAt' },
+  whose: ({ machineId }) => ({ machineId }),
   draftOf,
 });
 

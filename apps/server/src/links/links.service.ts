@@ -159,6 +159,7 @@ const mostSendings = 50;
 const links = new RevisionLog<MachineLinkEntity, MachineLinkDraft>({
   entity: MachineLinkEntity,
   ...{ subject: 'machineId', counter: 'revision', author: 'savedBy' },
+  whose: ({ machineId }) => ({ machineId }),
   draftOf: ({ draft }) => draft,
   meanwhile: () =>
     'Somebody else changed how this machine is reached meanwhile. Look at it, then save again.',
@@ -167,6 +168,7 @@ const links = new RevisionLog<MachineLinkEntity, MachineLinkDraft>({
 const sendings = new ClientRecords<LinkSendingEntity, LinkSendingDraft & { readonly machineId: string }>({
   entity: LinkSendingEntity,
   ...{ called: 'sending', author: 'sentBy', takenBack: null },
+  whose: ({ machineId }) => ({ machineId }),
   draftOf: ({ machineId, draft }) => ({ machineId, ...draft }),
 });
 

@@ -18,4 +18,8 @@ export class MachineEntity {
 
   @Column('varchar', { name: 'retired_at', nullable: true })
   retiredAt: string | null;
+
+  /** Null for the whole firm's. */
+  @Column('varchar', { name: 'workshop_id', nullable: true })
+  workshopId: string | null;
 }

@@ -2,15 +2,17 @@ import {
   machineRevisionDraftSchema,
   machineRevisionSchema,
   machineSchema,
+  workshopChangeSchema,
   type Machine,
   type MachineRevision,
   type Person,
   type MachineRevisionDraft,
+  type WorkshopChange,
 } from '@lone-heron/contract';
 import { Controller, Delete, Get, Put, Res } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
-import { By, For } from '../access/access.js';
+import { Asker, By, For } from '../access/access.js';
 import { Answers, AnswersMany, AnswersSave, MachineId, Revision, Sent } from '../http/schemaRoutes.js';
 import { MachinesService } from './machines.service.js';
 
@@ -20,10 +22,12 @@ export class MachinesController {
   constructor(private readonly machines: MachinesService) {}
 
   @Get()
-  @ApiOperation({ summary: 'The shop’s machines at their newest revision' })
+  @ApiOperation({
+    summary: 'The shop’s machines at their newest revision, those of one’s own workshop first',
+  })
   @AnswersMany(machineSchema)
-  list(): Promise<Machine[]> {
-    return this.machines.list();
+  list(@Asker() asker: Person | null): Promise<Machine[]> {
+    return this.machines.listFor(asker);
   }
 
   @Get(':id/revisions')
@@ -47,6 +51,18 @@ export class MachinesController {
   @Answers(machineSchema)
   takeBack(@MachineId() id: string, @By() by: Person): Promise<Machine> {
     return this.machines.setRetired(id, false, by);
+  }
+
+  @Put(':id/workshop')
+  @For('lead')
+  @ApiOperation({ summary: 'Put a machine into a workshop with everything of it, or make it the firm’s' })
+  @Answers(machineSchema)
+  setWorkshop(
+    @MachineId() id: string,
+    @Sent(workshopChangeSchema) { workshopId }: WorkshopChange,
+    @By() by: Person,
+  ): Promise<Machine> {
+    return this.machines.setWorkshop(id, workshopId, by);
   }
 
   @Put(':id/revisions/:revision')

@@ -13,6 +13,7 @@ import { notFound, refused } from '../http/problem.js';
 import type { Entry } from '../kit/Entry.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { RevisionLog } from '../kit/RevisionLog.js';
+import { workshopInWords } from '../workshops/face/workshopInWords.js';
 import { MachineEntity } from './machine.entity.js';
 import { MachineRevisionEntity } from './machineRevision.entity.js';
 import { draftFromRow, revisionFromRow } from './machineRow.js';
@@ -34,6 +35,15 @@ export class MachinesService {
   async list(manager: EntityManager = this.dataSource.manager): Promise<Machine[]> {
     const machines = await manager.find(MachineEntity, { order: { position: 'ASC' } });
     return Promise.all(machines.map((machine) => atRevision(manager, machine)));
+  }
+
+  /** {@link list} for somebody: the machines of their own workshop come first, wherever one is picked. */
+  async listFor(asker: Person | null): Promise<Machine[]> {
+    const machines = await this.list();
+    const own = asker?.workshopId ?? null;
+    if (own === null) return machines;
+    const isOwn = ({ workshopId }: Machine) => workshopId === own;
+    return [...machines.filter(isOwn), ...machines.filter((machine) => !isOwn(machine))];
   }
 
   /** A machine at its newest revision; null where the shop has none of that id. */
@@ -66,9 +76,26 @@ export class MachinesService {
       const { manager, at } = entry;
       const machine = await manager.findOneBy(MachineEntity, { id });
       if (machine === null) throw notFound('machine', id);
+      await entry.requireOwn({ machineId: id });
       if ((machine.retiredAt !== null) !== isRetired) {
         await manager.update(MachineEntity, { id }, { retiredAt: isRetired ? at : null });
         await entry.tell('machine', id, `${isRetired ? 'retired' : 'took into use again'} ${machine.name}`);
+      }
+      return atRevision(manager, await manager.findOneByOrFail(MachineEntity, { id }));
+    });
+  }
+
+  /** Puts a machine into a workshop, or makes it the firm’s: everything of it goes with it. Repeating it changes nothing. */
+  setWorkshop(id: string, workshopId: string | null, by: Person): Promise<Machine> {
+    return this.kit.enter(by, async (entry) => {
+      const { manager } = entry;
+      const machine = await manager.findOneBy(MachineEntity, { id });
+      if (machine === null) throw notFound('machine', id);
+      await entry.requireOwn({ workshopId: null });
+      const name = await workshopInWords(manager, workshopId);
+      if (machine.workshopId !== workshopId) {
+        await manager.update(MachineEntity, { id }, { workshopId });
+        await entry.tell('machine', id, `moved ${machine.name} to ${name}`);
       }
       return atRevision(manager, await manager.findOneByOrFail(MachineEntity, { id }));
     });
@@ -99,7 +126,7 @@ export class MachinesService {
   reviseWithin(entry: Entry, id: string, revision: number, draft: MachineRevisionDraft): Promise<boolean> {
     const { manager, by, at } = entry;
     return revisions.write(entry, { subject: id, revision, draft }, async () => {
-      await moveToRevision(manager, id, revision, draft.name);
+      await moveToRevision(entry, id, revision, draft.name);
       await manager.insert(MachineRevisionEntity, {
         ...{ machineId: id, revision, ...draft },
         ...{ madeAt: at, madeBy: by.id },
@@ -114,6 +141,7 @@ export class MachinesService {
 const revisions = new RevisionLog<MachineRevisionEntity, MachineRevisionDraft>({
   entity: MachineRevisionEntity,
   ...{ subject: 'machineId', counter: 'revision', author: 'madeBy' },
+  whose: ({ machineId }) => ({ machineId }),
   draftOf: draftFromRow,
   meanwhile: (asked) =>
     `Revision ${asked} of this machine was made meanwhile with other content. Look at it, then change it again.`,
@@ -121,7 +149,7 @@ const revisions = new RevisionLog<MachineRevisionEntity, MachineRevisionDraft>({
 
 /** Makes the machine, or moves it on by one revision; refuses a name that is taken. */
 async function moveToRevision(
-  manager: EntityManager,
+  { manager, workshopId }: Entry,
   id: string,
   revision: number,
   name: string,
@@ -137,16 +165,20 @@ async function moveToRevision(
     return;
   }
   const last = await manager.maximum(MachineEntity, 'position');
-  await manager.insert(MachineEntity, { id, name, position: (last ?? 0) + 1, revision });
+  await manager.insert(MachineEntity, { id, name, position: (last ?? 0) + 1, revision, workshopId });
 }
 
 async function atRevision(
   manager: EntityManager,
-  { id, name, revision, retiredAt }: MachineEntity,
+  { id, name, revision, retiredAt, workshopId }: MachineEntity,
 ): Promise<Machine> {
   const row = await manager.findOneByOrFail(MachineRevisionEntity, { machineId: id, revision });
   const { profile } = revisionFromRow(row);
-  return { ...{ id, name, revision, profile }, ...(retiredAt === null ? {} : { retiredAt }) };
+  return {
+    ...{ id, name, revision, profile },
+    ...(retiredAt === null ? {} : { retiredAt }),
+    ...(workshopId === null ? {} : { workshopId }),
+  };
 }
 
 /** What to tell of a machine id that this shop does not have. */

@@ -39,7 +39,12 @@ export class ModeCardsService {
       await this.machines.requireDoing(draft, manager);
       if (before === null) {
         const newest = await manager.maximum(ModeCardEntity, 'number');
-        await manager.insert(ModeCardEntity, { id, number: (newest ?? 0) + 1, retiredAt: null });
+        await manager.insert(ModeCardEntity, {
+          id,
+          number: (newest ?? 0) + 1,
+          retiredAt: null,
+          workshopId: entry.workshopId,
+        });
       }
       await manager.insert(ModeCardVersionEntity, {
         ...{ cardId: id, version, draft, madeAt: at, madeBy: by.id },
@@ -64,6 +69,7 @@ export class ModeCardsService {
 const versions = new RevisionLog<ModeCardVersionEntity, ModeCardDraft>({
   entity: ModeCardVersionEntity,
   ...{ subject: 'cardId', counter: 'version', author: 'madeBy' },
+  whose: ({ cardId }, manager) => cards.require(manager, cardId),
   draftOf: ({ draft }) => draft,
   meanwhile: (asked) =>
     `Version ${asked} was written meanwhile. What you typed is still here: look, then save again.`,
@@ -74,6 +80,7 @@ const cards = new ClientRecords<ModeCardEntity, null>({
   entity: ModeCardEntity,
   ...{ called: 'card', author: null, takenBack: 'retiredAt' },
   draftOf: () => null,
+  whose: ({ workshopId }) => ({ workshopId }),
 });
 
 async function readCards(
@@ -83,8 +90,8 @@ async function readCards(
   const rows = await manager.find(ModeCardEntity, { where, order: { number: 'DESC' } });
   const cardId = In(rows.map(({ id }) => id));
   const all = await manager.find(ModeCardVersionEntity, { where: { cardId }, order: { version: 'DESC' } });
-  return rows.map(({ id, number, retiredAt }) => ({
-    ...{ id, number, retiredAt },
+  return rows.map(({ id, number, retiredAt, workshopId }) => ({
+    ...{ id, number, retiredAt, workshopId },
     versions: all
       .filter((each) => each.cardId === id)
       .map(({ version, draft, madeAt, madeBy }) => ({ ...draft, version, madeAt, madeBy })),

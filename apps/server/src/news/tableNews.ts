@@ -46,4 +46,6 @@ export const tableNews: Readonly<Record<string, NewsKind>> = {
   trial: 'trial',
   mode_card: 'card',
   mode_card_version: 'card',
+  workshop: 'workshop',
+  workshop_sheet: 'house',
 };

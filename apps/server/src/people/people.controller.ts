@@ -5,12 +5,14 @@ import {
   personSchema,
   pinResetSchema,
   roleChangeSchema,
+  workshopChangeSchema,
   type Person,
   type FirstLead,
   type NameChange,
   type PersonDraft,
   type PinReset,
   type RoleChange,
+  type WorkshopChange,
 } from '@lone-heron/contract';
 import { Controller, Delete, Get, Put } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
@@ -70,6 +72,17 @@ export class PeopleController {
     @By() by: Person,
   ): Promise<Person> {
     return this.people.setRole(id, role, by);
+  }
+
+  @Put(':id/workshop')
+  @For('lead')
+  @ApiOperation({ summary: 'Make somebody a workshop’s, or the whole firm’s' })
+  setWorkshop(
+    @PersonId() id: string,
+    @Sent(workshopChangeSchema) { workshopId }: WorkshopChange,
+    @By() by: Person,
+  ): Promise<Person> {
+    return this.people.setWorkshop(id, workshopId, by);
   }
 
   @Put(':id/pin')

@@ -1,12 +1,14 @@
 import type { FirstLead, Person, PersonDraft, Role } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
-import { DataSource, IsNull, type EntityManager } from 'typeorm';
+import { DataSource, IsNull, Not, type EntityManager } from 'typeorm';
 import { ChangesService } from '../changes/changes.service.js';
 import { conflict, refused } from '../http/problem.js';
 import { ClientRecords } from '../kit/ClientRecords.js';
+import type { Entry } from '../kit/Entry.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { Clock } from '../time/clock.js';
+import { workshopInWords } from '../workshops/face/workshopInWords.js';
 import { PersonEntity } from './person.entity.js';
 import { personOf } from './personOf.js';
 import { hashPin } from './pinHash.js';
@@ -63,11 +65,12 @@ export class PeopleService {
     const pinHash = await hashPin(draft.pin);
     return this.kit.enter(by, async (entry) => {
       const { manager } = entry;
-      const { name, role } = draft;
-      const { row } = await people.write(entry, id, { name, role }, async () => {
+      const { name, role, workshopId = entry.workshopId } = draft;
+      const { row } = await people.write(entry, id, { name, role, workshopId }, async () => {
         await requireFreeName(manager, name);
-        await manager.insert(PersonEntity, { id, name, role, pinHash });
-        await entry.tell('person', id, `added ${name} as ${role}`);
+        const where = workshopId === null ? '' : `, of ${await workshopInWords(manager, workshopId)}`;
+        await manager.insert(PersonEntity, { id, name, role, pinHash, workshopId });
+        await entry.tell('person', id, `added ${name} as ${role}${where}`);
       });
       return personOf(row);
     });
@@ -75,7 +78,7 @@ export class PeopleService {
 
   /** Calls somebody otherwise, wherever they are named; what they did stays theirs. */
   rename(id: string, name: string, by: Person): Promise<Person> {
-    return this.change(id, by, async (manager, person) => {
+    return this.change(id, by, async ({ manager }, person) => {
       if (person.name === name) return null;
       await requireFreeName(manager, name);
       await manager.update(PersonEntity, { id }, { name });
@@ -85,7 +88,7 @@ export class PeopleService {
 
   /** Gives somebody another role; the last lead stays one. */
   setRole(id: string, role: Role, by: Person): Promise<Person> {
-    return this.change(id, by, async (manager, person) => {
+    return this.change(id, by, async ({ manager }, person) => {
       if (person.role === role) return null;
       if (role !== 'lead') await requireAnotherLead(manager, person);
       await manager.update(PersonEntity, { id }, { role });
@@ -93,9 +96,22 @@ export class PeopleService {
     });
   }
 
+  /** Makes somebody a workshop’s, or the whole firm’s; the last lead of the whole firm stays one. Repeating it changes nothing. */
+  setWorkshop(id: string, workshopId: string | null, by: Person): Promise<Person> {
+    return this.change(id, by, async (entry, person) => {
+      const { manager } = entry;
+      await entry.requireOwn({ workshopId: null });
+      if (person.workshopId === workshopId) return null;
+      if (workshopId !== null) await requireAnotherLead(manager, person);
+      const name = await workshopInWords(manager, workshopId);
+      await manager.update(PersonEntity, { id }, { workshopId });
+      return `moved ${person.name} to ${name}`;
+    });
+  }
+
   /** Keeps somebody from signing in, or lets them again; what they did stays theirs. */
   setDisabled(id: string, isDisabled: boolean, by: Person): Promise<Person> {
-    return this.change(id, by, async (manager, person) => {
+    return this.change(id, by, async ({ manager }, person) => {
       if ((person.disabledAt !== null) === isDisabled) return null;
       if (isDisabled) await requireAnotherLead(manager, person);
       const disabledAt = isDisabled ? this.clock.now().toISOString() : null;
@@ -108,7 +124,7 @@ export class PeopleService {
   /** Gives somebody a new PIN, ends their sessions and lifts their lock. */
   async resetPin(id: string, newPin: string, by: Person): Promise<Person> {
     const pinHash = await hashPin(newPin);
-    const person = await this.change(id, by, async (manager, { name }) => {
+    const person = await this.change(id, by, async ({ manager }, { name }) => {
       await manager.update(PersonEntity, { id }, { pinHash, hasSamplePin: false });
       await this.sessions.endAllOf(id, manager);
       return `gave ${name} a new PIN`;
@@ -120,20 +136,23 @@ export class PeopleService {
   private change(
     id: string,
     by: Person,
-    make: (manager: EntityManager, person: PersonEntity) => Promise<string | null>,
+    make: (entry: Entry, person: PersonEntity) => Promise<string | null>,
   ): Promise<Person> {
     return this.kit.enter(by, async (entry) => {
-      const what = await make(entry.manager, await people.require(entry.manager, id));
+      const person = await people.require(entry.manager, id);
+      await people.requireOwn(entry, person);
+      const what = await make(entry, person);
       if (what !== null) await entry.tell('person', id, what);
       return personOf(await people.require(entry.manager, id));
     });
   }
 }
 
-const people = new ClientRecords<PersonEntity, Pick<PersonDraft, 'name' | 'role'>>({
+const people = new ClientRecords<PersonEntity, Pick<Person, 'name' | 'role' | 'workshopId'>>({
   entity: PersonEntity,
   ...{ called: 'person', author: null, takenBack: null },
-  draftOf: ({ name, role }) => ({ name, role }),
+  draftOf: ({ name, role, workshopId }) => ({ name, role, workshopId }),
+  whose: ({ workshopId }) => ({ workshopId }),
 });
 
 function hasLeadAlready() {
@@ -145,12 +164,20 @@ async function requireFreeName(manager: EntityManager, name: string): Promise<vo
   throw refused([{ field: 'name', given: JSON.stringify(name), allowed: 'a name that nobody else has' }]);
 }
 
+/** Leads of the whole firm: without one, nobody could say whose anything is. */
 async function countLeads(manager: EntityManager): Promise<number> {
-  const leads = await manager.findBy(PersonEntity, { role: 'lead', disabledAt: IsNull() });
+  const leads = await manager.findBy(PersonEntity, {
+    role: 'lead',
+    disabledAt: IsNull(),
+    workshopId: IsNull(),
+  });
   return leads.filter(({ pinHash }) => pinHash !== null).length;
 }
 
 async function requireAnotherLead(manager: EntityManager, person: PersonEntity): Promise<void> {
-  if (person.role !== 'lead' || person.disabledAt !== null || (await countLeads(manager)) > 1) return;
-  throw conflict(`${person.name} is the only lead: make somebody else lead first.`);
+  const isOne = person.role === 'lead' && person.disabledAt === null && person.workshopId === null;
+  if (!isOne || (await countLeads(manager)) > 1) return;
+  const ofWorkshops = await manager.countBy(PersonEntity, { role: 'lead', workshopId: Not(IsNull()) });
+  const ofFirm = ofWorkshops > 0 ? ' of the whole firm' : '';
+  throw conflict(`${person.name} is the only lead${ofFirm}: make somebody else lead${ofFirm} first.`);
 }

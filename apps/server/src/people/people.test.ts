@@ -42,7 +42,7 @@ describe('signing in', () => {
   it('keeps who it is in a cookie that no script and no other site sees', async () => {
     const desk = await server.desk(null);
     const { headers, body } = await signIn(desk, 'maren', samplePin).expect(200);
-    expect(body).toEqual({ id: 'maren', name: 'Maren', role: 'welder', isDisabled: false });
+    expect(body).toEqual({ id: 'maren', name: 'Maren', role: 'welder', isDisabled: false, workshopId: null });
     expect(headers['set-cookie']?.[0]).toMatch(/HttpOnly.*SameSite=Strict/);
     expect((await whoIs(desk))?.id).toBe('maren');
     await desk.delete('/api/session').expect(204);

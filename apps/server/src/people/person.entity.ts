@@ -21,4 +21,8 @@ export class PersonEntity {
 
   @Column('varchar', { name: 'disabled_at', nullable: true })
   disabledAt: string | null;
+
+  /** Null for the whole firm's. */
+  @Column('varchar', { name: 'workshop_id', nullable: true })
+  workshopId: string | null;
 }

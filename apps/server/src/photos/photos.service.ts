@@ -87,6 +87,7 @@ export class PhotosService {
 const photos = new ClientRecords<PhotoEntity, Pick<PhotoEntity, 'couponId' | 'sentHash'>>({
   entity: PhotoEntity,
   ...{ called: 'photo', author: 'addedBy', takenBack: 'withdrawnAt' },
+  whose: ({ couponId }, manager) => requireCoupon(manager, couponId),
   draftOf: ({ couponId, sentHash }) => ({ couponId, sentHash }),
 });
 

@@ -57,5 +57,6 @@ export class ShopPhotosService {
 const shopPhotos = new ClientRecords<ShopPhotoEntity, Pick<ShopPhotoEntity, 'machineId' | 'sentHash'>>({
   entity: ShopPhotoEntity,
   ...{ called: 'photo', author: 'addedBy', takenBack: null },
+  whose: ({ machineId }) => ({ machineId }),
   draftOf: ({ machineId, sentHash }) => ({ machineId, sentHash }),
 });

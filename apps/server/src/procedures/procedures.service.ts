@@ -1,7 +1,7 @@
 import type { CardProcedure, Person, ProcedureDraft } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
-import { couponsProving, findVersion, versionsOf } from '../cards/face/cardVersions.js';
+import { couponsProving, findVersion, versionsOf, whoseCard } from '../cards/face/cardVersions.js';
 import { readShown } from '../cards/face/readCards.js';
 import { conflict, notFound, refused } from '../http/problem.js';
 import { RecordKit } from '../kit/recordKit.js';
@@ -46,6 +46,7 @@ export class ProceduresService {
     return this.kit.enter(by, async (entry) => {
       const { manager, at } = entry;
       await requireCard(manager, cardId);
+      await entry.requireOwn(await whoseCard(manager, cardId));
       const newest = await papers.newest(manager, cardId);
       if (newest?.revision !== revision)
         throw conflict(`The newest revision is ${newest?.revision ?? 0}. Look at it, then approve.`);
@@ -62,6 +63,7 @@ export class ProceduresService {
 const papers = new RevisionLog<ProcedureRevisionEntity, ProcedureDraft>({
   entity: ProcedureRevisionEntity,
   ...{ subject: 'cardId', counter: 'revision', author: 'preparedBy' },
+  whose: ({ cardId }, manager) => whoseCard(manager, cardId),
   draftOf: ({ cardVersion, stated, why }) => ({ cardVersion, stated, why }),
   meanwhile: (asked) =>
     `Revision ${asked} was written meanwhile. What you typed is still here: look, then save again.`,

@@ -52,6 +52,7 @@ export class ProgramSlotsService {
 const entries = new ClientRecords<SlotEntryEntity, SlotPlace & { readonly entry: SlotEntry }>({
   entity: SlotEntryEntity,
   ...{ called: 'slot entry', author: 'doneBy', takenBack: null },
+  whose: ({ machineId }) => ({ machineId }),
   draftOf: ({ machineId, slot, entry }) => ({ machineId, slot, entry }),
 });
 

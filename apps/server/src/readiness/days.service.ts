@@ -12,6 +12,7 @@ import { DataSource, IsNull, type EntityManager } from 'typeorm';
 import { unitsNow } from '../house/face/readUnits.js';
 import { conflict, notFound } from '../http/problem.js';
 import { ClientRecords } from '../kit/ClientRecords.js';
+import type { Entry } from '../kit/Entry.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { MachinesService } from '../machines/machines.service.js';
 import { BottlesService } from '../supply/bottles.service.js';
@@ -60,7 +61,9 @@ export class DaysService {
    * has one record, not two.
    */
   open(machineId: string, id: string, by: Person): Promise<Day> {
-    return this.kit.enter(by, async ({ manager, at }) => {
+    return this.kit.enter(by, async (entry) => {
+      const { manager, at } = entry;
+      await entry.requireOwn({ machineId });
       const open = await manager.findOneBy(DayEntity, { machineId, closedAt: IsNull() });
       if (open !== null) return dayFromRow(await requireDay(manager, open.id));
       const earlier = await manager.findOneBy(DayEntity, { id });
@@ -88,7 +91,7 @@ export class DaysService {
       await entries.write(entry, id, { dayId, draft }, async () => {
         const day = dayFromRow(await requireDay(manager, dayId));
         await requireEnterable(manager, day, draft);
-        const verdict = await this.verdictOf(day, draft, manager);
+        const verdict = await this.verdictOf(day, draft, entry);
         const place = day.entries.length + 1;
         await manager.insert(DayEntryEntity, { ...draft, ...verdict, id, dayId, place, at, personId: by.id });
         if (draft.reading.reads === 'bottle' && draft.outcome === 'done')
@@ -99,12 +102,12 @@ export class DaysService {
     });
   }
 
-  private async verdictOf(day: Day, draft: DayEntryDraft, manager: EntityManager) {
+  private async verdictOf(day: Day, draft: DayEntryDraft, { manager, workshopId }: Entry) {
     if (draft.outcome !== 'done') return { isMet: false, words: '' };
     const machine = await this.machines.find(day.machineId, manager);
     if (machine === null) throw notFound('machine', day.machineId);
     const bottle = await this.bottles.fittedOn(day.machineId, manager);
-    const saidIn = await unitsNow(manager);
+    const saidIn = await unitsNow(manager, workshopId);
     const context = { profile: machine.profile, entries: day.entries, bottle, saidIn };
     const step = [...day.startUp, ...day.shutDown].find((each) => each.id === draft.stepId) as Step;
     return readingVerdict(draft.reading, step, context);
@@ -114,6 +117,7 @@ export class DaysService {
 const entries = new ClientRecords<DayEntryEntity, { readonly dayId: string; readonly draft: DayEntryDraft }>({
   entity: DayEntryEntity,
   ...{ called: 'entry', author: 'personId', takenBack: null },
+  whose: async ({ dayId }, manager) => ({ machineId: (await requireDay(manager, dayId)).machineId }),
   draftOf: (row) => ({ dayId: row.dayId, draft: entryDraftFromRow(row) }),
 });
 

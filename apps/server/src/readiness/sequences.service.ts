@@ -56,6 +56,7 @@ export class SequencesService {
 const templates = new RevisionLog<SequenceEntity, SequenceDraft>({
   entity: SequenceEntity,
   ...{ subject: 'machineId', counter: 'revision', author: 'madeBy' },
+  whose: ({ machineId }) => ({ machineId }),
   draftOf: ({ startUp, shutDown, note }) => ({ startUp, shutDown, note }),
   meanwhile: (asked) =>
     `Revision ${asked} of this template was made meanwhile. Look at it, then change it again.`,

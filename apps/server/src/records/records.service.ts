@@ -76,6 +76,7 @@ export class RecordsService {
 const records = new ClientRecords<ShopRecordEntity, ShopRecordDraft>({
   entity: ShopRecordEntity,
   ...{ called: 'record', author: 'personId', takenBack: 'withdrawnAt' },
+  whose: ({ machineId }) => ({ machineId }),
   draftOf,
 });
 

@@ -38,4 +38,8 @@ export class EyewearEntity {
   @ManyToOne(() => PersonEntity, { nullable: false })
   @JoinColumn({ name: 'checked_by', foreignKeyConstraintName: 'fk_eyewear_checked_by' })
   checker: Relation<PersonEntity>;
+
+  /** Null for the whole firm's. */
+  @Column('varchar', { name: 'workshop_id', nullable: true })
+  workshopId: string | null;
 }

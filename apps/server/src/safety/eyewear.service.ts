@@ -23,13 +23,15 @@ export class EyewearService {
   save(id: string, draft: EyewearDraft, by: Person): Promise<Eyewear> {
     return this.kit.enter(by, async (entry) => {
       const { manager, at } = entry;
-      const isNew = !(await manager.existsBy(EyewearEntity, { id }));
-      await manager.save(EyewearEntity, { ...draft, id, checkedAt: at, checkedBy: by.id });
+      const stored = await manager.findOneBy(EyewearEntity, { id });
+      const workshopId = stored === null ? entry.workshopId : stored.workshopId;
+      await entry.requireOwn({ workshopId });
+      await manager.save(EyewearEntity, { ...draft, id, checkedAt: at, checkedBy: by.id, workshopId });
       const state = draft.isRetired ? 'out of use' : draft.condition;
       await entry.tell(
         'eyewear',
         id,
-        `${isNew ? 'added' : 'looked at'} ${draft.kind} ${draft.name}: ${state}`,
+        `${stored === null ? 'added' : 'looked at'} ${draft.kind} ${draft.name}: ${state}`,
       );
       return eyewearFromRow(await manager.findOneByOrFail(EyewearEntity, { id }));
     });
@@ -38,5 +40,8 @@ export class EyewearService {
 
 function eyewearFromRow(row: EyewearEntity): Eyewear {
   const { id, name, kind, marking, opticalDensity, shade, condition, isRetired, checkedAt, checkedBy } = row;
-  return { id, name, kind, marking, opticalDensity, shade, condition, isRetired, checkedAt, checkedBy };
+  return {
+    ...{ id, name, kind, marking, opticalDensity, shade, condition, isRetired, checkedAt, checkedBy },
+    workshopId: row.workshopId,
+  };
 }

@@ -36,9 +36,11 @@ export class StockService {
     return this.kit.enter(by, async (entry) => {
       const { manager, at } = entry;
       const stored = await items.find(manager, id);
+      if (stored !== null) await items.requireOwn(entry, stored);
       if (stored === null || !isDeepStrictEqual(draftOf(stored), draft)) {
         const removedAt = stored?.removedAt ?? null;
-        await manager.save(StockItemEntity, { ...draft, id, countedAt: at, removedAt });
+        const workshopId = stored === null ? entry.workshopId : stored.workshopId;
+        await manager.save(StockItemEntity, { ...draft, id, countedAt: at, removedAt, workshopId });
         await entry.tell('spare', id, `${stored === null ? 'added' : 'changed'} ${wordsOf(draft)}`);
       }
       return this.withUse(manager, await items.require(manager, id));
@@ -62,14 +64,22 @@ export class StockService {
     const ownChanges = await changesSince(manager, row.kind, since, row.id);
     const unsorted = await changesSince(manager, row.kind, since, IsNull());
     const changes = ownChanges + unsorted / Math.max(1, sorts);
-    const { id, countedAt, removedAt } = row;
-    return { ...draftOf(row), id, countedAt, removedAt, changesPerMonth: changes / monthsCounted };
+    const { id, countedAt, removedAt, workshopId } = row;
+    return {
+      ...draftOf(row),
+      id,
+      countedAt,
+      removedAt,
+      workshopId,
+      changesPerMonth: changes / monthsCounted,
+    };
   }
 }
 
 const items = new ClientRecords<StockItemEntity, StockDraft>({
   entity: StockItemEntity,
   ...{ called: 'spare part', author: null, takenBack: 'removedAt' },
+  whose: ({ workshopId }) => ({ workshopId }),
   draftOf,
 });
 

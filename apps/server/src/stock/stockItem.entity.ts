@@ -39,4 +39,8 @@ export class StockItemEntity {
 
   @Column('varchar', { name: 'removed_at', nullable: true })
   removedAt: string | null;
+
+  /** Null for the whole firm's. */
+  @Column('varchar', { name: 'workshop_id', nullable: true })
+  workshopId: string | null;
 }

@@ -42,6 +42,8 @@ import { TrialEntity } from '../trials/trial.entity.js';
 import { TrialLadderEntity } from '../trials/trialLadder.entity.js';
 import { ClearanceEntity } from '../training/clearance.entity.js';
 import { UpkeepPlanEntity } from '../upkeep/upkeepPlan.entity.js';
+import { WorkshopSheetEntity } from '../house/workshopSheet.entity.js';
+import { WorkshopEntity } from '../workshops/workshop.entity.js';
 
 /** Every table of a shop. */
 export const entities = [
@@ -89,4 +91,6 @@ export const entities = [
   TrialEntity,
   ModeCardEntity,
   ModeCardVersionEntity,
+  WorkshopEntity,
+  WorkshopSheetEntity,
 ];

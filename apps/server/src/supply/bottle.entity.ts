@@ -41,4 +41,8 @@ export class BottleEntity {
 
   @Column('varchar', { name: 'gone_at', nullable: true })
   goneAt: string | null;
+
+  /** Null for the whole firm's. */
+  @Column('varchar', { name: 'workshop_id', nullable: true })
+  workshopId: string | null;
 }

@@ -39,14 +39,18 @@ export class BottlesService {
       if (machineId !== null && (await this.machines.find(machineId, manager)) === null)
         throw refused([unknownMachine(machineId)]);
       const stored = await bottles.find(manager, id);
+      if (stored !== null) await bottles.requireOwn(entry, stored);
       if (stored !== null && isDeepStrictEqual(draftOf(stored), draft)) return bottleFromRow(stored);
       if (machineId !== null)
         await manager.update(BottleEntity, { machineId, goneAt: IsNull() }, { machineId: null });
       const isReadAnew = stored === null || stored.pressureBar !== draft.pressureBar;
       const readAt = isReadAnew ? at : stored.readAt;
-      await manager.save(BottleEntity, { ...draft, id, readAt, goneAt: stored?.goneAt ?? null });
+      const workshopId = stored === null ? entry.workshopId : stored.workshopId;
+      await manager.save(BottleEntity, { ...draft, id, readAt, goneAt: stored?.goneAt ?? null, workshopId });
+      const saved = await bottles.require(manager, id);
+      await bottles.requireOwn(entry, saved);
       await entry.tell('bottle', id, `${stored === null ? 'added' : 'changed'} ${wordsOf(draft)}`);
-      return bottleFromRow(await bottles.require(manager, id));
+      return bottleFromRow(saved);
     });
   }
 
@@ -82,6 +86,7 @@ export class BottlesService {
 const bottles = new ClientRecords<BottleEntity, BottleDraft>({
   entity: BottleEntity,
   ...{ called: 'bottle', author: null, takenBack: 'goneAt' },
+  whose: ({ machineId, workshopId }) => (machineId === null ? { workshopId } : { machineId }),
   draftOf,
 });
 
@@ -91,7 +96,8 @@ function draftOf(row: BottleEntity): BottleDraft {
 }
 
 function bottleFromRow(row: BottleEntity): Bottle {
-  return { ...draftOf(row), id: row.id, readAt: row.readAt, goneAt: row.goneAt };
+  const { id, readAt, goneAt, workshopId } = row;
+  return { ...draftOf(row), id, readAt, goneAt, workshopId };
 }
 
 function wordsOf({ gas, litres, pressureBar, batch }: BottleDraft): string {

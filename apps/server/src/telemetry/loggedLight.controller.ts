@@ -1,7 +1,13 @@
-import { loggerQuerySchema, loggerReadSchema, type LoggerQuery, type LoggerRead } from '@lone-heron/contract';
+import {
+  loggerQuerySchema,
+  loggerReadSchema,
+  type LoggerQuery,
+  type LoggerRead,
+  type Person,
+} from '@lone-heron/contract';
 import { Body, Controller, Put } from '@nestjs/common';
 import { ApiConsumes, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { For } from '../access/access.js';
+import { By, For } from '../access/access.js';
 import { requireBytes } from '../http/requireBytes.js';
 import { Answers, MachineId, Queried } from '../http/schemaRoutes.js';
 import { LoggedLightService } from './loggedLight.service.js';
@@ -21,7 +27,7 @@ export class LoggedLightController {
     @Queried(loggerQuerySchema) query: LoggerQuery,
     @Body() body: unknown,
   ): Promise<LoggerRead> {
-    return this.logged.read(machineId, requireBytes(body), query, false);
+    return this.logged.read(machineId, requireBytes(body), query, null);
   }
 
   @Put('stored')
@@ -33,7 +39,8 @@ export class LoggedLightController {
     @MachineId() machineId: string,
     @Queried(loggerQuerySchema) query: LoggerQuery,
     @Body() body: unknown,
+    @By() by: Person,
   ): Promise<LoggerRead> {
-    return this.logged.read(machineId, requireBytes(body), query, true);
+    return this.logged.read(machineId, requireBytes(body), query, by);
   }
 }

@@ -1,7 +1,9 @@
-import type { LoggerQuery, LoggerRead } from '@lone-heron/contract';
+import type { LoggerQuery, LoggerRead, Person } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
+import { DataSource } from 'typeorm';
 import { decodeText } from '../csv/decodeText.js';
 import { notFound } from '../http/problem.js';
+import { requireOwn } from '../kit/requireOwn.js';
 import { MachinesService } from '../machines/machines.service.js';
 import { Clock } from '../time/clock.js';
 import { HeardLightService } from './heardLight.service.js';
@@ -17,15 +19,23 @@ const mostShown = 20;
 @Injectable()
 export class LoggedLightService {
   constructor(
+    private readonly dataSource: DataSource,
     private readonly machines: MachinesService,
     private readonly store: TelemetryStore,
     private readonly hours: HeardLightService,
     private readonly clock: Clock,
   ) {}
 
-  /** @param isKept whether what the shop does not have yet is stored */
-  async read(machineId: string, bytes: Buffer, query: LoggerQuery, isKept: boolean): Promise<LoggerRead> {
+  /** @param keptBy in whose name what the shop does not have yet is stored; null to look only */
+  async read(
+    machineId: string,
+    bytes: Buffer,
+    query: LoggerQuery,
+    keptBy: Person | null,
+  ): Promise<LoggerRead> {
+    const isKept = keptBy !== null;
     if ((await this.machines.find(machineId)) === null) throw notFound('machine', machineId);
+    if (keptBy !== null) await requireOwn(this.dataSource.manager, keptBy, { machineId });
     const { spells, ...table } = await readLogger(decodeText(bytes), query, this.clock.now());
     let isNew = 0;
     for (const spell of spells) {

@@ -109,6 +109,7 @@ export class TelemetrySettingsService {
 const settings = new RevisionLog<MachineTelemetryEntity, MachineTelemetryDraft>({
   entity: MachineTelemetryEntity,
   ...{ subject: 'machineId', counter: 'revision', author: 'savedBy' },
+  whose: ({ machineId }) => ({ machineId }),
   draftOf: ({ draft }) => draft,
   meanwhile: () =>
     'Somebody else changed how this machine is listened to meanwhile. Look at it, then save again.',

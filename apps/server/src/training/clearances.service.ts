@@ -67,6 +67,7 @@ export class ClearancesService {
 const clearances = new ClientRecords<ClearanceEntity, ClearanceDraft>({
   entity: ClearanceEntity,
   ...{ called: 'clearance', author: 'clearedBy', takenBack: 'withdrawnAt' },
+  whose: ({ machineId }) => ({ machineId }),
   draftOf,
 });
 

@@ -121,12 +121,14 @@ function gasOf(work: ModeWork): ShieldingGas | null {
 const trials = new ClientRecords<TrialEntity, TrialDraft>({
   entity: TrialEntity,
   ...{ called: 'trial', author: 'personId', takenBack: 'withdrawnAt' },
+  whose: ({ machineId }) => ({ machineId }),
   draftOf: trialDraftOf,
 });
 
 const ladders = new ClientRecords<TrialLadderEntity, TrialLadderDraft>({
   entity: TrialLadderEntity,
   ...{ called: 'ladder of trials', author: 'madeBy', takenBack: 'closedAt' },
+  whose: ({ machineId }) => ({ machineId }),
   draftOf: ladderDraftOf,
 });
 

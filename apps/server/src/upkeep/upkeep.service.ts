@@ -91,6 +91,7 @@ export class UpkeepService {
 const plans = new RevisionLog<UpkeepPlanEntity, UpkeepDraft>({
   entity: UpkeepPlanEntity,
   ...{ subject: 'machineId', counter: 'revision', author: 'madeBy' },
+  whose: ({ machineId }) => ({ machineId }),
   draftOf: ({ tasks, note }) => ({ tasks, note }),
   meanwhile: () => 'This plan was changed meanwhile. Look at it, then change it again.',
 });

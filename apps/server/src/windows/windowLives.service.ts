@@ -86,7 +86,7 @@ export class WindowLivesService implements OnModuleInit, OnModuleDestroy {
       rows.map(({ id }) => id),
       rowsSeenBy(manager),
     );
-    const house = await this.house.current(manager);
+    const house = await this.house.current(null, manager);
     const lives = await this.livesOf(manager, rows, light, house);
     return rows.map((row, i) => windowFromRow(row, light, lives[i]));
   }

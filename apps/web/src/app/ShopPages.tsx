@@ -17,6 +17,10 @@ const routes = [
     element: page(async () => (await import('../shop/safety/SafetySheet.js')).SafetySheet),
   },
   {
+    path: 'workshops',
+    element: page(async () => (await import('../shop/workshops/WorkshopsScreen.js')).WorkshopsScreen),
+  },
+  {
     path: 'people',
     element: page(async () => (await import('../shop/people/PeopleScreen.js')).PeopleScreen),
   },

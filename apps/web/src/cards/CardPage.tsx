@@ -5,6 +5,7 @@ import { useCardsQuery } from '../shared/api/cardsApi.js';
 import { useMachinesQuery } from '../shared/api/heronApi.js';
 import { LoadFailed } from '../shared/page/LoadFailed.js';
 import { Loading } from '../shared/page/Loading.js';
+import { WhoseNote } from '../shared/workshops/WhoseNote.js';
 import { unlessShown } from '../shared/api/unlessShown.js';
 
 /** A page about the card of the address, once it and the machines have come. */
@@ -29,5 +30,12 @@ export function CardPage({
       </p>
     );
   }
-  return children(card, machines);
+  return (
+    <>
+      <div className="mx-4 mt-3 empty:hidden sm:mx-6">
+        <WhoseNote workshopId={card.workshopId} />
+      </div>
+      {children(card, machines)}
+    </>
+  );
 }

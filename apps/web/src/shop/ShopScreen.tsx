@@ -11,6 +11,7 @@ import {
   Ruler,
   Scale,
   Users,
+  Warehouse,
 } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -62,6 +63,7 @@ const parts = [
   { path: 'practice', name: 'Practice', what: 'which school you keep to', icon: Scale },
   { path: 'units', name: 'Units', what: 'how the house says things', icon: Ruler },
   { path: 'people', name: 'People', what: 'who may do what', icon: Users },
+  { path: 'workshops', name: 'Workshops', what: 'a firm with more than one', icon: Warehouse },
   { path: 'training', name: 'Training', what: 'who is cleared for what', icon: BadgeCheck },
   { path: 'history', name: 'History', what: 'who changed what', icon: History },
   { path: 'phones', name: 'On phones', what: 'addresses, and how a phone trusts them', icon: Smartphone },

@@ -5,6 +5,7 @@ import { couponRanges } from '../coupons/coupon.js';
 import { acceptanceSchema } from '../house/house.js';
 import { jointSchema } from '../joint/joint.js';
 import { settingSchema } from '../joint/setting.js';
+import { ownedBy } from '../workshops/ownedBy.js';
 
 /** What is said on a card beside joint and setting, with what is allowed. */
 export const cardRanges = {
@@ -119,6 +120,7 @@ export const cardSchema = z.strictObject({
   number: z.int().positive(),
   retiredAt: moment.nullable(),
   versions: z.array(cardVersionSchema).min(1),
+  workshopId: ownedBy,
 });
 export type Card = z.infer<typeof cardSchema>;
 

@@ -239,6 +239,8 @@ export const houseSheets = [
   'glassWeights',
   'losses',
 ] as const;
+/** A sheet's name in an address. */
+export const houseSheetName = z.enum(houseSheets, { error: `one of ${houseSheets.join(', ')}` });
 export type HouseSheet = (typeof houseSheets)[number];
 export type HouseContent = { readonly [Sheet in HouseSheet]: z.infer<(typeof houseSheetDrafts)[Sheet]> };
 
@@ -304,18 +306,23 @@ export const houseStarts: HouseContent = {
   losses: usualLosses,
 };
 
-const revision = z.int().nonnegative();
+const stands = {
+  /** The newest, which the next one comes after; of one’s workshop’s own sheet, where one is of a workshop. */
+  revision: z.int().nonnegative(),
+  /** One’s workshop has it of its own, on top of the firm’s. */
+  isOwn: z.boolean().optional(),
+};
 
-/** The house as it stands: each sheet with its revision, 0 while nobody has written it. */
+/** The house as it stands for who asks: each sheet with its revision, 0 while nobody has written it. */
 export const houseSchema = z.strictObject({
-  practice: z.strictObject({ revision, content: practiceSchema }),
-  units: z.strictObject({ revision, content: unitsSchema }),
-  wire: z.strictObject({ revision, content: houseSheetDrafts.wire }),
-  nozzles: z.strictObject({ revision, content: houseSheetDrafts.nozzles }),
-  prices: z.strictObject({ revision, content: pricesSchema }),
-  jobRates: z.strictObject({ revision, content: jobRatesSchema }),
-  acceptance: z.strictObject({ revision, content: houseSheetDrafts.acceptance }),
-  glassWeights: z.strictObject({ revision, content: glassWeightsSchema }),
-  losses: z.strictObject({ revision, content: aimLossesSchema }),
+  practice: z.strictObject({ ...stands, content: practiceSchema }),
+  units: z.strictObject({ ...stands, content: unitsSchema }),
+  wire: z.strictObject({ ...stands, content: houseSheetDrafts.wire }),
+  nozzles: z.strictObject({ ...stands, content: houseSheetDrafts.nozzles }),
+  prices: z.strictObject({ ...stands, content: pricesSchema }),
+  jobRates: z.strictObject({ ...stands, content: jobRatesSchema }),
+  acceptance: z.strictObject({ ...stands, content: houseSheetDrafts.acceptance }),
+  glassWeights: z.strictObject({ ...stands, content: glassWeightsSchema }),
+  losses: z.strictObject({ ...stands, content: aimLossesSchema }),
 });
 export type House = z.infer<typeof houseSchema>;

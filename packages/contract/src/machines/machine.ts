@@ -366,6 +366,8 @@ export const machineSchema = z.strictObject({
   profile: machineProfileSchema,
   /** Since when it is out of use; left out for one that is used. What was done with it stays. */
   retiredAt: moment.optional(),
+  /** The workshop that it stands in; left out for one that is the firm's. */
+  workshopId: z.string().optional(),
 });
 export type Machine = z.infer<typeof machineSchema>;
 

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { modeSettingSchema } from '../modes/modeSetting.js';
 import { modeWorkSchema } from '../modes/modeWork.js';
 import { clientId, moment, shortText } from '../wire/bounded.js';
+import { ownedBy } from '../workshops/ownedBy.js';
 
 /** What a card of cleaning, cutting or pulses says; it is written anew as a whole. */
 export const modeCardDraftSchema = z
@@ -45,5 +46,6 @@ export const modeCardSchema = z.strictObject({
   /** Newest first. */
   versions: z.array(modeCardVersionSchema).min(1),
   retiredAt: moment.nullable(),
+  workshopId: ownedBy,
 });
 export type ModeCard = z.infer<typeof modeCardSchema>;

@@ -29,6 +29,7 @@ export const newsKinds = [
   'upkeep',
   'weld',
   'window',
+  'workshop',
 ] as const;
 export type NewsKind = (typeof newsKinds)[number];
 

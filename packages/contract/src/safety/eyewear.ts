@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { boundedNumber, clientId, moment, oneOf, shortText } from '../wire/bounded.js';
+import { ownedBy } from '../workshops/ownedBy.js';
 
 /** What guards eyes. */
 export const eyewearKinds = ['helmet', 'glasses'] as const;
@@ -32,5 +33,6 @@ export const eyewearSchema = z.strictObject({
   id: clientId,
   checkedAt: moment,
   checkedBy: z.string(),
+  workshopId: ownedBy,
 });
 export type Eyewear = z.infer<typeof eyewearSchema>;

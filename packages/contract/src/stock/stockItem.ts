@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { boundedNumber, clientId, moment, oneOf, shortText } from '../wire/bounded.js';
 import { daysPerMonth } from '../wire/daysPerMonth.js';
 import { headPartKinds } from '../headParts/headPart.js';
+import { ownedBy } from '../workshops/ownedBy.js';
 
 /** What can lie in the drawer. */
 export const stockKinds = ['window', ...headPartKinds] as const;
@@ -57,5 +58,6 @@ export const stockItemSchema = z.strictObject({
   changesPerMonth: z.number().nonnegative(),
   /** Taken off the list; null while it is on it. */
   removedAt: moment.nullable(),
+  workshopId: ownedBy,
 });
 export type StockItem = z.infer<typeof stockItemSchema>;

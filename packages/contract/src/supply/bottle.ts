@@ -1,6 +1,7 @@
 import { shieldingGases } from '@lone-heron/core';
 import { z } from 'zod';
 import { boundedNumber, clientId, moment, oneOf, shortText } from '../wire/bounded.js';
+import { ownedBy } from '../workshops/ownedBy.js';
 
 /** A bottle is changed with this left in it, bar: a planning figure. */
 export const bottleChangedAtBar = 10;
@@ -39,5 +40,6 @@ export const bottleSchema = z.strictObject({
   readAt: moment,
   /** Sent back empty; null while it is in the shop. */
   goneAt: moment.nullable(),
+  workshopId: ownedBy,
 });
 export type Bottle = z.infer<typeof bottleSchema>;

@@ -1,4 +1,7 @@
 import type { EntityManager } from 'typeorm';
+import { notFound } from '../../http/problem.js';
+import type { Whose } from '../../kit/Whose.js';
+import { CardEntity } from '../card.entity.js';
 import { CardProofEntity } from '../cardProof.entity.js';
 import { CardVersionEntity } from '../cardVersion.entity.js';
 
@@ -17,6 +20,13 @@ export async function versionsOf(
 ): Promise<readonly { readonly version: number; readonly isSigned: boolean }[]> {
   const rows = await manager.find(CardVersionEntity, { where: { cardId }, order: { version: 'DESC' } });
   return rows.map(({ version, signedAt }) => ({ version, isSigned: signedAt !== null }));
+}
+
+/** Whose a card is. @throws ProblemException 404 where there is none of that id */
+export async function whoseCard(manager: EntityManager, cardId: string): Promise<Whose> {
+  const card = await manager.findOneBy(CardEntity, { id: cardId });
+  if (card === null) throw notFound('card', cardId);
+  return { workshopId: card.workshopId };
 }
 
 /** Ids of the coupons that prove a version, in the order they were added. */

@@ -14,10 +14,15 @@ import { CardEntity } from '../card.entity.js';
 import { CardProofEntity } from '../cardProof.entity.js';
 import { CardVersionEntity } from '../cardVersion.entity.js';
 
-/** Cards with their versions, newest first, and what the coupons of each version show together. */
+/**
+ * Cards with their versions, newest first, and what the coupons of each version show together.
+ *
+ * @param saidTo the workshop in whose units it is said; null for the firm’s
+ */
 export async function readCards(
   manager: EntityManager,
   where: FindOptionsWhere<CardEntity> = {},
+  saidTo: string | null = null,
 ): Promise<Card[]> {
   const cards = await manager.find(CardEntity, { where, order: { number: 'DESC' } });
   const cardId = In(cards.map(({ id }) => id));
@@ -27,13 +32,14 @@ export async function readCards(
     manager,
     proofs.map(({ couponId }) => couponId),
   );
-  const saidIn = await unitsNow(manager);
+  const saidIn = await unitsNow(manager, saidTo);
   const ofCard = grouped(versions, (version) => version.cardId);
   const ofVersion = grouped(proofs, (proof) => keyOf(proof));
-  return cards.map(({ id, number, retiredAt }) => ({
+  return cards.map(({ id, number, retiredAt, workshopId }) => ({
     id,
     number,
     retiredAt,
+    workshopId,
     versions: (ofCard.get(id) ?? []).map((version) =>
       versionFrom(version, ofVersion.get(keyOf(version)) ?? [], shown, saidIn),
     ),

@@ -7,9 +7,9 @@ import { CouponEntity } from '../coupon.entity.js';
 export async function requireCoupon(
   manager: EntityManager,
   id: string,
-): Promise<{ readonly number: number; readonly joint: Joint }> {
-  const select = { id: true, number: true, joint: true } as const;
+): Promise<{ readonly number: number; readonly joint: Joint; readonly machineId: string }> {
+  const select = { id: true, number: true, joint: true, machineId: true } as const;
   const row = await manager.findOne(CouponEntity, { where: { id }, select });
   if (row === null) throw notFound('coupon', id);
-  return { number: row.number, joint: row.joint };
+  return { number: row.number, joint: row.joint, machineId: row.machineId };
 }

@@ -2,7 +2,7 @@ import type { HouseUnits } from '@lone-heron/contract';
 import type { EntityManager } from 'typeorm';
 import { sheetNow } from '../houseSheets.js';
 
-/** The units that the shop speaks now: what the server says in words is said in them. */
-export async function unitsNow(manager: EntityManager): Promise<HouseUnits> {
-  return (await sheetNow(manager, 'units')).content;
+/** The units that a workshop speaks now, the firm’s for null: what the server says in words is said in them. */
+export async function unitsNow(manager: EntityManager, workshopId: string | null): Promise<HouseUnits> {
+  return (await sheetNow(manager, 'units', workshopId)).content;
 }

@@ -7,6 +7,8 @@ interface Fitted {
   readonly kind: StockKind;
   readonly supplier: string;
   readonly lot: string;
+  /** Whose machine it was fitted on: its drawer is looked in, and the firm’s. */
+  readonly workshopId: string | null;
 }
 
 /**
@@ -20,9 +22,11 @@ export async function takeFromDrawer(manager: EntityManager, fitted: Fitted): Pr
     order: { name: 'ASC', id: 'ASC' },
   });
   const likeness = (item: StockItemEntity) =>
-    (item.supplier === fitted.supplier ? 2 : 0) + (item.lot === fitted.lot ? 1 : 0);
+    (item.workshopId === fitted.workshopId ? 4 : 0) +
+    (item.supplier === fitted.supplier ? 2 : 0) +
+    (item.lot === fitted.lot ? 1 : 0);
   const [item] = items
-    .filter(({ count }) => count > 0)
+    .filter(({ count, workshopId }) => count > 0 && (workshopId === null || workshopId === fitted.workshopId))
     .toSorted((one, other) => likeness(other) - likeness(one));
   if (item === undefined) return null;
   await manager.decrement(StockItemEntity, { id: item.id }, 'count', 1);

@@ -17,6 +17,7 @@ import { Jobs1765400000000 } from './1765400000000-Jobs.js';
 import { Modes1765500000000 } from './1765500000000-Modes.js';
 import { MachineLinks1765600000000 } from './1765600000000-MachineLinks.js';
 import { Telemetry1765700000000 } from './1765700000000-Telemetry.js';
+import { Workshops1765800000000 } from './1765800000000-Workshops.js';
 
 /** Every migration of a shop's tables, oldest first. */
 export const migrations = [
@@ -39,4 +40,5 @@ export const migrations = [
   Modes1765500000000,
   MachineLinks1765600000000,
   Telemetry1765700000000,
+  Workshops1765800000000,
 ];

@@ -23,6 +23,7 @@ import { CouponFacts } from './CouponFacts.js';
 import { EarlierEntries } from './EarlierEntries.js';
 import { PhotoWall } from './PhotoWall.js';
 import { WhatNext } from './WhatNext.js';
+import { WhoseNote } from '../../shared/workshops/WhoseNote.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** Everything of one coupon: what it is, what it showed, its photos and tests, and what to weld next. */
@@ -67,6 +68,7 @@ function Sheet({ coupon, machine, machines, people }: SheetProps) {
         )}
         <OutAndIn coupon={coupon} />
       </PageHeader>
+      <WhoseNote machineId={coupon.machineId} />
       {isOut && (
         <p className="sheet border-l-4 border-l-warning-content px-4 py-3">
           This coupon was taken back: it is in no list and says nothing to the evidence. Its record is kept.

@@ -38,6 +38,7 @@ export const everything = [
   'Upkeep',
   'Job',
   'Live',
+  'Workshop',
 ] as const;
 
 /** What the server knows a page of ours by, and which of them it is; a request that sends headers of its own sends this too. */

@@ -31,4 +31,5 @@ export const newsTags: Readonly<Record<NewsKind, readonly Tag[]>> = {
   upkeep: ['Upkeep'],
   weld: ['Job', 'Window', 'Upkeep'],
   window: ['Window', 'Stock', 'Upkeep'],
+  workshop: ['Workshop'],
 };

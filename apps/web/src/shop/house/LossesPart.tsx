@@ -4,6 +4,7 @@ import { Failure } from '../../shared/form/Failure.js';
 import { TypedField } from '../../shared/form/TypedField.js';
 import { figure } from '../../shared/figures/figures.js';
 import { readTyped } from '../../shared/figures/readTyped.js';
+import { OwnSheetNote } from './OwnSheetNote.js';
 import { useHouseSheet, type WrittenSheet } from './useHouseSheet.js';
 
 const aimNames: Readonly<Record<Aim['kind'], string>> = {
@@ -38,6 +39,7 @@ export function LossesPart() {
       </p>
       <Failure error={sheet.error} />
       {/* Written anew by somebody else, the fields start from that. */}
+      <OwnSheetNote sheet={sheet} />
       <LossTable key={sheet.revision} sheet={sheet} />
     </section>
   );

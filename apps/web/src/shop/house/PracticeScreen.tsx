@@ -4,6 +4,7 @@ import { Loading } from '../../shared/page/Loading.js';
 import { ShopPage } from '../ShopPage.js';
 import { AskLead } from './AskLead.js';
 import { LossesPart } from './LossesPart.js';
+import { OwnSheetNote } from './OwnSheetNote.js';
 import { useHouseSheet, type WrittenSheet } from './useHouseSheet.js';
 
 const topics = Object.keys(practiceSchools) as PracticeTopic[];
@@ -40,6 +41,7 @@ export function PracticeScreen() {
         Where practitioners disagree, the shop keeps to a school of its own. Dial goes by it; the shop’s
         coupons argue with it.
       </p>
+      <OwnSheetNote sheet={sheet} />
       {!sheet.mayChange && <AskLead what="the practice" />}
       <Failure error={sheet.error} />
       <div className="grid items-start gap-3 lg:grid-cols-2">

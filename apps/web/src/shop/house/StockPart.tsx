@@ -1,5 +1,6 @@
 import type { HouseSheet } from '@lone-heron/contract';
 import { useState, type ComponentType } from 'react';
+import { OwnSheetNote } from './OwnSheetNote.js';
 import { useHouseSheet, type WrittenSheet } from './useHouseSheet.js';
 
 interface StockPartProps<Sheet extends HouseSheet> {
@@ -17,13 +18,15 @@ export function StockPart<Sheet extends HouseSheet>({ name, newest, part: Part }
   const [basis, setBasis] = useState(newest);
   const sheet = useHouseSheet(name, basis);
   if (sheet === null) return null;
+  const goOn = async (storing: Promise<number | null>) => {
+    const stored = await storing;
+    if (stored !== null) setBasis(stored);
+    return stored;
+  };
   const own: WrittenSheet<Sheet> = {
     ...sheet,
-    save: async (content, what) => {
-      const stored = await sheet.save(content, what);
-      if (stored !== null) setBasis(stored);
-      return stored;
-    },
+    save: (content, what) => goOn(sheet.save(content, what)),
+    leaveToFirm: () => goOn(sheet.leaveToFirm()),
   };
   return (
     <>
@@ -35,6 +38,7 @@ export function StockPart<Sheet extends HouseSheet>({ name, newest, part: Part }
           </button>
         </p>
       )}
+      <OwnSheetNote sheet={own} />
       <Part key={basis} sheet={own} />
     </>
   );

@@ -8,6 +8,7 @@ import { figure } from '../../shared/figures/figures.js';
 import { inSpoken } from '../../shared/figures/spoken.js';
 import { ShopPage } from '../ShopPage.js';
 import { AskLead } from './AskLead.js';
+import { OwnSheetNote } from './OwnSheetNote.js';
 import { useHouseSheet, type WrittenSheet } from './useHouseSheet.js';
 
 const questions = {
@@ -46,6 +47,7 @@ export function UnitsScreen() {
         What is typed is understood in any unit. Here is how it is said back; a machine’s panel keeps its own.
         A number without a unit means the one that its field shows.
       </p>
+      <OwnSheetNote sheet={sheet} />
       {!sheet.mayChange && <AskLead what="the units" />}
       <Failure error={sheet.error} />
       <AllAtOnce sheet={sheet} />

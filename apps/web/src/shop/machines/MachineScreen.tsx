@@ -7,6 +7,7 @@ import { Loading } from '../../shared/page/Loading.js';
 import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { MachineEditor, type EditedMachine } from './MachineEditor.js';
 import { MachineHistory } from './MachineHistory.js';
+import { WhoseNote } from '../../shared/workshops/WhoseNote.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
 
 /** One machine: what it can do, ready to be changed, and its earlier revisions. */
@@ -40,6 +41,7 @@ function ExistingMachine({ machine }: { machine: Machine }) {
           </button>
         </div>
       )}
+      <WhoseNote workshopId={machine.workshopId} />
       <MachineEditor key={opened.revision} edited={{ ...opened, next: opened.revision + 1 }} />
       <MachineHistory machine={machine} />
     </div>

@@ -1,4 +1,4 @@
-import { roles, type Person, type Role } from '@lone-heron/contract';
+import { roles, type Person, type Role, type Workshop } from '@lone-heron/contract';
 import { UserPlus } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from '../../shared/say/toast.js';
@@ -25,6 +25,13 @@ import { forgetTyping } from '../../shared/typing/keptTyping.js';
 import { KeptNote } from '../../shared/typing/KeptNote.js';
 import { useKept } from '../../shared/typing/useKept.js';
 import { useKeptId } from '../../shared/typing/useKeptId.js';
+import {
+  pickedWorkshop,
+  wholeFirm,
+  workshopChoices,
+  workshopName,
+} from '../../shared/workshops/workshopChoices.js';
+import { useWorkshopsQuery } from '../../shared/workshops/workshopsApi.js';
 import { ShopPage } from '../ShopPage.js';
 import { sayUndoable } from '../../shared/save/sayUndoable.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
@@ -33,7 +40,9 @@ import { unlessShown } from '../../shared/api/unlessShown.js';
 export function PeopleScreen() {
   const { data: people, error, refetch } = unlessShown(usePeopleQuery(undefined));
   const [isAdding, setAdding] = useState(false);
-  const isLead = usePersonAtDesk()?.role === 'lead';
+  const lead = usePersonAtDesk();
+  const isLead = lead?.role === 'lead';
+  const { data: workshops = [] } = useWorkshopsQuery(undefined);
   if (error !== undefined) return <LoadFailed what="the people" error={error} retry={refetch} />;
   if (people === undefined) return <Loading what="the people" />;
   return (
@@ -43,7 +52,12 @@ export function PeopleScreen() {
       )}
       <ul className="sheet divide-y divide-base-300">
         {people.map((person) => (
-          <PersonRow key={person.id} person={person} isLead={isLead} />
+          <PersonRow
+            key={person.id}
+            person={person}
+            of={workshops.length === 0 ? '' : workshopName(workshops, person.workshopId)}
+            isLead={isLead && isOwn(lead, person)}
+          />
         ))}
       </ul>
       <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1 text-soft">
@@ -63,12 +77,21 @@ export function PeopleScreen() {
           <UserPlus className="size-5" aria-hidden="true" /> Add somebody
         </button>
       )}
-      {isAdding && <AddPerson onClose={() => setAdding(false)} />}
+      {isAdding && (
+        <AddPerson
+          workshops={(lead?.workshopId ?? null) === null ? workshops : []}
+          onClose={() => setAdding(false)}
+        />
+      )}
     </ShopPage>
   );
 }
 
-function PersonRow({ person, isLead }: { person: Person; isLead: boolean }) {
+/** A lead of one workshop sees the people of the others. */
+const isOwn = (lead: Person, { workshopId = null }: Person) =>
+  (lead.workshopId ?? null) === null || lead.workshopId === workshopId;
+
+function PersonRow({ person, of, isLead }: { person: Person; of: string; isLead: boolean }) {
   const [setRole, role] = useSetRoleMutation();
   const [setDisabled, disabled] = useSetDisabledMutation();
   const [isResetting, setResetting] = useState(false);
@@ -85,7 +108,10 @@ function PersonRow({ person, isLead }: { person: Person; isLead: boolean }) {
     <li className="flex flex-wrap items-center gap-3 p-3" aria-label={person.name}>
       <span className="mr-auto min-w-40">
         <strong className="text-lg">{person.name}</strong>{' '}
-        <span className="text-soft">{person.isDisabled ? 'cannot sign in' : roleWords[person.role]}</span>
+        <span className="text-soft">
+          {person.isDisabled ? 'cannot sign in' : roleWords[person.role]}
+          {of !== '' && `, of ${of}`}
+        </span>
       </span>
       {isLead && (
         <>
@@ -141,18 +167,27 @@ function PersonRow({ person, isLead }: { person: Person; isLead: boolean }) {
 /** Under which the name and role of somebody new are kept; the PIN never is. */
 const newPerson = 'person new';
 
-function AddPerson({ onClose }: { onClose: () => void }) {
+interface AddPersonProps {
+  /** Which they may be of; none where that is not asked. */
+  workshops: readonly Workshop[];
+  onClose: () => void;
+}
+
+function AddPerson({ workshops, onClose }: AddPersonProps) {
   const { id, sent } = useKeptId(newPerson);
-  const [typed, setTyped] = useKept<{ name: string; role: Role }>(newPerson, 'person', () => ({
+  const [typed, setTyped] = useKept<{ name: string; role: Role; of: string }>(newPerson, 'person', () => ({
     name: '',
     role: 'welder',
+    of: wholeFirm,
   }));
   const [pin, setPin] = useState('');
   const [add, { isLoading, error }] = useAddPersonMutation();
   const isReady = typed.name.trim() !== '' && pin.length >= 4;
   const save = async () => {
     sent();
-    if ((await add({ id, draft: { ...typed, pin } })).error !== undefined) return;
+    const { name, role, of } = typed;
+    const whose = workshops.length === 0 ? {} : { workshopId: pickedWorkshop(of) };
+    if ((await add({ id, draft: { name, role, pin, ...whose } })).error !== undefined) return;
     forgetTyping(newPerson);
     onClose();
     toast(`${typed.name.trim()} is in the shop and can change the PIN at the door.`);
@@ -180,6 +215,14 @@ function AddPerson({ onClose }: { onClose: () => void }) {
           choices={roles.map((role) => ({ value: role, label: `${roleWords[role]}: ${roleMeaning[role]}` }))}
           onPick={(role) => setTyped({ ...typed, role })}
         />
+        {workshops.length > 0 && (
+          <PickField
+            label="Of"
+            value={typed.of}
+            choices={workshopChoices(workshops)}
+            onPick={(of) => setTyped({ ...typed, of })}
+          />
+        )}
         <PinField label="First PIN" isNew value={pin} onType={setPin} />
         {error !== undefined && (
           <p role="alert" className="fault">

@@ -1,0 +1,45 @@
+import { Table, TableColumn, type MigrationInterface, type QueryRunner } from 'typeorm';
+import { id, long, reference, text, whole } from './columns.js';
+
+const workshop = new Table({
+  name: 'workshop',
+  columns: [id, text('name')],
+  indices: [{ name: 'workshop_name', columnNames: ['name'], isUnique: true }],
+});
+
+const sheet = new Table({
+  name: 'workshop_sheet',
+  columns: [
+    { ...text('subject'), isPrimary: true },
+    { ...whole('revision'), isPrimary: true },
+    text('workshop_id'),
+    text('sheet'),
+    long('content', true),
+    text('made_at'),
+    text('made_by'),
+  ],
+  foreignKeys: [
+    reference('workshop_sheet', 'workshop_id', 'workshop'),
+    reference('workshop_sheet', 'made_by', 'person'),
+  ],
+});
+
+/** What says itself whose it is; everything else is its machine's, its card's or its coupon's. */
+const owned = ['person', 'machine', 'card', 'mode_card', 'stock_item', 'bottle', 'eyewear'];
+
+/** Workshops inside a firm. What was before is the whole firm's. */
+export class Workshops1765800000000 implements MigrationInterface {
+  readonly name = 'Workshops1765800000000';
+
+  async up(runner: QueryRunner): Promise<void> {
+    await runner.createTable(workshop);
+    await runner.createTable(sheet);
+    for (const table of owned) await runner.addColumn(table, new TableColumn(text('workshop_id', true)));
+  }
+
+  async down(runner: QueryRunner): Promise<void> {
+    for (const table of owned) await runner.dropColumn(table, 'workshop_id');
+    await runner.dropTable(sheet);
+    await runner.dropTable(workshop);
+  }
+}
