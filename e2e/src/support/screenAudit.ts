@@ -142,6 +142,7 @@ export const pages = [
   'shop',
   'shop/supply',
   'shop/people',
+  'shop/workshops',
   'shop/acceptance',
   'shop/practice',
   'shop/units',

@@ -163,6 +163,7 @@ export {
   type RelevantQuery,
 } from './coupons/relevantCoupons.js';
 export { couponEvidence, usualGunAngle } from './coupons/rules/couponEvidence.js';
+export { firmEvidence, weldedWhere } from './coupons/rules/firmEvidence.js';
 export { isAskedRight, lookedAtOf, seenAt, toesLook, type SeenAt } from './coupons/rules/couponLook.js';
 export { couponReadings } from './coupons/rules/couponReadings.js';
 export { triedOf } from './coupons/rules/couponTrials.js';

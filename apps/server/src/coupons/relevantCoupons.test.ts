@@ -13,6 +13,8 @@ const steel = {
 const copper = { ...steel, metal: 'copper', firstThicknessMm: 1, secondThicknessMm: 1 } as const;
 const copperCoupons = 11;
 const busyWeeks = 100_000;
+/** The one coupon of steel on the other machine. */
+const barrows = 'on the barrow';
 
 let server: SampleServer;
 beforeAll(async () => {
@@ -28,6 +30,7 @@ async function fillTheShop(): Promise<void> {
   for (let i = 0; i < copperCoupons; i++) await log({ joint: copper });
   const rows = server.app.get(DataSource);
   await rows.query("UPDATE coupon SET welded_at = '2021-05-04T08:00:00.000Z' WHERE metal = 'copper'");
+  await log({ joint: steel, machineId: 'barrow', remark: barrows });
   await log({ joint: steel });
   const columns = rows.getMetadata(CouponEntity).columns.map(({ databaseName }) => databaseName);
   const value = (name: string) =>
@@ -77,6 +80,22 @@ describe('the coupons that speak to a joint', () => {
     expect((await relevant({ ...aboutCopper, thicknessMm: 3 })).alike).toBe(0);
     expect((await relevant({ ...aboutCopper, machineId: 'barrow', machine: 'only' })).alike).toBe(0);
     expect((await relevant({ ...aboutCopper, machineId: 'barrow' })).alike).toBe(copperCoupons);
+  });
+
+  it('begin with those of the machine’s own workshop, however busy another one is', async () => {
+    const aboutBarrow = { machineId: 'barrow', metal: 'lowCarbonSteel', kind: 'butt', thicknessMm: 2 };
+    const isIn = async () =>
+      (await relevant(aboutBarrow)).coupons.findIndex(({ remark }) => remark === barrows);
+    // Where the shop is one workshop, the newest count, whichever machine they are of.
+    expect(await isIn()).toBe(-1);
+    const workshopId = newId();
+    await server.http.put(`/api/workshops/${workshopId}`).send({ name: 'Slipway' }).expect(200);
+    await server.http.put('/api/machines/barrow/workshop').send({ workshopId }).expect(200);
+    expect(await isIn()).toBeGreaterThanOrEqual(0);
+    const { coupons, alike } = await relevant(aboutBarrow);
+    expect(coupons[0]?.machineId).toBe('barrow');
+    expect(alike).toBeGreaterThan(0.7 * evidenceBudget);
+    await server.http.put('/api/machines/barrow/workshop').send({ workshopId: null }).expect(200);
   });
 
   it('are refused for a question that cannot be, with what is allowed', async () => {

@@ -8,6 +8,7 @@ import {
 } from '@lone-heron/contract';
 import { findMetal } from '@lone-heron/core';
 import type { EntityManager, SelectQueryBuilder } from 'typeorm';
+import { MachineEntity } from '../machines/machine.entity.js';
 import { CouponEntity } from './coupon.entity.js';
 import { couponsInOrder } from './wholeCoupons.js';
 
@@ -17,20 +18,22 @@ const shareOfAlike = 0.8;
 /**
  * The coupons that speak to a question: those of the metal's family, the joint's family and a like thickness first, newest
  * first, then the newest of the machine and the metal otherwise. What nobody asks about never crowds out what somebody
- * does, however busy the week was.
+ * does, however busy the week was; of a firm's workshops the machine's own comes first, and others are borrowed from with what
+ * is left of the budget.
  */
 export async function relevantCoupons(
   manager: EntityManager,
   query: RelevantQuery,
 ): Promise<RelevantCoupons> {
   const alike = alikeTo(manager, query);
+  const workshop = await machinesBeside(manager, query.machineId);
   const [total, alikeTotal, alikeIds] = [
     await standing(manager, query).getCount(),
     await alike.getCount(),
-    await newestIds(alike, evidenceBudget),
+    await newestIds(alike, evidenceBudget, workshop),
   ];
   const own = new Set(alikeIds);
-  const others = (await newestIds(besideAlike(manager, query), 2 * evidenceBudget)).filter(
+  const others = (await newestIds(besideAlike(manager, query), 2 * evidenceBudget, workshop)).filter(
     (id) => !own.has(id),
   );
   const taken = alikeIds.slice(0, Math.max(evidenceBudget * shareOfAlike, evidenceBudget - others.length));
@@ -74,9 +77,28 @@ function besideAlike(manager: EntityManager, query: RelevantQuery): SelectQueryB
   });
 }
 
-async function newestIds(query: SelectQueryBuilder<CouponEntity>, limit: number): Promise<readonly string[]> {
+/** The machines of a workshop, where the firm has several; null where all of them are one's own. */
+async function machinesBeside(manager: EntityManager, machineId: string): Promise<readonly string[] | null> {
+  const machines = await manager.find(MachineEntity, { select: { id: true, workshopId: true } });
+  const workshopId = machines.find(({ id }) => id === machineId)?.workshopId ?? null;
+  const own = machines.filter((machine) => machine.workshopId === workshopId).map(({ id }) => id);
+  return own.length === machines.length ? null : [machineId, ...own];
+}
+
+/** Ids of the newest, those of some machines before all others; of whichever where none are named. */
+async function newestIds(
+  query: SelectQueryBuilder<CouponEntity>,
+  limit: number,
+  first: readonly string[] | null,
+): Promise<readonly string[]> {
+  if (first === null) return newest(query.clone(), limit);
+  const own = await newest(query.clone().andWhere('coupon.machineId IN (:...first)', { first }), limit);
+  const rest = query.clone().andWhere('coupon.machineId NOT IN (:...first)', { first });
+  return own.length === limit ? own : [...own, ...(await newest(rest, limit - own.length))];
+}
+
+async function newest(query: SelectQueryBuilder<CouponEntity>, limit: number): Promise<readonly string[]> {
   const rows = await query
-    .clone()
     .select('coupon.id', 'id')
     .orderBy('coupon.number', 'DESC')
     .limit(limit)

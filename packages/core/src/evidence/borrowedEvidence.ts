@@ -1,6 +1,6 @@
 import { depthCorrection } from './depthCorrection.js';
 import type { EvidenceCoupon, EvidenceWeld } from './EvidenceWeld.js';
-import { shopEvidence } from './shopEvidence.js';
+import { shopEvidence, type ShopEvidence } from './shopEvidence.js';
 
 /** What a workshop's answer owes to the others of its firm. */
 export interface BorrowedEvidence {
@@ -21,6 +21,7 @@ export interface BorrowedEvidence {
 /**
  * How much of an answer is borrowed from other workshops of the firm: the same question asked of the workshop's own coupons alone, and of all.
  *
+ * @param pooled what all coupons say, where it is worked out already
  * @returns null where nobody else's coupons count
  * @example
  * borrowedEvidence(sampleWeld, [sampleCoupon('faint')]) // => null
@@ -28,9 +29,9 @@ export interface BorrowedEvidence {
 export function borrowedEvidence(
   question: EvidenceWeld,
   coupons: readonly EvidenceCoupon[],
+  pooled: ShopEvidence = shopEvidence(question, coupons),
 ): BorrowedEvidence | null {
   const isOwn = ({ weld }: EvidenceCoupon) => (weld.workshopId ?? '') === (question.workshopId ?? '');
-  const pooled = shopEvidence(question, coupons);
   const counted = new Set(pooled.used.map(({ id }) => id));
   const others = coupons.filter((coupon) => counted.has(coupon.id) && !isOwn(coupon));
   if (others.length === 0) return null;

@@ -8,6 +8,7 @@ export { shopEvidence, type ShopEvidence } from './shopEvidence.js';
 export { depthBelief } from './depthBelief.js';
 export { disagreement } from './disagreement.js';
 export { depthCorrection, type DepthCorrection } from './depthCorrection.js';
+export { borrowedEvidence, type BorrowedEvidence } from './borrowedEvidence.js';
 export { shopOffset, type ShopOffset } from './shopOffset.js';
 export { couponInfluence } from './couponInfluence.js';
 export { depthDrift, type DepthDrift, type DriftReading } from './depthDrift.js';

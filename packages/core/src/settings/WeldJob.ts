@@ -36,6 +36,8 @@ export const aimKinds = [
 export interface JobEvidence {
   readonly shop: ShopEvidence;
   readonly machineId: string;
+  /** Which of a firm's workshops it stands in; left out where there is one. */
+  readonly workshopId?: string;
   readonly gas: ShieldingGas;
   readonly gunAngle: Radian;
   /** What came of the settings that this very joint was welded with. */

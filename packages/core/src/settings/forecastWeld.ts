@@ -163,6 +163,7 @@ function beliefOf(job: WeldJob, melt: MeltInput, prediction: MeltPrediction): De
   if (evidence === undefined || evidence.shop.used.length === 0) {
     return beliefOfSpread(depthSpread(job.metal, melt.thickness, prediction.keyholeShare));
   }
-  const { machineId, gas, gunAngle } = evidence;
-  return depthBelief(evidence.shop, { machineId, melt, gap: seamOf(job.joint).gap, gas, gunAngle });
+  const { machineId, workshopId, gas, gunAngle } = evidence;
+  const where = { machineId, ...(workshopId === undefined ? {} : { workshopId }) };
+  return depthBelief(evidence.shop, { ...where, melt, gap: seamOf(job.joint).gap, gas, gunAngle });
 }

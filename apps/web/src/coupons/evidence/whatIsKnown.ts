@@ -1,4 +1,4 @@
-import { backLooks, couponEvidence, type BackLook, type Coupon, type Machine } from '@lone-heron/contract';
+import { backLooks, firmEvidence, type BackLook, type Coupon, type Machine } from '@lone-heron/contract';
 import {
   calibration,
   couponInfluence,
@@ -25,11 +25,7 @@ const movers = 3;
 
 /** What the coupons say, machine by machine and family by family; what says nothing is counted by why. */
 export function whatIsKnown(coupons: readonly Coupon[], machines: readonly Machine[]) {
-  const profiles = new Map(machines.map(({ id, profile }) => [id, profile]));
-  const evidence = coupons.flatMap((coupon) => {
-    const profile = profiles.get(coupon.machineId);
-    return profile === undefined ? [] : couponEvidence(coupon, profile);
-  });
+  const evidence = firmEvidence(coupons, machines);
   const pairs = new Map<string, EvidenceCoupon[]>();
   for (const each of evidence) {
     const key = `${each.weld.machineId} ${each.weld.melt.metal.family}`;

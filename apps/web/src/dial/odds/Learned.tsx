@@ -1,4 +1,4 @@
-import { nextCoupons, shopOffset, type CouponIdea } from '@lone-heron/core';
+import { nextCoupons, shopOffset, type BorrowedEvidence, type CouponIdea } from '@lone-heron/core';
 import { useMemo } from 'react';
 import { useSettled } from '../../shared/form/useSettled.js';
 import { percentFigure } from '../../shared/figures/figures.js';
@@ -14,15 +14,15 @@ export default function Learned({ outcome }: { outcome: DialOutcome }) {
   if (job.evidence === undefined) return null;
   const { shop } = job.evidence;
   const disagreeing = outcome.learned?.disagreeing ?? [];
+  const borrowed = outcome.learned?.borrowed ?? null;
   const offset = shopOffset(shop, said.machine.id, job.metal.family);
   return (
     <>
       <p>
-        {offset === null
-          ? `Your ${shop.used.length} coupons are on other metals or machines`
-          : `Your coupons: ${offset.words}`}
-        ; depth ±{percentFigure(forecast.spread)}.
+        {offset === null ? nothingHere(shop.used.length, borrowed) : `Your coupons: ${offset.words}`}; depth ±
+        {percentFigure(forecast.spread)}.
       </p>
+      {borrowed !== null && <p>{borrowed.words}</p>}
       {disagreeing.length > 0 && (
         <p className="text-base-content">
           {disagreeing.length === 1 ? 'Coupon' : 'Coupons'} {namesOf(disagreeing)}{' '}
@@ -33,6 +33,14 @@ export default function Learned({ outcome }: { outcome: DialOutcome }) {
       {helps !== null && <p>{helps}</p>}
     </>
   );
+}
+
+function nothingHere(used: number, borrowed: BorrowedEvidence | null): string {
+  if (borrowed === null) return `Your ${used} coupons are on other metals or machines`;
+  const { own } = borrowed;
+  return own === 0
+    ? 'No coupon of this workshop speaks to it'
+    : `This workshop’s ${own === 1 ? 'coupon is' : `${own} coupons are`} on other metals or machines`;
 }
 
 /** More than these are named by how many there are. */

@@ -1,15 +1,18 @@
 import {
-  couponEvidence,
+  firmEvidence,
   triedOf,
   usualGunAngle,
+  weldedWhere,
   type Coupon,
   type Joint,
   type Machine,
 } from '@lone-heron/contract';
 import {
+  borrowedEvidence,
   disagreement,
   evidenceWeldOf,
   shopEvidence,
+  type BorrowedEvidence,
   type JobEvidence,
   type WeldJob,
   type WeldSetting,
@@ -18,6 +21,8 @@ import {
 /** What the shop's coupons say of a job, with the numbers of those that contradict the rest. */
 export interface LearnedEvidence extends JobEvidence {
   readonly disagreeing: readonly number[];
+  /** What of it is owed to other workshops of the firm; null where nothing is. */
+  readonly borrowed: BorrowedEvidence | null;
 }
 
 /** What the shop's coupons say of a job; null where there are none, or they have not been fetched yet. */
@@ -33,19 +38,18 @@ export type Learn = (
  * as it stands now. With the joint as it is recorded, also what came of the settings that it was welded with.
  */
 export function learnFrom(coupons: readonly Coupon[], machines: readonly Machine[]): Learn {
-  const profiles = new Map(machines.map(({ id, profile }) => [id, profile]));
   const numbers = new Map(coupons.map(({ id, number }) => [id, number]));
-  const evidence = coupons.flatMap((coupon) => {
-    const profile = profiles.get(coupon.machineId);
-    return profile === undefined ? [] : couponEvidence(coupon, profile);
-  });
+  const evidence = firmEvidence(coupons, machines);
+  const isOfSeveral = new Set(machines.map(({ workshopId }) => workshopId)).size > 1;
   return (job, setting, machineId, joint) => {
     if (evidence.length === 0) return null;
-    const question = { ...evidenceWeldOf(job, setting), machineId, gunAngle: usualGunAngle };
+    const where = weldedWhere(machineId, machines);
+    const question = { ...evidenceWeldOf(job, setting), ...where, gunAngle: usualGunAngle };
     const shop = shopEvidence(question, evidence);
+    const borrowed = isOfSeveral ? borrowedEvidence(question, evidence, shop) : null;
     const ids = (disagreement(shop)?.ids ?? []).map((id) => id.split('/')[0] ?? id);
     const tried = joint === undefined ? [] : triedOf(coupons, { joint, machineId }, job.aim);
     const disagreeing = [...new Set(ids)].flatMap((id) => numbers.get(id) ?? []);
-    return { shop, machineId, gas: question.gas, gunAngle: usualGunAngle, tried, disagreeing };
+    return { shop, ...where, gas: question.gas, gunAngle: usualGunAngle, tried, disagreeing, borrowed };
   };
 }

@@ -19,7 +19,7 @@ export const newsTags: Readonly<Record<NewsKind, readonly Tag[]>> = {
   live: ['Live'],
   machine: ['Machine', 'Upkeep'],
   part: ['Part', 'Stock', 'Upkeep'],
-  person: ['Person', 'Session'],
+  person: ['Person', 'Session', 'House'],
   photo: ['Photo'],
   procedure: ['Procedure'],
   record: ['Record', 'Upkeep', 'Window'],

@@ -18,8 +18,8 @@ export function WhoseNote(props: WhoseNoteProps) {
   if (!isOthers || workshops === undefined || person === null) return null;
   const of = workshopName(workshops, whose);
   return (
-    <p className="caution flex items-center gap-3 p-3">
-      <Eye className="size-6 shrink-0" aria-hidden="true" />
+    <p className="sheet flex items-center gap-3 p-3">
+      <Eye className="size-6 shrink-0 text-soft" aria-hidden="true" />
       <span>
         <strong>This is of {of}.</strong> You are of {workshopName(workshops, own)}: you see it, and{' '}
         {(whose ?? null) === null ? 'somebody of the whole firm' : `somebody of ${of} or of the whole firm`}{' '}

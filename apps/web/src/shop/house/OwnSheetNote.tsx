@@ -6,8 +6,8 @@ import type { WrittenSheet } from './useHouseSheet.js';
 /** Says whether a sheet is one's workshop's own or the firm's, and leads back to the firm's; nothing where there is one for all. */
 export function OwnSheetNote<Sheet extends HouseSheet>({ sheet }: { readonly sheet: WrittenSheet<Sheet> }) {
   const { whose, mayChange, isSaving, leaveToFirm } = sheet;
-  const { data: workshops = [] } = useWorkshopsQuery(undefined, { skip: whose === null });
-  if (whose === null) return null;
+  const { data: workshops } = useWorkshopsQuery(undefined, { skip: whose === null });
+  if (whose === null || workshops === undefined) return null;
   const name = workshopName(workshops, whose.workshopId);
   return (
     <div className="sheet flex flex-wrap items-center gap-3 p-3">
