@@ -36,6 +36,9 @@ const moduleOnly = [
   '@scure',
   'aedes',
   'aedes-',
+  'jose',
+  'oauth4webapi',
+  'openid-client',
 ];
 
 module.exports = {

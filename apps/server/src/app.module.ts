@@ -3,6 +3,7 @@ import { ServeStaticModule } from '@nestjs/serve-static';
 import type { ServerResponse } from 'node:http';
 import { LoggerModule } from 'nestjs-pino';
 import type { Logger as PinoLogger } from 'pino';
+import { pinsFromAnywhere, type SignInPlan } from './access/SignInPlan.js';
 import { AccessModule } from './access/access.module.js';
 import { ChangesModule } from './changes/changes.module.js';
 import { CouponsModule } from './coupons/coupons.module.js';
@@ -76,6 +77,8 @@ export interface AppPlan {
   readonly reopen?: ReopenShop;
   /** Where its own MQTT broker listens; on this machine at any port where left out. */
   readonly telemetry?: TelemetryPlan;
+  /** Who may come in how; with a name and a PIN, or a passphrase, where left out. */
+  readonly signIn?: SignInPlan;
   /** How it is reached from the network; by this machine alone where left out. */
   readonly reached?: ReachedBy;
 }
@@ -88,6 +91,7 @@ export class AppModule {
     const {
       isInThreads = false,
       reached = thisMachineAlone,
+      signIn = pinsFromAnywhere,
       backups = backupsHere,
       second = null,
       reopen = notReopened,
@@ -104,7 +108,7 @@ export class AppModule {
         NewsModule,
         ChangesModule,
         KitModule,
-        AccessModule.with(isOnNetwork),
+        AccessModule.with(isOnNetwork, signIn),
         ...(webFolder === null ? [] : [serveInterface(webFolder)]),
         NetworkModule.reached(reached),
         MachinesModule,

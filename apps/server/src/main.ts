@@ -51,6 +51,7 @@ async function start(): Promise<void> {
       names,
       tls,
       reached,
+      signIn: settings.signIn,
       telemetry: { host, port: settings.mqttPort },
       backups: backupsInThread,
       second: secondPlaceOf(settings),

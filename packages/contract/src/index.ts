@@ -660,3 +660,19 @@ export {
   type WorkshopChange,
   type WorkshopDraft,
 } from './workshops/workshop.js';
+export {
+  accountDraftSchema,
+  accountSchema,
+  accountSignInSchema,
+  doorSchema,
+  ownPassphraseSchema,
+  providerAnswerSchema,
+  providerBegunSchema,
+  type Account,
+  type AccountDraft,
+  type AccountSignIn,
+  type Door,
+  type OwnPassphrase,
+  type ProviderAnswer,
+  type ProviderBegun,
+} from './people/account.js';

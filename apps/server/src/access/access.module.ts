@@ -3,6 +3,7 @@ import { APP_GUARD } from '@nestjs/core';
 import { ThrottlerGuard, ThrottlerModule } from '@nestjs/throttler';
 import { PeopleModule } from '../people/people.module.js';
 import { AccessGuard } from './access.guard.js';
+import { signInPlan, type SignInPlan } from './SignInPlan.js';
 import { readingIsClosed } from './readingIsClosed.js';
 
 /** Requests of one address in a minute: far above a busy desk with several tabs, far below a flood. */
@@ -12,16 +13,17 @@ const requestsAMinute = 1500;
 @Global()
 @Module({})
 export class AccessModule {
-  static with(isReadingClosed: boolean): DynamicModule {
+  static with(isReadingClosed: boolean, signIn: SignInPlan): DynamicModule {
     return {
       module: AccessModule,
       imports: [PeopleModule, ThrottlerModule.forRoot([{ ttl: 60_000, limit: requestsAMinute }])],
       providers: [
         { provide: readingIsClosed, useValue: isReadingClosed },
+        { provide: signInPlan, useValue: signIn },
         { provide: APP_GUARD, useClass: ThrottlerGuard },
         { provide: APP_GUARD, useClass: AccessGuard },
       ],
-      exports: [readingIsClosed],
+      exports: [readingIsClosed, signInPlan],
     };
   }
 }

@@ -8,7 +8,7 @@ import { isReading } from './reading.js';
 import { sessionToken } from './sessionCookie.js';
 
 /** Where people sign in, which nobody has done before it. What is sent there is short. */
-const doors = /^\/api\/(session|people\/[^/]+\/first-lead)\/?$/;
+const doors = /^\/api\/(session(\/(account|provider|provider\/begun))?|people\/[^/]+\/first-lead)\/?$/;
 
 export function isDoor(path: string): boolean {
   return doors.test(path);

@@ -8,7 +8,7 @@ import {
 } from '@lone-heron/contract';
 import { findMetal } from '@lone-heron/core';
 import type { EntityManager, SelectQueryBuilder } from 'typeorm';
-import { MachineEntity } from '../machines/machine.entity.js';
+import { machinesBeside } from '../machines/face/machinesBeside.js';
 import { CouponEntity } from './coupon.entity.js';
 import { couponsInOrder } from './wholeCoupons.js';
 
@@ -75,14 +75,6 @@ function besideAlike(manager: EntityManager, query: RelevantQuery): SelectQueryB
     own: machineId,
     metals: metalsLike(findMetal(metal).id),
   });
-}
-
-/** The machines of a workshop, where the firm has several; null where all of them are one's own. */
-async function machinesBeside(manager: EntityManager, machineId: string): Promise<readonly string[] | null> {
-  const machines = await manager.find(MachineEntity, { select: { id: true, workshopId: true } });
-  const workshopId = machines.find(({ id }) => id === machineId)?.workshopId ?? null;
-  const own = machines.filter((machine) => machine.workshopId === workshopId).map(({ id }) => id);
-  return own.length === machines.length ? null : [machineId, ...own];
 }
 
 /** Ids of the newest, those of some machines before all others; of whichever where none are named. */

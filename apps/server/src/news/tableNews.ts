@@ -47,5 +47,6 @@ export const tableNews: Readonly<Record<string, NewsKind>> = {
   mode_card: 'card',
   mode_card_version: 'card',
   workshop: 'workshop',
+  account: 'person',
   workshop_sheet: 'house',
 };

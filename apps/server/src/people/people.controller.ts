@@ -14,9 +14,11 @@ import {
   type RoleChange,
   type WorkshopChange,
 } from '@lone-heron/contract';
-import { Controller, Delete, Get, Put } from '@nestjs/common';
+import { Controller, Delete, Get, Inject, Put, Req } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import { By, For, ForAnyone } from '../access/access.js';
+import { By, For, ForAnyone, type HeronRequest } from '../access/access.js';
+import { signInPlan, type SignInPlan } from '../access/SignInPlan.js';
+import { takesPins } from '../access/takesPins.js';
 import { Answers, AnswersMany, PersonId, Sent } from '../http/schemaRoutes.js';
 import { PeopleService } from './people.service.js';
 
@@ -24,14 +26,19 @@ import { PeopleService } from './people.service.js';
 @Controller('people')
 @Answers(personSchema)
 export class PeopleController {
-  constructor(private readonly people: PeopleService) {}
+  constructor(
+    private readonly people: PeopleService,
+    @Inject(signInPlan) private readonly ways: SignInPlan,
+  ) {}
 
   @Get()
   @ForAnyone()
   @ApiOperation({ summary: 'Everybody of the shop: the list to sign in from' })
   @AnswersMany(personSchema)
-  list(): Promise<Person[]> {
-    return this.people.list();
+  async list(@Req() request: HeronRequest): Promise<Person[]> {
+    // Where no PIN is taken, nobody picks a name to sign in with: there the list is for those who are in.
+    const isShown = request.person !== null || takesPins(this.ways.pinFrom, request);
+    return isShown ? this.people.list() : [];
   }
 
   @Put(':id/first-lead')

@@ -14,7 +14,10 @@ import { Throttle } from '@nestjs/throttler';
 import type { Response } from 'express';
 import { By, ForAnyone, ForEverybody, type HeronRequest } from '../access/access.js';
 import { readingIsClosed } from '../access/readingIsClosed.js';
+import { signInPlan, type SignInPlan } from '../access/SignInPlan.js';
+import { takesPins } from '../access/takesPins.js';
 import { giveCookie, sessionToken, takeCookie } from '../access/sessionCookie.js';
+import { notAllowed } from '../http/problem.js';
 import { Answers, Sent } from '../http/schemaRoutes.js';
 import { PeopleService } from './people.service.js';
 import { SessionsService } from './sessions.service.js';
@@ -30,6 +33,7 @@ export class SessionController {
     private readonly people: PeopleService,
     private readonly sessions: SessionsService,
     private readonly door: SignInService,
+    @Inject(signInPlan) private readonly ways: SignInPlan,
     @Inject(readingIsClosed) private readonly isReadingClosed: boolean,
   ) {}
 
@@ -56,6 +60,7 @@ export class SessionController {
     @Req() request: HeronRequest,
     @Res({ passthrough: true }) response: Response,
   ): Promise<Person> {
+    if (!takesPins(this.ways.pinFrom, request)) throw pinsAtTheBenchAlone();
     const { person, token } = await this.door.signIn(given, request.socket.remoteAddress ?? '');
     await this.endCurrent(request);
     giveCookie(request, response, token);
@@ -86,4 +91,8 @@ export class SessionController {
     const token = sessionToken(request);
     if (token !== null) await this.sessions.end(token);
   }
+}
+
+function pinsAtTheBenchAlone() {
+  return notAllowed('PINs are taken at the benches. From here, sign in with your account.');
 }

@@ -18,6 +18,15 @@ export interface SignedIn {
   readonly token: string;
 }
 
+/** What somebody proves themselves by. */
+export interface Secret {
+  readonly called: 'PIN' | 'passphrase';
+  /** Null for somebody who has none. */
+  readonly hashOf: (person: PersonEntity) => string | null;
+}
+
+const ofPin: Secret = { called: 'PIN', hashOf: ({ pinHash }) => pinHash };
+
 /** The door: a name and a PIN. Whatever is wrong, the answer is the same. */
 @Injectable()
 export class SignInService {
@@ -35,18 +44,18 @@ export class SignInService {
 
   /** @param address that it is tried from */
   async signIn({ personId, pin }: SignIn, address: string): Promise<SignedIn> {
-    const person = await this.requirePin({ personId, address }, pin);
+    const person = await this.requireSecret({ personId, address }, pin, ofPin);
     return { person: personOf(person), token: await this.sessions.begin(person.id) };
   }
 
   /** Says once more that who is signed in is who they say; refused as a wrong PIN at the door is. */
   async confirm({ id }: Person, pin: string): Promise<void> {
-    await this.requirePin({ personId: id, address: signedIn }, pin);
+    await this.requireSecret({ personId: id, address: signedIn }, pin, ofPin);
   }
 
   /** Changes one's own PIN; every device of theirs has to sign in again. */
   async changeOwnPin({ id, name }: Person, { pin, newPin }: OwnPin): Promise<void> {
-    await this.requirePin({ personId: id, address: signedIn }, pin);
+    await this.requireSecret({ personId: id, address: signedIn }, pin, ofPin);
     const pinHash = await hashPin(newPin);
     await this.writes.run(async (manager) => {
       await manager.update(PersonEntity, { id }, { pinHash, hasSamplePin: false });
@@ -56,64 +65,69 @@ export class SignInService {
     });
   }
 
-  /** The person of a name and a PIN that belong together. Unknown, disabled and wrong are told alike, and as slowly. */
-  private async requirePin(knock: Knock, pin: string): Promise<PersonEntity> {
+  /** The person of a name and a secret that belong together. Unknown, disabled and wrong are told alike, and as slowly. */
+  async requireSecret(knock: Knock, given: string, secret: Secret): Promise<PersonEntity> {
     const { personId } = knock;
     const turn = this.turns.get(personId) ?? new Mutex();
     this.turns.set(personId, turn);
     try {
-      return await turn.runExclusive(() => this.tryPin(knock, pin));
+      return await turn.runExclusive(() => this.trySecret(knock, given, secret));
     } finally {
       if (!turn.isLocked()) this.turns.delete(personId);
     }
   }
 
-  private async tryPin(knock: Knock, pin: string): Promise<PersonEntity> {
+  private async trySecret(knock: Knock, given: string, { called, hashOf }: Secret): Promise<PersonEntity> {
     const seconds = await this.lock.secondsLocked(knock);
-    if (seconds > 0) throw locked(seconds);
+    if (seconds > 0) throw locked(seconds, called);
     const person = await this.dataSource.manager.findOneBy(PersonEntity, { id: knock.personId });
-    const canSignIn = person !== null && person.disabledAt === null && person.pinHash !== null;
-    const isRight = await isPinOf(pin, canSignIn ? person.pinHash : null);
-    if (canSignIn && isRight) {
+    const hash = person === null || person.disabledAt !== null ? null : hashOf(person);
+    const isRight = await isPinOf(given, hash);
+    if (person !== null && hash !== null && isRight) {
       await this.lock.forget(knock);
       return person;
     }
     const count = await this.lock.countWrong(knock);
-    if (count === 1 || count >= freeTries) await this.tell(knock, person, count);
+    if (count === 1 || count >= freeTries) await this.tell(knock, person, count, called);
     await this.clock.wait(answerDelayMs(count));
     const lockedFor = await this.lock.secondsLocked(knock);
-    throw lockedFor > 0 ? locked(lockedFor) : wrongPin();
+    throw lockedFor > 0 ? locked(lockedFor, called) : wrong(called);
   }
 
-  private tell(knock: Knock, person: PersonEntity | null, count: number): Promise<void> {
-    const what = wrongInWords(knock, person?.name ?? 'somebody who is not of this shop', count);
+  private tell(
+    knock: Knock,
+    person: PersonEntity | null,
+    count: number,
+    called: Secret['called'],
+  ): Promise<void> {
+    const what = wrongInWords(knock, person?.name ?? 'somebody who is not of this shop', count, called);
     const change = { personId: null, noun: 'door', subjectId: person?.id ?? 'nobody', what };
     return this.writes.run((manager) => this.changes.record(manager, change));
   }
 }
 
 /** "3 wrong PINs in a row for Maren, from 192.168.1.20": the first of a row and those that lock are in the history. */
-function wrongInWords({ address }: Knock, name: string, count: number): string {
+function wrongInWords({ address }: Knock, name: string, count: number, called: Secret['called']): string {
   const from = address === signedIn ? 'at a signature' : `from ${address}`;
-  return `${count === 1 ? 'a wrong PIN' : `${count} wrong PINs in a row`} for ${name}, ${from}`;
+  return `${count === 1 ? `a wrong ${called}` : `${count} wrong ${called}s in a row`} for ${name}, ${from}`;
 }
 
-function wrongPin(): ProblemException {
+function wrong(called: Secret['called']): ProblemException {
   return new ProblemException({
     type: 'about:blank',
     title: 'Not signed in',
     status: 401,
-    detail: 'That PIN is not right.',
+    detail: called === 'PIN' ? 'That PIN is not right.' : 'That account or passphrase is not right.',
   });
 }
 
-function locked(seconds: number): ProblemException {
+function locked(seconds: number, called: Secret['called']): ProblemException {
   const minutes = Math.ceil(seconds / 60);
   const wait = minutes === 1 ? 'a minute' : `${minutes} minutes`;
   return new ProblemException({
     type: 'about:blank',
     title: 'Locked',
     status: 429,
-    detail: `Too many wrong PINs: this name is locked for ${wait}. A lead can give a new PIN.`,
+    detail: `Too many wrong ${called}s: this name is locked for ${wait}. A lead can give a new ${called}.`,
   });
 }

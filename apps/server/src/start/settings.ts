@@ -1,6 +1,8 @@
 import { join, resolve } from 'node:path';
 import { z } from 'zod';
 import type { ShopPlace } from '../storage/ShopPlace.js';
+import type { SignInPlan } from '../access/SignInPlan.js';
+import { isNetworks, signInOf } from './signInSettings.js';
 import { StartFault } from './StartFault.js';
 
 /** What the environment says about this run. */
@@ -28,6 +30,8 @@ export interface ServerSettings {
   readonly backupAlso: string | null;
   /** File with the passphrase that backups are encrypted with elsewhere; null for none. */
   readonly passphraseFile: string | null;
+  /** Who may come in how. */
+  readonly signIn: SignInPlan;
   /** Files to serve HTTPS with; null for HTTP. */
   readonly tlsFiles: { readonly cert: string; readonly key: string } | null;
 }
@@ -53,6 +57,12 @@ const environment = z.object({
   HERON_PASSPHRASE_FILE: z.string().min(1).optional(),
   HERON_TLS_CERT: z.string().min(1).optional(),
   HERON_TLS_KEY: z.string().min(1).optional(),
+  HERON_URL: z.url({ protocol: /^https?$/, hostname: /.+/ }).optional(),
+  HERON_PIN_FROM: z.string().refine(isNetworks).optional(),
+  HERON_OIDC_ISSUER: z.url({ protocol: /^https?$/, hostname: /.+/ }).optional(),
+  HERON_OIDC_CLIENT: z.string().min(1).optional(),
+  HERON_OIDC_SECRET: z.string().min(1).optional(),
+  HERON_OIDC_NAME: z.string().min(1).max(40).optional(),
 });
 
 /** Names that need no quoting, and no settings that hide in them. */
@@ -78,11 +88,17 @@ const allowed: Readonly<Record<string, string>> = {
   HERON_PASSPHRASE_FILE: 'a file with a passphrase in it',
   HERON_TLS_CERT: 'a certificate file in PEM',
   HERON_TLS_KEY: 'the certificate’s key file in PEM',
+  HERON_URL: 'the address that this shop is reached at, such as https://heron.example.org',
+  HERON_PIN_FROM: 'networks such as 192.168.10.0/24, with commas between them',
+  HERON_OIDC_ISSUER: 'the address of the provider of sign-ins, as it says it itself',
+  HERON_OIDC_CLIENT: 'what the provider calls this shop',
+  HERON_OIDC_SECRET: 'what the provider gave this shop to prove itself by',
+  HERON_OIDC_NAME: 'up to 40 characters for its button',
 };
 
 /**
  * Reads PORT, HERON_DATA, HERON_DATABASE_URL, HERON_PHOTOS, HERON_DEMO, HERON_WEB, HERON_LAN, HERON_NAMES, HERON_HTTPS_PORT, HERON_MQTT_PORT,
- * HERON_BACKUP_ALSO, HERON_PASSPHRASE_FILE, HERON_TLS_CERT and HERON_TLS_KEY.
+ * HERON_BACKUP_ALSO, HERON_PASSPHRASE_FILE, HERON_TLS_CERT, HERON_TLS_KEY, HERON_URL, HERON_PIN_FROM, and HERON_OIDC_ISSUER, _CLIENT, _SECRET and _NAME.
  *
  * @throws StartFault naming the variable, what it holds and what it may hold
  */
@@ -104,17 +120,25 @@ export function readSettings(env: NodeJS.ProcessEnv): ServerSettings {
     demo: HERON_DEMO === '1',
     webFolder: pathOrNull(HERON_WEB),
     isOnNetwork: HERON_LAN === '1',
-    names: HERON_NAMES?.toLowerCase().split(',') ?? [],
+    names: namesOf(HERON_NAMES, parsed.data.HERON_URL),
     httpsPort: HERON_HTTPS_PORT,
     mqttPort: parsed.data.HERON_MQTT_PORT,
     backupAlso: pathOrNull(HERON_BACKUP_ALSO),
     passphraseFile: pathOrNull(HERON_PASSPHRASE_FILE),
+    signIn: signInOf(parsed.data),
     tlsFiles: tlsFiles(HERON_TLS_CERT, HERON_TLS_KEY),
   };
 }
 
+/** Names that it answers to, its own address's among them. */
+function namesOf(names: string | undefined, url: string | undefined): readonly string[] {
+  const said = names?.toLowerCase().split(',') ?? [];
+  return url === undefined ? said : [...said, new URL(url).hostname];
+}
+
 /** What stands in a variable, but for a password. */
 function shown(name: string, value: string): string {
+  if (name === 'HERON_OIDC_SECRET') return '…';
   return name === 'HERON_DATABASE_URL' ? value.replace(/:[^:@/]+@/, ':…@') : value;
 }
 

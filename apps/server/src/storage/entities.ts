@@ -43,6 +43,7 @@ import { TrialLadderEntity } from '../trials/trialLadder.entity.js';
 import { ClearanceEntity } from '../training/clearance.entity.js';
 import { UpkeepPlanEntity } from '../upkeep/upkeepPlan.entity.js';
 import { WorkshopSheetEntity } from '../house/workshopSheet.entity.js';
+import { AccountEntity } from '../people/account.entity.js';
 import { WorkshopEntity } from '../workshops/workshop.entity.js';
 
 /** Every table of a shop. */
@@ -93,4 +94,5 @@ export const entities = [
   ModeCardVersionEntity,
   WorkshopEntity,
   WorkshopSheetEntity,
+  AccountEntity,
 ];

@@ -16,6 +16,7 @@ const routes = [
     path: 'machines/:id/safety',
     element: page(async () => (await import('../shop/safety/SafetySheet.js')).SafetySheet),
   },
+  { path: 'in', element: page(async () => (await import('../shop/people/AnswerPage.js')).AnswerPage) },
   {
     path: 'workshops',
     element: page(async () => (await import('../shop/workshops/WorkshopsScreen.js')).WorkshopsScreen),

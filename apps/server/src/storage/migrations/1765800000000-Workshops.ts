@@ -24,21 +24,38 @@ const sheet = new Table({
   ],
 });
 
+const account = new Table({
+  name: 'account',
+  columns: [
+    { ...text('person_id'), isPrimary: true },
+    text('login'),
+    text('passphrase_hash', true),
+    text('subject', true),
+  ],
+  indices: [
+    { name: 'account_login', columnNames: ['login'], isUnique: true },
+    { name: 'account_subject', columnNames: ['subject'], isUnique: true },
+  ],
+  foreignKeys: [reference('account', 'person_id', 'person')],
+});
+
 /** What says itself whose it is; everything else is its machine's, its card's or its coupon's. */
 const owned = ['person', 'machine', 'card', 'mode_card', 'stock_item', 'bottle', 'eyewear'];
 
-/** Workshops inside a firm. What was before is the whole firm's. */
+/** Workshops inside a firm, what was before being the whole firm's; and accounts of those who come over the network. */
 export class Workshops1765800000000 implements MigrationInterface {
   readonly name = 'Workshops1765800000000';
 
   async up(runner: QueryRunner): Promise<void> {
     await runner.createTable(workshop);
     await runner.createTable(sheet);
+    await runner.createTable(account);
     for (const table of owned) await runner.addColumn(table, new TableColumn(text('workshop_id', true)));
   }
 
   async down(runner: QueryRunner): Promise<void> {
     for (const table of owned) await runner.dropColumn(table, 'workshop_id');
+    await runner.dropTable(account);
     await runner.dropTable(sheet);
     await runner.dropTable(workshop);
   }

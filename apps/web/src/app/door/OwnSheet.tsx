@@ -5,13 +5,16 @@ import { toast, toastFailure } from '../../shared/say/toast.js';
 import { useSignOutMutation } from '../../shared/api/heronApi.js';
 import { useChangeOwnPinMutation } from '../../shared/api/peopleApi.js';
 import { problemOf } from '../../shared/api/problemOf.js';
+import { useWaysQuery } from '../../shared/door/accountsApi.js';
 import { PinField } from '../../shared/door/PinField.js';
 import { Modal } from '../../shared/page/Modal.js';
+import { OwnPassphraseForm } from './OwnPassphraseForm.js';
 import { roleWords } from '../../shared/vocabulary/roles.js';
 
 /** What somebody signed in does at the door: leave, or change their PIN. */
 export default function OwnSheet({ person, onClose }: { person: Person; onClose: () => void }) {
   const [signOut] = useSignOutMutation();
+  const { data: ways } = useWaysQuery(undefined);
   const leave = async () => {
     const answer = await signOut(undefined);
     if (answer.error !== undefined) {
@@ -36,6 +39,14 @@ export default function OwnSheet({ person, onClose }: { person: Person; onClose:
         <summary className="touch-always flex cursor-pointer items-center font-medium">Change my PIN</summary>
         <OwnPinForm person={person} onDone={onClose} />
       </details>
+      {ways?.hasPassphrases === true && (
+        <details>
+          <summary className="touch-always flex cursor-pointer items-center font-medium">
+            Change my passphrase
+          </summary>
+          <OwnPassphraseForm person={person} onDone={onClose} />
+        </details>
+      )}
     </Modal>
   );
 }

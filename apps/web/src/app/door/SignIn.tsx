@@ -1,10 +1,13 @@
-import { samplePin, type Person } from '@lone-heron/contract';
+import { samplePin, type Door as Ways, type Person } from '@lone-heron/contract';
 import { ArrowLeft, Delete } from 'lucide-react';
 import { useState, type KeyboardEvent } from 'react';
 import { toast } from '../../shared/say/toast.js';
 import { usePeopleQuery, useSignInMutation } from '../../shared/api/heronApi.js';
+import { useWaysQuery } from '../../shared/door/accountsApi.js';
 import { problemOf } from '../../shared/api/problemOf.js';
 import { Modal } from '../../shared/page/Modal.js';
+import { AccountForm } from './AccountForm.js';
+import { ProviderButton } from './ProviderButton.js';
 
 interface SignInProps {
   /** Somebody still has the sample PIN, which is then no secret. */
@@ -15,10 +18,12 @@ interface SignInProps {
 /** Who it is, and their PIN: one tap on a name, then digits on a pad that a glove can hit. */
 export default function SignIn({ hasSamplePin, onLeave }: SignInProps) {
   const { data: people = [] } = usePeopleQuery(undefined);
+  const { data: ways } = useWaysQuery(undefined);
   const [person, setPerson] = useState<Person | null>(null);
+  const isByName = ways?.takesPins !== false;
   return (
     <Modal title={person === null ? 'Who is it?' : person.name} onClose={onLeave}>
-      {person === null ? (
+      {person === null && isByName && (
         <ul className="grid grid-cols-2 gap-3 sm:grid-cols-3">
           {people
             .filter(({ isDisabled }) => !isDisabled)
@@ -35,15 +40,52 @@ export default function SignIn({ hasSamplePin, onLeave }: SignInProps) {
               </li>
             ))}
         </ul>
-      ) : (
-        <PinPad person={person} onBack={() => setPerson(null)} onIn={onLeave} />
       )}
-      {hasSamplePin && (
+      {person !== null && <PinPad person={person} onBack={() => setPerson(null)} onIn={onLeave} />}
+      {person === null && ways !== undefined && (
+        <OtherWays ways={ways} isFolded={isByName} onLeave={onLeave} />
+      )}
+      {hasSamplePin && isByName && (
         <p className="mt-4 text-soft">
           The sample workshop’s people sign in with <span className="figure">{samplePin}</span>.
         </p>
       )}
     </Modal>
+  );
+}
+
+interface OtherWaysProps {
+  ways: Ways;
+  /** Behind the names; where no PIN is taken, it is what there is. */
+  isFolded: boolean;
+  onLeave: () => void;
+}
+
+/** For whoever comes over the network: an account, or the firm's own sign-in. */
+function OtherWays({ ways, isFolded, onLeave }: OtherWaysProps) {
+  const enter = ({ name }: Person) => {
+    toast(`${name} is signed in.`);
+    onLeave();
+  };
+  return (
+    <div className="mt-4 flex flex-col gap-3 empty:hidden">
+      {ways.provider !== null && <ProviderButton name={ways.provider} />}
+      {ways.hasPassphrases && isFolded && (
+        <details>
+          <summary className="touch-always flex cursor-pointer items-center font-medium">
+            With an account
+          </summary>
+          <AccountForm onIn={enter} />
+        </details>
+      )}
+      {!isFolded && ways.hasPassphrases && <AccountForm onIn={enter} />}
+      {!isFolded && !ways.hasPassphrases && ways.provider === null && (
+        <p className="text-lg">
+          PINs are taken at the benches alone, and nobody has an account yet: a lead gives one, in Shop,
+          People, at a bench.
+        </p>
+      )}
+    </div>
   );
 }
 

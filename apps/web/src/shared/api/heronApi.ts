@@ -51,7 +51,14 @@ const ask = fetchBaseQuery({
 });
 
 /** Where a wrong PIN was given, which says nothing of who is signed in. */
-const withPin = ['signIn', 'changeOwnPin', 'signCard', 'approveProcedure', 'beginRestore'];
+const withPin = [
+  'signIn',
+  'changeOwnPin',
+  'changeOwnPassphrase',
+  'signCard',
+  'approveProcedure',
+  'beginRestore',
+];
 
 /** Asks the server; where it wants to know who it is, the door is opened, and what was typed stays where it is. */
 const askOrSignIn: BaseQueryFn<Parameters<typeof ask>[0]> = async (args, api, extra) => {

@@ -1,5 +1,5 @@
-/** Pages that are for those who have not signed in: a phone that is to trust the shop asks how before anybody does on it. */
-const openPages = ['/shop/phones'];
+/** Pages that are for those who have not signed in: a phone that is to trust the shop asks how before anybody does on it, and whoever was elsewhere to sign in comes back. */
+const openPages = ['/shop/phones', '/shop/in'];
 
 export function isOpenPage(pathname: string): boolean {
   return openPages.includes(pathname);
