@@ -116,7 +116,7 @@ export class AppModule {
         WorkshopsModule,
         WindowsModule,
         CouponsModule,
-        PhotosModule.inFolder(place.photos),
+        PhotosModule.of(place),
         InspectionModule,
         CardsModule,
         FileWorkModule.over(place, isInThreads),

@@ -9,7 +9,7 @@ export function takesPins(pinFrom: BlockList | null, request: Request): boolean 
 }
 
 /** Whether an address is of the benches: this machine's own is one whatever is said. */
-export function isBench(benches: BlockList, address: string): boolean {
+function isBench(benches: BlockList, address: string): boolean {
   // An address of the older kind, as a socket that listens for both says it.
   const bare = address.replace(/^::ffff:/, '');
   if (bare === '::1' || bare.startsWith('127.')) return true;

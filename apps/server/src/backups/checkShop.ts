@@ -8,7 +8,7 @@ import { contentsInWords } from './contentsInWords.js';
 import { lostPhotosOf } from './lostPhotos.js';
 import { photosNamed } from './photosNamed.js';
 import { brokenLink, type HistoryLine } from '../changes/face/historyChain.js';
-import { PhotoFiles } from '../photos/face/photoFiles.js';
+import { photoFilesOf } from '../photos/face/photoFilesOf.js';
 import { freeBytesOn, leastFree } from '../storage/diskRoom.js';
 import { readSavesNote } from '../storage/savesNote.js';
 import { databaseFileIn, type ShopPlace } from '../storage/ShopPlace.js';
@@ -39,7 +39,7 @@ export async function* checkShop(place: ShopPlace, scratch: string, now: Date): 
       yield clock(database, now);
       yield history(database);
       yield saves(database, folder);
-      yield await photos(database, place.photos);
+      yield await photos(database, place);
     } finally {
       database.close();
     }
@@ -144,9 +144,9 @@ function saves(database: Database.Database, dataFolder: string): Finding {
   return { of: 'saves', isWell, words };
 }
 
-async function photos(database: Database.Database, folder: string): Promise<Finding> {
+async function photos(database: Database.Database, place: ShopPlace): Promise<Finding> {
   const named = photosNamed(database);
-  const lost = await lostPhotosOf(new PhotoFiles(folder), named);
+  const lost = await lostPhotosOf(photoFilesOf(place), named);
   const words =
     lost.size === 0
       ? `all ${named.length} there and unchanged`

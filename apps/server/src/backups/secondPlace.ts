@@ -6,7 +6,8 @@ import { PhotoFiles } from '../photos/face/photoFiles.js';
 import { folderOntoDisk } from '../storage/ontoDisk.js';
 import { ageEnding, writeSealed, type Seal } from './ageFile.js';
 import { backupNames } from './backupNames.js';
-import { addToPool, copyWhole, poolBeside } from './photoPool.js';
+import { copyWhole } from '../storage/copyWhole.js';
+import { poolBeside } from './photoPool.js';
 import { contentsOf, photosBeside } from './unpackBackup.js';
 import { wholeBackup } from './wholeBackup.js';
 
@@ -73,7 +74,7 @@ async function copyOpen(file: string, to: string, name: string): Promise<void> {
   const { photosLie } = await contentsOf(file);
   // The photos first: a backup that is there has what it names.
   if (photosLie === 'beside')
-    await addToPool(new PhotoFiles(join(to, backupNames.photos)), poolBeside(file), await photosBeside(file));
+    await new PhotoFiles(join(to, backupNames.photos)).takeAll(poolBeside(file), await photosBeside(file));
   await copyWhole(file, target);
 }
 

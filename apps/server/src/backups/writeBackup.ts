@@ -7,12 +7,12 @@ import { backupFormat, backupVersion, type BackupContents } from '@lone-heron/co
 import Database from 'better-sqlite3';
 import { ZipFile } from 'yazl';
 import { fileOntoDisk, folderOntoDisk } from '../storage/ontoDisk.js';
-import { PhotoFiles } from '../photos/face/photoFiles.js';
+import { photoFilesOf } from '../photos/face/photoFilesOf.js';
 import { databaseFileIn, type ShopPlace } from '../storage/ShopPlace.js';
 import { snapshotToFile } from '../storage/snapshotToFile.js';
 import { scratchFolder } from '../storage/scratchFolder.js';
 import { lostPhotosOf } from './lostPhotos.js';
-import { addToPool, poolBeside } from './photoPool.js';
+import { poolBeside } from './photoPool.js';
 import { photosNamed } from './photosNamed.js';
 import { adviceFor } from '../storage/storageFault.js';
 import { BrokenBackup } from './BrokenBackup.js';
@@ -52,7 +52,7 @@ export async function writeBackup({
   try {
     const copy = join(folder, backupNames.database);
     await copyDatabase(place, copy);
-    const photos = new PhotoFiles(place.photos);
+    const photos = photoFilesOf(place);
     const looked = lookAt(copy, id, now);
     const lostPhotos = await lostPhotosOf(photos, looked.photoHashes);
     const contents: BackupContents = {
@@ -61,7 +61,7 @@ export async function writeBackup({
     };
     const whole = looked.photoHashes.filter((each) => !lostPhotos.has(each));
     await mkdir(dirname(target), { recursive: true });
-    if (photosLie === 'beside') await addToPool(poolBeside(target), photos, whole);
+    if (photosLie === 'beside') await poolBeside(target).takeAll(photos, whole);
     const zip = new ZipFile();
     // It tells what it cannot read here, not on what it writes.
     zip.on('error', (fault: Error) => (zip.outputStream as Readable).destroy(fault));
@@ -71,7 +71,7 @@ export async function writeBackup({
     // Pictures are packed already.
     else
       for (const hash of whole)
-        zip.addFile(photos.pathOf(hash), `${backupNames.photos}${hash}`, { compress: false });
+        zip.addFile(await photos.hereWhole(hash), `${backupNames.photos}${hash}`, { compress: false });
     zip.end();
     await pipeline(zip.outputStream, createWriteStream(part));
     await checkBackup(part, folder);

@@ -23,7 +23,7 @@ export class FilesShopModule {
         StorageModule.beside(place, (dataSource: DataSource) => new Turns(dataSource, port)),
         ChangesModule,
         KitModule,
-        PhotosModule.inFolder(place.photos),
+        PhotosModule.of(place),
         TelemetryModule.asleep(place),
         CouponFilesModule,
         ExchangeModule,

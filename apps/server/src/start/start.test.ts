@@ -10,7 +10,7 @@ describe('settings from the environment', () => {
     expect(readSettings({})).toEqual({
       port: 4180,
       dataFolder: join(process.cwd(), 'data'),
-      photosFolder: join(process.cwd(), 'data', 'photos'),
+      photos: join(process.cwd(), 'data', 'photos'),
       databaseUrl: null,
       demo: false,
       webFolder: null,
@@ -20,6 +20,7 @@ describe('settings from the environment', () => {
       mqttPort: 1883,
       backupAlso: null,
       passphraseFile: null,
+      signIn: { provider: null, pinFrom: null },
       tlsFiles: null,
     });
   });
@@ -39,11 +40,29 @@ describe('settings from the environment', () => {
     };
     expect(readSettings(named)).toMatchObject({
       databaseUrl: 'postgres://ada:x@db/heron?schema=north',
-      photosFolder: '/mnt/photos',
+      photos: '/mnt/photos',
     });
   });
 
+  it('takes a bucket for photos', () => {
+    const photos = 's3://pictures/heron?endpoint=https://store:9000';
+    expect(readSettings({ HERON_PHOTOS: photos }).photos).toBe(photos);
+  });
+
+  it('takes a provider of sign-ins with what it needs, and its shop’s address as a name of its own', () => {
+    const provider = { HERON_OIDC_ISSUER: 'https://id.example', HERON_OIDC_CLIENT: 'heron' };
+    expect(() => readSettings(provider)).toThrow('one of them is missing');
+    const { signIn, names } = readSettings({ ...provider, HERON_URL: 'https://heron.example' });
+    expect(signIn.provider).toMatchObject({ clientId: 'heron', clientSecret: null, name: 'id.example' });
+    expect(names).toEqual(['heron.example']);
+  });
+
   it.each([
+    ['HERON_PHOTOS', 's3:///pictures', 'HERON_PHOTOS is “s3:///pictures”: it must be a folder, or a bucket'],
+    ['HERON_PHOTOS', 'http://store/pictures', 'it must be a folder, or a bucket'],
+    ['HERON_PIN_FROM', '192.168.10.0/40', 'HERON_PIN_FROM is “192.168.10.0/40”: it must be networks such as'],
+    ['HERON_PIN_FROM', 'the hall', 'it must be networks such as'],
+    ['HERON_OIDC_ISSUER', 'id.example', 'it must be the address of the provider of sign-ins'],
     ['HERON_DATABASE_URL', 'mysql://ada:secret@db/heron', 'HERON_DATABASE_URL is “mysql://ada:…@db/heron”'],
     ['HERON_DATABASE_URL', 'db', 'HERON_DATABASE_URL is “db”: it must be an address such as postgres://'],
     ['HERON_DATABASE_URL', 'postgres://db/heron?schema=a;drop', 'its schema in small letters, digits and _'],

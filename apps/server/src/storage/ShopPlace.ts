@@ -4,7 +4,7 @@ import { join } from 'node:path';
 export interface ShopPlace {
   /** Folder of its backups and notes and, where nothing else is said, of its photos and rows. */
   readonly folder: string;
-  /** Folder of its photos. */
+  /** Folder of its photos, or the bucket that they lie in: `s3://bucket/prefix?endpoint=https://store`. */
   readonly photos: string;
   /** PostgreSQL database that keeps its rows, as `postgres://user@host/name`; null where they lie in a file in the folder. */
   readonly url: string | null;

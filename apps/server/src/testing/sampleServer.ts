@@ -38,6 +38,12 @@ export async function startFileServer(
   return { ...server, databaseFile: databaseFileIn(server.folder) };
 }
 
+/** The same with its photos in a bucket. @param photos address of it, as `HERON_PHOTOS` says it */
+export async function startBucketServer(photos: string): Promise<SampleServer> {
+  const made = await sampleOf(undefined)();
+  return startAt({ ...made, place: { ...made.place, photos } }, {});
+}
+
 const samples = new Map<number | undefined, () => Promise<TestPlace>>();
 function sampleOf(seededAt: number | undefined): () => Promise<TestPlace> {
   const sample = samples.get(seededAt) ?? onceAndAgain(testPlace, seededAt);

@@ -5,6 +5,8 @@ import { dirname, join } from 'node:path';
 import { sentPhotoTypes, type FieldProblem, type Photo } from '@lone-heron/contract';
 import sharp, { type Metadata, type Sharp } from 'sharp';
 import { v7 as uuid } from 'uuid';
+import { copyWhole } from '../../storage/copyWhole.js';
+import { fileHash } from '../../storage/fileHash.js';
 import { folderOntoDisk } from '../../storage/ontoDisk.js';
 import { heicPixels } from './heicPixels.js';
 
@@ -95,12 +97,25 @@ export function hashOf(bytes: Buffer): string {
   return createHash('sha256').update(bytes).digest('hex');
 }
 
+/** Where pictures lie beside a folder, for servers that share none: the folder is then what was fetched of it. */
+export interface PhotoBucket {
+  /** Stores bytes under a hash; again the same is the same. */
+  put(hash: string, bytes: Buffer): Promise<void>;
+  /** What lies there; null where nothing does. */
+  get(hash: string): Promise<Buffer | null>;
+}
+
 /** Pictures in a folder, each under the hash of its bytes, with a small one beside it. */
 export class PhotoFiles {
-  constructor(private readonly folder: string) {}
+  constructor(
+    private readonly folder: string,
+    private readonly bucket: PhotoBucket | null = null,
+  ) {}
 
   /** Stores a picture and its small one; what is there already is the same and stays. */
-  async keep({ bytes, hash }: CleanPicture): Promise<void> {
+  async keep({ bytes, hash }: Pick<CleanPicture, 'bytes' | 'hash'>): Promise<void> {
+    // Where it has to lie first: nothing names it before it does.
+    await this.bucket?.put(hash, bytes);
     await writeOnce(this.pathOf(hash), () => Promise.resolve(bytes));
     await this.small(hash);
   }
@@ -108,12 +123,30 @@ export class PhotoFiles {
   /** Path of the small picture, made of the whole one where it is missing, as after a restore. */
   async small(hash: string): Promise<string> {
     const path = `${this.pathOf(hash)}.small.webp`;
-    await writeOnce(path, () =>
-      sharp(this.pathOf(hash))
+    await writeOnce(path, async () =>
+      sharp((await this.here(hash)) ?? this.pathOf(hash))
         .resize(smallSide, smallSide, { fit: 'inside', withoutEnlargement: true })
         .webp()
         .toBuffer(),
     );
+    return path;
+  }
+
+  /** Path of a picture in the folder, fetched where it was not there yet; null where it is gone. */
+  async here(hash: string): Promise<string | null> {
+    const path = this.pathOf(hash);
+    if (existsSync(path)) return path;
+    const bytes = (await this.bucket?.get(hash)) ?? null;
+    if (bytes === null) return null;
+    // What is not that picture is not kept as if it were.
+    if (hashOf(bytes) === hash) await writeOnce(path, () => Promise.resolve(bytes));
+    return existsSync(path) ? path : null;
+  }
+
+  /** The same of a picture that was found whole just before. @throws Error where it is gone since */
+  async hereWhole(hash: string): Promise<string> {
+    const path = await this.here(hash);
+    if (path === null) throw new Error(`the photo ${hash} is gone`);
     return path;
   }
 
@@ -123,9 +156,43 @@ export class PhotoFiles {
    * @returns why there are none, where its file is gone or no longer what it was
    */
   async read(hash: string): Promise<Buffer | 'gone' | 'damaged'> {
-    if (!existsSync(this.pathOf(hash))) return 'gone';
-    const bytes = await readFile(this.pathOf(hash)).catch(() => null);
+    const path = await this.here(hash);
+    if (path === null) return 'gone';
+    const bytes = await readFile(path).catch(() => null);
     return bytes !== null && hashOf(bytes) === hash ? bytes : 'damaged';
+  }
+
+  /** Whether a picture lies where it has to, as it was stored: in the bucket, where there is one, whatever the folder has of it. */
+  async isWhole(hash: string): Promise<boolean> {
+    if (this.bucket !== null) {
+      const bytes = await this.bucket.get(hash);
+      return bytes !== null && hashOf(bytes) === hash;
+    }
+    if (!existsSync(this.pathOf(hash))) return false;
+    // A photo on a spot of the disk that cannot be read is lost as well, and keeps nothing else from being copied.
+    return fileHash(this.pathOf(hash)).then(
+      (found) => found === hash,
+      () => false,
+    );
+  }
+
+  /** Takes pictures over from elsewhere that are not here yet; those that are gone there are left out. @returns how many were there */
+  async takeAll(from: PhotoFiles, hashes: readonly string[]): Promise<number> {
+    const folders = new Set<string>();
+    let taken = 0;
+    for (const hash of hashes) {
+      const path = await from.here(hash);
+      if (path === null) continue;
+      taken += 1;
+      await this.bucket?.put(hash, await readFile(path));
+      const target = this.pathOf(hash);
+      if (existsSync(target)) continue;
+      await mkdir(dirname(target), { recursive: true });
+      await copyWhole(path, target);
+      folders.add(dirname(target));
+    }
+    for (const folder of folders) await folderOntoDisk(folder);
+    return taken;
   }
 
   pathOf(hash: string): string {
