@@ -1,6 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
 import { Draws } from './draws.mjs';
+import { engineEnv } from './engine.mjs';
 import { saveAndKill } from './killedShop.mjs';
 import { campaignFolder, couponIds, sampleShop, serveShop } from './servedShop.mjs';
 
@@ -45,7 +46,9 @@ const command = fileURLToPath(new URL('../dist/served/checkCommand.js', import.m
 /** What ./heron check says of the database, its history and its saves. */
 export function checked(folder) {
   const run = () =>
-    execFileSync(process.execPath, [command], { env: { ...process.env, HERON_DATA: folder } });
+    execFileSync(process.execPath, [command], {
+      env: { ...process.env, HERON_DATA: folder, ...engineEnv(folder) },
+    });
   let said;
   try {
     said = run().toString();

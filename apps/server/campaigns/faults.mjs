@@ -58,7 +58,7 @@ async function onDisk(folder, headers, env, kind, wrong) {
   const acknowledged = [];
   let refused = 0;
   for (let i = 0; i < tries; i++) {
-    const { id, status } = await saveCoupon(shop.url, headers, addressOf(i));
+    const { id, status } = await saveCoupon(shop.url, headers, { from: addressOf(i) });
     if (status === 201) acknowledged.push(id);
     else {
       refused += 1;

@@ -19,7 +19,7 @@ export async function saveAndKill(folder, headers, draws, env = {}) {
   let isOver = false;
   const saving = Array.from({ length: clients }, async (_, client) => {
     while (!isOver) {
-      const { id, status } = await saveCoupon(shop.url, headers, addressOf(client));
+      const { id, status } = await saveCoupon(shop.url, headers, { from: addressOf(client) });
       if (status === 201) acknowledged.push(id);
       else if (status === null) return;
       else refused.push(status);

@@ -7,6 +7,7 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { v7 as uuid } from 'uuid';
 import { call } from './calls.mjs';
+import { databaseUrl, engineEnv } from './engine.mjs';
 
 const main = fileURLToPath(new URL('../dist/served/main.js', import.meta.url));
 /** A start that takes longer hangs, ms. */
@@ -24,7 +25,7 @@ export function campaignFolder() {
 
 /** A sample shop in a folder, and the headers of a lead who is signed in; copied where the tests have made one already. */
 export async function sampleShop(folder) {
-  if (seeded !== undefined) cpSync(seeded, folder, { recursive: true });
+  if (seeded !== undefined && databaseUrl(folder) === null) cpSync(seeded, folder, { recursive: true });
   const shop = await serveShop(folder);
   const headers = await signedIn(shop.url);
   await shop.stop();
@@ -38,8 +39,14 @@ export async function sampleShop(folder) {
  */
 export async function serveShop(folder, env = {}) {
   const port = await freePort();
+  const mqtt = await freePort();
   const child = spawn(process.execPath, [main], {
-    env: { ...process.env, HERON_DATA: folder, HERON_DEMO: '1', PORT: String(port), ...env },
+    env: {
+      ...process.env,
+      ...{ HERON_DATA: folder, HERON_DEMO: '1', PORT: String(port), HERON_MQTT_PORT: String(mqtt) },
+      ...engineEnv(folder),
+      ...env,
+    },
     stdio: ['ignore', 'pipe', 'pipe'],
   });
   let printed = '';
@@ -73,7 +80,7 @@ export async function serveShop(folder, env = {}) {
 }
 
 /** Signs a device in. @returns the headers it sends from then on */
-async function signedIn(url, personId = 'ines', from = undefined) {
+export async function signedIn(url, personId = 'ines', from = undefined) {
   const body = JSON.stringify({ personId, pin: '2468' });
   const { status, headers, text } = await call(`${url}/api/session`, {
     method: 'PUT',
@@ -86,9 +93,9 @@ async function signedIn(url, personId = 'ines', from = undefined) {
 }
 
 /** Saves one coupon. @returns its id and the status of the answer; null for one that never came */
-export async function saveCoupon(url, headers, from = undefined) {
+export async function saveCoupon(url, headers, { from = undefined, machineId = 'bench' } = {}) {
   const id = uuid();
-  const body = JSON.stringify(coupon());
+  const body = JSON.stringify({ ...coupon(), machineId });
   const { status } = await call(`${url}/api/coupons/${id}`, { method: 'PUT', headers, body, from });
   return { id, status };
 }
@@ -106,11 +113,16 @@ export function coupon() {
   };
 }
 
-/** Ids of all coupons that stand. */
-export async function couponIds(url, headers) {
+/** All coupons that stand. */
+export async function couponRows(url, headers) {
   const { status, text } = await call(`${url}/api/coupon-files/json`, { headers });
   if (status !== 200) throw new Error(`the coupons cannot be read: ${status} ${text}`);
-  return new Set(JSON.parse(text).coupons.map(({ id }) => id));
+  return JSON.parse(text).coupons;
+}
+
+/** Their ids. */
+export async function couponIds(url, headers) {
+  return new Set((await couponRows(url, headers)).map(({ id }) => id));
 }
 
 export function freePort() {

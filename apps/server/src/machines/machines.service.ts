@@ -33,8 +33,14 @@ export class MachinesService {
 
   /** Every machine of the shop at its newest revision, in the shop's own order. */
   async list(manager: EntityManager = this.dataSource.manager): Promise<Machine[]> {
-    const machines = await manager.find(MachineEntity, { order: { position: 'ASC' } });
-    return Promise.all(machines.map((machine) => atRevision(manager, machine)));
+    // In one statement: a firm has hundreds, and every page asks.
+    const newest = await manager
+      .createQueryBuilder(MachineRevisionEntity, 'newest')
+      .innerJoinAndSelect('newest.machine', 'machine')
+      .where('newest.revision = machine.revision')
+      .orderBy('machine.position', 'ASC')
+      .getMany();
+    return newest.map((row) => machineFromRows(row.machine, row));
   }
 
   /** {@link list} for somebody: the machines of their own workshop come first, wherever one is picked. */
@@ -168,11 +174,18 @@ async function moveToRevision(
   await manager.insert(MachineEntity, { id, name, position: (last ?? 0) + 1, revision, workshopId });
 }
 
-async function atRevision(
-  manager: EntityManager,
+async function atRevision(manager: EntityManager, machine: MachineEntity): Promise<Machine> {
+  const { id, revision } = machine;
+  return machineFromRows(
+    machine,
+    await manager.findOneByOrFail(MachineRevisionEntity, { machineId: id, revision }),
+  );
+}
+
+function machineFromRows(
   { id, name, revision, retiredAt, workshopId }: MachineEntity,
-): Promise<Machine> {
-  const row = await manager.findOneByOrFail(MachineRevisionEntity, { machineId: id, revision });
+  row: MachineRevisionEntity,
+): Machine {
   const { profile } = revisionFromRow(row);
   return {
     ...{ id, name, revision, profile },

@@ -15,6 +15,7 @@ import type { DayEntryEntity } from './dayEntry.entity.js';
 
 /** A machine's day with the steps it was opened with; one day of a machine is open at a time. */
 @Entity('day')
+@Index('day_machine', ['machineId', 'openedAt'])
 @Index('one_open_day_per_machine', ['machineId'], { unique: true, where: 'closed_at IS NULL' })
 export class DayEntity {
   @PrimaryColumn('varchar')

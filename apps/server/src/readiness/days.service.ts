@@ -36,9 +36,19 @@ export class DaysService {
 
   /** The newest day of each machine that has one, open or closed. */
   async latest(): Promise<Day[]> {
-    const machines = await this.machines.list();
-    const days = await Promise.all(machines.map(({ id }) => this.record(id, 1)));
-    return days.flat();
+    const { manager } = this.dataSource;
+    const newest = manager
+      .createQueryBuilder(DayEntity, 'later')
+      .select('MAX(later.openedAt)')
+      .where('later.machineId = day.machineId');
+    const rows = await manager
+      .createQueryBuilder(DayEntity, 'day')
+      .innerJoin('day.machine', 'machine')
+      .leftJoinAndSelect('day.entries', 'entry')
+      .where(`day.openedAt = (${newest.getQuery()})`)
+      .orderBy('machine.position', 'ASC')
+      .getMany();
+    return rows.map(dayFromRow);
   }
 
   /** A machine's days, newest first. */

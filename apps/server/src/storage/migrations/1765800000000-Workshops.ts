@@ -1,4 +1,4 @@
-import { Table, TableColumn, type MigrationInterface, type QueryRunner } from 'typeorm';
+import { Table, TableColumn, TableIndex, type MigrationInterface, type QueryRunner } from 'typeorm';
 import { id, long, reference, text, whole } from './columns.js';
 
 const workshop = new Table({
@@ -39,6 +39,9 @@ const account = new Table({
   foreignKeys: [reference('account', 'person_id', 'person')],
 });
 
+/** The newest day of each of hundreds of machines is found in it alone. */
+const newestDay = new TableIndex({ name: 'day_machine', columnNames: ['machine_id', 'opened_at'] });
+
 /** What says itself whose it is; everything else is its machine's, its card's or its coupon's. */
 const owned = ['person', 'machine', 'card', 'mode_card', 'stock_item', 'bottle', 'eyewear'];
 
@@ -50,11 +53,13 @@ export class Workshops1765800000000 implements MigrationInterface {
     await runner.createTable(workshop);
     await runner.createTable(sheet);
     await runner.createTable(account);
+    await runner.createIndex('day', newestDay);
     for (const table of owned) await runner.addColumn(table, new TableColumn(text('workshop_id', true)));
   }
 
   async down(runner: QueryRunner): Promise<void> {
     for (const table of owned) await runner.dropColumn(table, 'workshop_id');
+    await runner.dropIndex('day', newestDay);
     await runner.dropTable(account);
     await runner.dropTable(sheet);
     await runner.dropTable(workshop);
