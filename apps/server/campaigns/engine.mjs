@@ -6,8 +6,10 @@ let server = null;
 
 /** Has every shop of this campaign kept by a PostgreSQL server, which is started for it and writes as durably as any. */
 export async function keepInPostgres() {
-  // Room for two servers, their threads, and whoever looks.
-  server = await startPostgres({ max_connections: 200 });
+  // Room for two servers, their threads, and whoever looks; memory as a small machine gives it.
+  server = await startPostgres({
+    ...{ max_connections: 200, shared_buffers: '1GB', maintenance_work_mem: '512MB', max_wal_size: '8GB' },
+  });
   process.once('exit', () => server.stop());
   return server;
 }
