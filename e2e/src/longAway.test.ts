@@ -71,13 +71,13 @@ describe('a bench that was long away', () => {
     await logByLook('2');
     // Meanwhile: another window, another revision of the machine, a coupon there, and a new PIN, which ends every session of hers.
     await ofOffice('PUT', `windows/${uuid()}`, {
-      ...{ machineId: 'bench', reason: 'burnt', note: '', found: null, supplier: '', lot: '' },
+      ...{ machineId: 'bench', reason: 'darkSpecks', note: '', found: null, supplier: '', lot: '' },
     });
     await ofOffice('PUT', 'people/maren/pin', { newPin: '83170' });
     await bench.reload();
     await seeText(bench, 'The server does not answer');
     line.mend();
-    await toStation(bench, '/coupons');
+    await goTo(bench, `${line.url}/coupons`);
     await seeText(bench, 'waits until Maren signs in here');
     await signIn(bench, 'Maren', '83170');
     await seeText(bench, 'The server is back: 2 that waited are stored.');

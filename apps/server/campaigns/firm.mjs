@@ -26,7 +26,9 @@ export async function growFirm(url, workshops) {
   await client.connect();
   try {
     await client.query(`SET search_path TO ${pg.escapeIdentifier(new URL(url).searchParams.get('schema'))}`);
+    // What is copied refers to what was copied before it: that need not be looked up millions of times.
     await client.query('SET synchronous_commit TO off');
+    await client.query('SET session_replication_role TO replica');
     await growPlaces(client, workshops);
     await growWindows(client);
     await withoutIndexes(client, 'coupon', () => growCoupons(client));
@@ -86,7 +88,8 @@ async function growPlaces(client, workshops) {
 
 const moment = (ms) =>
   `to_char(to_timestamp((${ms}) / 1000.0) AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"')`;
-const grown = "(SELECT id, row_number() OVER (ORDER BY id) AS place FROM machine WHERE id LIKE 'm-%') AS m";
+const grown =
+  "(SELECT id, revision, row_number() OVER (ORDER BY id) AS place, COUNT(*) OVER () AS machines FROM machine WHERE id LIKE 'm-%') AS m";
 
 async function growWindows(client) {
   const { windowsAMachine: windows } = perWorkshop;
@@ -99,7 +102,7 @@ async function growWindows(client) {
       previous_id: "CASE WHEN n.i = 1 THEN NULL ELSE m.id || '-w' || (n.i - 1) END",
       fitted_at: moment(`${since} + (n.i - 1)::bigint * ${step}`),
       removed_at: `CASE WHEN n.i = ${windows} THEN NULL ELSE ${moment(`${since} + n.i::bigint * ${step}`)} END`,
-      removed_reason: `CASE WHEN n.i = ${windows} THEN NULL ELSE 'burnt' END`,
+      removed_reason: `CASE WHEN n.i = ${windows} THEN NULL ELSE 'darkSpecks' END`,
       ...{ removed_note: "''", removed_found: 'NULL', undone_at: 'NULL', undone_by: 'NULL' },
     },
     `(SELECT * FROM protective_window LIMIT 1) AS t, ${grown}, generate_series(1, ${windows}) AS n(i)`,
@@ -110,21 +113,24 @@ async function growCoupons(client) {
   const { couponsAMachine: coupons, windowsAMachine: windows } = perWorkshop;
   const each = coupons / windows;
   const highest = Number((await client.query('SELECT MAX(number) AS number FROM coupon')).rows[0].number);
+  const sample = Number(
+    (await client.query("SELECT COUNT(*) AS sample FROM coupon WHERE machine_id = 'bench'")).rows[0].sample,
+  );
   // Each copy of another of the sample's, so that metals, looks and settings stay as they are mixed there.
   await copyRows(
     client,
     'coupon',
     {
       id: "m.id || '-c' || n.i",
-      number: `(${highest} + (n.i - 1) * (SELECT COUNT(*) FROM machine WHERE id LIKE 'm-%') + m.place)::int`,
-      ...{ machine_id: 'm.id', machine_revision: '(SELECT revision FROM machine WHERE id = m.id)' },
+      number: `(${highest} + (n.i - 1) * m.machines + m.place)::int`,
+      ...{ machine_id: 'm.id', machine_revision: 'm.revision' },
       person_id: "'p-' || split_part(m.id, '-', 2) || '-' || (1 + n.i % 4)",
       window_id: `m.id || '-w' || least(${windows}, 1 + floor((n.i - 1) / ${each}))`,
       welded_at: moment(`${since} + n.i::bigint * ${lasts / coupons}::bigint`),
       recorded_at: moment(`${since} + n.i::bigint * ${lasts / coupons}::bigint`),
       ...{ ladder_id: 'NULL', withdrawn_at: 'NULL' },
     },
-    `${grown}, generate_series(1, ${coupons}) AS n(i) JOIN (SELECT *, row_number() OVER (ORDER BY number) - 1 AS place_of, COUNT(*) OVER () AS many FROM coupon WHERE machine_id = 'bench') AS t ON t.place_of = (n.i * 7919) % t.many`,
+    `${grown}, generate_series(1, ${coupons}) AS n(i) JOIN (SELECT *, row_number() OVER (ORDER BY number) - 1 AS place_of FROM coupon WHERE machine_id = 'bench') AS t ON t.place_of = (n.i * 7919) % ${sample}`,
   );
 }
 

@@ -14,6 +14,7 @@ import { eachZipEntry, openZip } from '../storage/zipEntries.js';
 import { checkRecord, type CheckedRecord } from '../http/checkRecord.js';
 import { readCouponFile, type ReadRow } from './readCouponFile.js';
 import { refuseFile } from '../http/refuseFile.js';
+import { parsedAsStored } from '../http/asStored.js';
 
 /** A file of coupons as it was read, whatever its format. */
 export interface Archive {
@@ -75,7 +76,7 @@ function recordsOf<T>(files: Unpacked, name: string, schema: z.ZodType<T>): Chec
   if (file === undefined) return [];
   let list: unknown;
   try {
-    list = JSON.parse(file.toString('utf8'));
+    list = parsedAsStored(file.toString('utf8'));
   } catch (fault) {
     throw refuseFile(`${name} with ${fault instanceof Error ? fault.message : String(fault)}`, 'JSON');
   }

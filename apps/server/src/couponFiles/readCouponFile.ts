@@ -13,6 +13,7 @@ import type { TellProgress } from '../fileWork/FileWork.js';
 import { checkRecord } from '../http/checkRecord.js';
 import { couponOf, csvColumns } from './csvColumns.js';
 import { refuseFile as refuse } from '../http/refuseFile.js';
+import { parsedAsStored } from '../http/asStored.js';
 
 /** One row as it was read: a coupon, or why it is none. */
 export interface ReadRow {
@@ -76,7 +77,7 @@ function readCsv(text: string, tell: TellProgress): ReadFile {
 function readJson(text: string, tell: TellProgress): ReadFile {
   let content: unknown;
   try {
-    content = JSON.parse(text);
+    content = parsedAsStored(text);
   } catch (fault) {
     throw refuse(fault instanceof Error ? fault.message : String(fault), 'JSON');
   }

@@ -1,3 +1,4 @@
+import { parsedAsStored } from '../http/asStored.js';
 import { ownUnit, type Measure } from './columnUnits.js';
 
 /** A column of a file: what it holds of a record, and how a cell of it is read back. */
@@ -112,7 +113,7 @@ function readCell(kind: CsvColumn['kind'], text: string): unknown {
 
 function readJson(text: string): unknown {
   try {
-    return JSON.parse(text) as unknown;
+    return parsedAsStored(text);
   } catch {
     // Told to whoever sent the file, by the cell.
     return undefined;

@@ -28,6 +28,7 @@ import { readTable } from '../csv/readTable.js';
 import { checkRecord } from '../http/checkRecord.js';
 import { refuseFile } from '../http/refuseFile.js';
 import { cardColumns } from './cardColumns.js';
+import { parsedAsStored } from '../http/asStored.js';
 
 /** One thing of a file as it was read: a record, or why it is none. */
 export interface ReadPart<T> {
@@ -103,7 +104,7 @@ function requireVersion(what: string, version: unknown, newest: number): void {
 function parsed(text: string): Record<string, unknown> {
   let content: unknown;
   try {
-    content = JSON.parse(text);
+    content = parsedAsStored(text);
   } catch (fault) {
     throw refuseFile(fault instanceof Error ? fault.message : String(fault), 'JSON');
   }

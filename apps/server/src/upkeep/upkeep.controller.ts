@@ -7,7 +7,7 @@ import {
 } from '@lone-heron/contract';
 import { Controller, Get, Header, Put } from '@nestjs/common';
 import { ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger';
-import { By, For } from '../access/access.js';
+import { Asker, By, For } from '../access/access.js';
 import { Answers, AnswersMany, MachineId, Revision, Sent } from '../http/schemaRoutes.js';
 import { MachinesService } from '../machines/machines.service.js';
 import { Clock } from '../time/clock.js';
@@ -24,10 +24,19 @@ export class UpkeepController {
   ) {}
 
   @Get('upkeep')
-  @ApiOperation({ summary: 'What is done to each machine again and again, and where it stands' })
+  @ApiOperation({
+    summary: 'What is done to each machine of one’s workshop again and again, and where it stands',
+  })
   @AnswersMany(machineUpkeepSchema)
-  list(): Promise<MachineUpkeep[]> {
-    return this.upkeep.list();
+  list(@Asker() asker: Person | null): Promise<MachineUpkeep[]> {
+    return this.upkeep.list(asker);
+  }
+
+  @Get('machines/:id/upkeep')
+  @ApiOperation({ summary: 'The upkeep of one machine, of whichever workshop' })
+  @Answers(machineUpkeepSchema)
+  one(@MachineId() id: string): Promise<MachineUpkeep> {
+    return this.upkeep.one(id);
   }
 
   @Get('upkeep.ics')
@@ -35,8 +44,8 @@ export class UpkeepController {
   @Header('Content-Disposition', 'inline; filename="lone-heron-upkeep.ics"')
   @ApiProduces('text/calendar')
   @ApiOperation({ summary: 'What is due, as a calendar to subscribe to or to take in' })
-  async calendar(): Promise<string> {
-    return calendarFeed(await this.machines.list(), await this.upkeep.list(), this.clock.now());
+  async calendar(@Asker() asker: Person | null): Promise<string> {
+    return calendarFeed(await this.machines.list(), await this.upkeep.list(asker), this.clock.now());
   }
 
   @Put('machines/:id/upkeep/:revision')

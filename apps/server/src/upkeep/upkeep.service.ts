@@ -8,6 +8,7 @@ import {
   type UpkeepPlan,
 } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
+import { subDays } from 'date-fns';
 import { DataSource, type EntityManager } from 'typeorm';
 import { notFound } from '../http/problem.js';
 import { RecordKit } from '../kit/recordKit.js';
@@ -19,8 +20,15 @@ import { WriteQueue } from '../storage/writeQueue.js';
 import { Clock } from '../time/clock.js';
 import { UpkeepPlanEntity } from './upkeepPlan.entity.js';
 
+/** Machines that are looked at side by side. */
+const atOnce = 4;
+
 /** Days go by without anything being written: what was worked out is believed for so long. */
 const keptMs = 10 * 60_000;
+
+/** Of more machines than this, what was worked out is believed for a while whatever is written: their light is counted again once in it. */
+const mostAnew = 40;
+const manyKeptMs = 60_000;
 
 /** Where everything stands, as the records were after so many writes. */
 interface KeptUpkeep {
@@ -32,7 +40,8 @@ interface KeptUpkeep {
 /** What is done to the machines again and again, and where each of it stands. */
 @Injectable()
 export class UpkeepService {
-  private kept: KeptUpkeep | null = null;
+  /** By whose machines they are: a workshop's, or all. */
+  private readonly kept = new Map<string | null, KeptUpkeep>();
 
   constructor(
     private readonly dataSource: DataSource,
@@ -43,17 +52,37 @@ export class UpkeepService {
     private readonly clock: Clock,
   ) {}
 
-  /** Every machine's upkeep, in the order of the machines; kept until something is written, for every page asks. */
-  async list(): Promise<MachineUpkeep[]> {
+  /**
+   * The upkeep of the machines of somebody's own workshop, or of all where they are of none, in the order of the machines; kept until
+   * something is written, for every page asks.
+   */
+  async list(asker: Person | null): Promise<MachineUpkeep[]> {
+    const own = asker?.workshopId ?? null;
     const { writes } = this.writes;
     const at = this.clock.now().getTime();
-    if (this.kept?.writes === writes && Math.abs(at - this.kept.at) < keptMs) return this.kept.upkeep;
+    const kept = this.kept.get(own);
+    if (kept !== undefined && isBelieved(kept, { writes, at })) return kept.upkeep;
     const { manager } = this.dataSource;
     // What is out of use has nothing due.
-    const machines = (await this.machines.list(manager)).filter(({ retiredAt }) => retiredAt === undefined);
-    const upkeep = await Promise.all(machines.map((machine) => this.ofMachine(machine, manager)));
-    this.kept = { writes, at, upkeep };
+    const machines = (await this.machines.list(manager)).filter(
+      ({ retiredAt, workshopId }) => retiredAt === undefined && (own === null || workshopId === own),
+    );
+    const upkeep: MachineUpkeep[] = [];
+    // A few at a time: hundreds at once would wait for a connection each.
+    for (let from = 0; from < machines.length; from += atOnce) {
+      const some = machines.slice(from, from + atOnce);
+      upkeep.push(...(await Promise.all(some.map((machine) => this.ofMachine(machine, manager)))));
+    }
+    this.kept.set(own, { writes, at, upkeep });
     return upkeep;
+  }
+
+  /** One machine's upkeep, whosever it is. @throws ProblemException 404 where there is none of that id */
+  async one(machineId: string): Promise<MachineUpkeep> {
+    const { manager } = this.dataSource;
+    const machine = await this.machines.find(machineId, manager);
+    if (machine === null) throw notFound('machine', machineId);
+    return this.ofMachine(machine, manager);
   }
 
   /** Stores the next revision of a plan. Saving the same again changes nothing; where somebody was quicker it is a conflict. */
@@ -64,6 +93,7 @@ export class UpkeepService {
       if (machine === null) throw notFound('machine', machineId);
       await plans.write(entry, { subject: machineId, revision, draft }, async () => {
         await manager.insert(UpkeepPlanEntity, { ...draft, machineId, revision, madeAt: at, madeBy: by.id });
+        this.kept.clear();
         const why = draft.note === '' ? '' : `: ${draft.note}`;
         await entry.tell(
           'upkeep',
@@ -83,9 +113,23 @@ export class UpkeepService {
       tasks: row?.tasks ?? [...usualUpkeep(machine.profile)],
     };
     const records = await this.records.list(machine.id, manager);
-    const runs = await readMachineRuns(manager, machine.id);
+    // Light of before anything was done for the first time is asked for by nothing.
+    const first = records.at(-1)?.at;
+    const runs = await readMachineRuns(manager, machine.id, rateFrom(first, this.clock.now()));
     return { plan, standings: [...upkeepStandings(plan, records, runs, this.clock.now())] };
   }
+}
+
+/** How fast a machine runs is taken from the last two months, however short ago the first thing was done. */
+function rateFrom(first: string | undefined, now: Date): string {
+  const twoMonths = subDays(now, 62).toISOString();
+  return first === undefined || first > twoMonths ? twoMonths : first;
+}
+
+function isBelieved(kept: KeptUpkeep, now: Pick<KeptUpkeep, 'writes' | 'at'>): boolean {
+  const age = Math.abs(now.at - kept.at);
+  if (kept.writes === now.writes) return age < keptMs;
+  return kept.upkeep.length > mostAnew && age < manyKeptMs;
 }
 
 const plans = new RevisionLog<UpkeepPlanEntity, UpkeepDraft>({

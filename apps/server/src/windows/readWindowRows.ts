@@ -18,11 +18,16 @@ const columns = [
 ] as const satisfies readonly (keyof WindowRow)[];
 
 /** Every window, changes that were taken back left out: as plain rows, for there are thousands over the years. */
-export function readWindowRows(manager: EntityManager): Promise<WindowRow[]> {
+export function readWindowRows(
+  manager: EntityManager,
+  workshopId: string | null = null,
+): Promise<WindowRow[]> {
   const query = manager
     .createQueryBuilder(ProtectiveWindowEntity, 'it')
     .select([])
     .where('it.undoneAt IS NULL');
+  if (workshopId !== null)
+    query.innerJoin('it.machine', 'machine').andWhere('machine.workshopId = :workshopId', { workshopId });
   for (const column of columns) query.addSelect(`it.${column}`, column);
   return query.getRawMany<WindowRow>();
 }

@@ -40,9 +40,10 @@ const quietMs = 300;
 @Injectable()
 export class WindowLivesService implements OnModuleInit, OnModuleDestroy {
   private readonly log = new Logger(WindowLivesService.name);
-  private readonly lives = new MadeOnce<readonly WindowLife[]>(keptMs);
+  /** By whose windows they are: a workshop's, or all. */
+  private readonly lives = new Map<string | null, MadeOnce<readonly WindowLife[]>>();
   private readonly fitted = new MadeOnce<GlassWeights>(keptMs);
-  private lookedAt = 0;
+  private looked: { readonly at: number; readonly workshopId: string | null } = { at: 0, workshopId: null };
   private refreshing: Subscription | null = null;
 
   constructor(
@@ -57,7 +58,7 @@ export class WindowLivesService implements OnModuleInit, OnModuleDestroy {
     this.refreshing = this.queue.finished
       .pipe(
         debounceTime(quietMs),
-        filter(() => this.clock.now().getTime() - this.lookedAt < keptMs),
+        filter(() => this.clock.now().getTime() - this.looked.at < keptMs),
       )
       .subscribe(() => void this.refresh());
   }
@@ -69,7 +70,7 @@ export class WindowLivesService implements OnModuleInit, OnModuleDestroy {
   /** So that the next look need not wait; where it fails, that look says why. */
   private async refresh(): Promise<void> {
     try {
-      await this.everyLife(await this.house.current());
+      await this.everyLife(await this.house.current(), this.looked.workshopId);
     } catch (fault) {
       this.log.warn(`the lives of the windows were not added up: ${String(fault)}`);
     }
@@ -91,11 +92,11 @@ export class WindowLivesService implements OnModuleInit, OnModuleDestroy {
     return rows.map((row, i) => windowFromRow(row, light, lives[i]));
   }
 
-  /** How long windows last, what ends them and what makes the difference. */
-  async study(query: WindowStudyQuery): Promise<WindowStudy> {
-    this.lookedAt = this.clock.now().getTime();
-    const house = await this.house.current();
-    const lives = await this.everyLife(house);
+  /** How long the windows of a workshop last, all of them for null, what ends them and what makes the difference. */
+  async study(query: WindowStudyQuery, workshopId: string | null): Promise<WindowStudy> {
+    this.looked = { at: this.clock.now().getTime(), workshopId };
+    const house = await this.house.current(workshopId);
+    const lives = await this.everyLife(house, workshopId);
     return windowStudy(lives, query, { windowPrice: house.prices.content.window, now: this.clock.now() });
   }
 
@@ -120,11 +121,14 @@ export class WindowLivesService implements OnModuleInit, OnModuleDestroy {
   }
 
   /** Adding up years of light anew for every look would be waste. */
-  private everyLife(house: House): Promise<readonly WindowLife[]> {
-    return this.lives.take(this.now(), async () => {
+  private everyLife(house: House, workshopId: string | null): Promise<readonly WindowLife[]> {
+    const lives = this.lives.get(workshopId) ?? new MadeOnce<readonly WindowLife[]>(keptMs);
+    this.lives.set(workshopId, lives);
+    return lives.take(this.now(), async () => {
       const { manager } = this.dataSource;
-      const rows = await readWindowRows(manager);
-      return this.livesOf(manager, rows, await readWindowLight(manager, null, this.reads.of), house);
+      const rows = await readWindowRows(manager, workshopId);
+      const ids = workshopId === null ? null : rows.map(({ id }) => id);
+      return this.livesOf(manager, rows, await readWindowLight(manager, ids, this.reads.of), house);
     });
   }
 

@@ -18,7 +18,7 @@ import {
 import { Controller, Delete, Get, HttpCode, Put, Res } from '@nestjs/common';
 import { ApiNoContentResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
-import { By, ForEverybody } from '../access/access.js';
+import { Asker, By, ForEverybody } from '../access/access.js';
 import { Answers, AnswersMany, AnswersSave, Id, Queried, Sent } from '../http/schemaRoutes.js';
 import { WindowsService } from './windows.service.js';
 import { WindowLivesService } from './windowLives.service.js';
@@ -46,10 +46,15 @@ export class WindowsController {
   }
 
   @Get('study')
-  @ApiOperation({ summary: 'How long windows last here, what ends them and what makes the difference' })
+  @ApiOperation({
+    summary: 'How long windows last in one’s workshop, what ends them and what makes the difference',
+  })
   @Answers(windowStudySchema)
-  study(@Queried(windowStudyQuerySchema) query: WindowStudyQuery): Promise<WindowStudy> {
-    return this.lives.study(query);
+  study(
+    @Queried(windowStudyQuerySchema) query: WindowStudyQuery,
+    @Asker() asker: Person | null,
+  ): Promise<WindowStudy> {
+    return this.lives.study(query, asker?.workshopId ?? null);
   }
 
   @Get('weights')

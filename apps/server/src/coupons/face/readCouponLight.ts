@@ -26,11 +26,14 @@ export function lightOfCoupons(
   return plainLight(manager.createQueryBuilder(CouponEntity, 'it'), columns, windowIds, read);
 }
 
-/** The middle of the coupons that were timed, s; null where none was. */
+/** What is usual is what is usual now, and the middle of millions would be looked for among all of them. */
+const mostTimed = 2000;
+
+/** The middle of the newest coupons that were timed, s; null where none was. */
 export async function usualCouponSeconds(manager: EntityManager): Promise<number | null> {
-  const timed = 'FROM coupon WHERE withdrawn_at IS NULL AND light_on_s IS NOT NULL';
+  const timed = `(SELECT light_on_s FROM coupon WHERE withdrawn_at IS NULL AND light_on_s IS NOT NULL ORDER BY number DESC LIMIT ${mostTimed})`;
   const [middle] = await manager.query<{ seconds: number }[]>(
-    `SELECT light_on_s AS seconds ${timed} ORDER BY light_on_s LIMIT 1 OFFSET (SELECT COUNT(*) / 2 ${timed})`,
+    `SELECT light_on_s AS seconds FROM ${timed} AS newest ORDER BY light_on_s LIMIT 1 OFFSET (SELECT COUNT(*) / 2 FROM ${timed} AS counted)`,
   );
   return middle?.seconds ?? null;
 }
@@ -39,11 +42,13 @@ export async function usualCouponSeconds(manager: EntityManager): Promise<number
 export function couponsLit(
   manager: EntityManager,
   machineId: string,
+  since: string,
 ): Promise<MachineRuns['light'][number][]> {
   return manager
     .createQueryBuilder(CouponEntity, 'it')
     .select('it.weldedAt', 'at')
     .addSelect('it.lightOnS / 3600', 'hours')
     .where('it.machineId = :machineId AND it.withdrawnAt IS NULL AND it.lightOnS IS NOT NULL', { machineId })
+    .andWhere('it.weldedAt >= :since', { since })
     .getRawMany();
 }

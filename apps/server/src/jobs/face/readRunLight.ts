@@ -28,12 +28,17 @@ export function lightOfRuns(
 }
 
 /** When a machine's light was on for jobs, and for how many hours. */
-export function runsLit(manager: EntityManager, machineId: string): Promise<MachineRuns['light'][number][]> {
+export function runsLit(
+  manager: EntityManager,
+  machineId: string,
+  since: string,
+): Promise<MachineRuns['light'][number][]> {
   return manager
     .createQueryBuilder(WeldRunEntity, 'it')
     .select('it.weldedAt', 'at')
     .addSelect('it.lightOnS / 3600', 'hours')
     .where('it.machineId = :machineId AND it.withdrawnAt IS NULL AND it.lightOnS IS NOT NULL', { machineId })
+    .andWhere('it.weldedAt >= :since', { since })
     .getRawMany();
 }
 

@@ -30,12 +30,14 @@ export function lightOfEntries(
 export function entriesLit(
   manager: EntityManager,
   machineId: string,
+  since: string,
 ): Promise<MachineRuns['light'][number][]> {
   return manager
     .createQueryBuilder(LightEntryEntity, 'it')
     .select('it.weldedAt', 'at')
     .addSelect('it.minutes / 60', 'hours')
     .where('it.machineId = :machineId AND it.withdrawnAt IS NULL', { machineId })
+    .andWhere('it.weldedAt >= :since', { since })
     .getRawMany();
 }
 

@@ -31,12 +31,14 @@ export function lightOfTrials(
 export function trialsLit(
   manager: EntityManager,
   machineId: string,
+  since: string,
 ): Promise<MachineRuns['light'][number][]> {
   return manager
     .createQueryBuilder(TrialEntity, 'it')
     .select('it.madeAt', 'at')
     .addSelect('it.lightOnS / 3600', 'hours')
     .where('it.machineId = :machineId AND it.withdrawnAt IS NULL AND it.lightOnS IS NOT NULL', { machineId })
+    .andWhere('it.madeAt >= :since', { since })
     .getRawMany();
 }
 

@@ -10,16 +10,25 @@ import { startsOf } from '../../readiness/face/startsOf.js';
 /**
  * How a machine ran: its light on timed coupons, on jobs, on trials of other modes and in the light log, what it was heard to have had beyond
  * them, and the days it was started up.
+ *
+ * @param from nothing of before that moment is asked for; everything where left out
  */
-export async function readMachineRuns(manager: EntityManager, machineId: string): Promise<MachineRuns> {
+export async function readMachineRuns(
+  manager: EntityManager,
+  machineId: string,
+  from = '',
+): Promise<MachineRuns> {
+  // What was heard is told by the hour, and is held against what was written down of the same hour.
+  const since = from === '' ? '' : `${from.slice(0, 13)}:00:00.000Z`;
   const logged = [
-    ...(await couponsLit(manager, machineId)),
-    ...(await runsLit(manager, machineId)),
-    ...(await trialsLit(manager, machineId)),
-    ...(await entriesLit(manager, machineId)),
+    ...(await couponsLit(manager, machineId, since)),
+    ...(await runsLit(manager, machineId, since)),
+    ...(await trialsLit(manager, machineId, since)),
+    ...(await entriesLit(manager, machineId, since)),
   ];
+  const heard = (await heardHours(manager, machineId)).filter(({ at }) => at >= since);
   return {
-    light: [...logged, ...unlogged(logged, await heardHours(manager, machineId))],
+    light: [...logged, ...unlogged(logged, heard)],
     starts: await startsOf(manager, machineId),
   };
 }

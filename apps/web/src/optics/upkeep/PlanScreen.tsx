@@ -11,7 +11,7 @@ import { useNavigate, useParams } from 'react-router';
 import { toast } from '../../shared/say/toast.js';
 import { v7 as uuid } from 'uuid';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
-import { useReviseUpkeepMutation, useUpkeepQuery } from '../../shared/api/upkeepApi.js';
+import { useMachineUpkeepQuery, useReviseUpkeepMutation } from '../../shared/api/upkeepApi.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { WhoDidIt } from '../../shared/door/WhoDidIt.js';
 import { Failure } from '../../shared/form/Failure.js';
@@ -25,6 +25,7 @@ import { PageHeader } from '../../shared/page/PageHeader.js';
 import { figure } from '../../shared/figures/figures.js';
 import { readTyped } from '../../shared/figures/readTyped.js';
 import { stockWords } from '../headParts/partWords.js';
+import { WhoseNote } from '../../shared/workshops/WhoseNote.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
 import { forgetTyping } from '../../shared/typing/keptTyping.js';
 import { KeptNote } from '../../shared/typing/KeptNote.js';
@@ -33,17 +34,18 @@ import { useKept } from '../../shared/typing/useKept.js';
 /** What is done to a machine and how often, as a lead writes it. */
 export function PlanScreen() {
   const { machineId = '' } = useParams();
-  const { data: upkeep, error, refetch } = unlessShown(useUpkeepQuery(undefined));
   const { data: machines } = useMachinesQuery(undefined);
-  if (error !== undefined) return <LoadFailed what="the upkeep" error={error} retry={refetch} />;
-  if (upkeep === undefined || machines === undefined) return <Loading what="the upkeep" />;
-  const mine = upkeep.find(({ plan }) => plan.machineId === machineId);
-  const machine = machines.find(({ id }) => id === machineId);
-  if (mine === undefined || machine === undefined)
+  const machine = machines?.find(({ id }) => id === machineId);
+  const known = useMachineUpkeepQuery(machineId, { skip: machine === undefined });
+  const { data: mine, error, refetch } = unlessShown(known);
+  if (machines !== undefined && machine === undefined)
     return <p className="sheet m-6 p-6 text-lg">There is no machine “{machineId}” in the shop.</p>;
+  if (error !== undefined) return <LoadFailed what="the upkeep" error={error} retry={refetch} />;
+  if (mine === undefined || machine === undefined) return <Loading what="the upkeep" />;
   return (
     <div className="mx-auto flex max-w-[1200px] flex-col gap-3 px-4 py-3 sm:px-6">
       <PageHeader title={`Upkeep plan of ${machine.name}`} back={{ to: '/optics/upkeep', name: 'Upkeep' }} />
+      <WhoseNote machineId={machineId} />
       <PlanForm key={machineId} upkeep={mine} />
     </div>
   );

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { toast, toastFailure } from '../../shared/say/toast.js';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
-import { useUpkeepQuery } from '../../shared/api/upkeepApi.js';
+import { useMachineUpkeepQuery, useUpkeepQuery } from '../../shared/api/upkeepApi.js';
 import { PickField } from '../../shared/form/PickField.js';
 import { Loading } from '../../shared/page/Loading.js';
 import { LoadFailed } from '../../shared/page/LoadFailed.js';
@@ -13,6 +13,7 @@ import { isDue, standingTasks, type StandingTask } from '../../shared/upkeep/upk
 import { NoMachine } from '../NoMachine.js';
 import { DoneSheet } from './DoneSheet.js';
 import { TaskRow } from './TaskRow.js';
+import { WhoseNote } from '../../shared/workshops/WhoseNote.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
 import { inUse } from '../../shared/machines/inUse.js';
 
@@ -24,11 +25,15 @@ export function UpkeepScreen() {
   const { data: upkeep, error, refetch } = unlessShown(useUpkeepQuery(undefined));
   const { data: machines } = useMachinesQuery(undefined);
   const [search, setSearch] = useSearchParams();
+  const machineId = search.get('machine') ?? '';
+  // Another workshop's is asked for when somebody looks at it.
+  const isOthers =
+    machineId !== '' && upkeep !== undefined && !upkeep.some(({ plan }) => plan.machineId === machineId);
+  const { data: others } = useMachineUpkeepQuery(machineId, { skip: !isOthers });
   const [doing, setDoing] = useState<StandingTask | null>(null);
   if (error !== undefined) return <LoadFailed what="the upkeep" error={error} retry={refetch} />;
   if (upkeep === undefined || machines === undefined) return <Loading what="the upkeep" />;
-  const machineId = search.get('machine') ?? '';
-  const tasks = standingTasks(upkeep, new Date()).filter(
+  const tasks = standingTasks(others === undefined ? upkeep : [...upkeep, others], new Date()).filter(
     (each) => machineId === '' || each.machineId === machineId,
   );
   const due = tasks.filter(isDue).length;
@@ -48,6 +53,7 @@ export function UpkeepScreen() {
           <CalendarDays className="size-5" aria-hidden="true" /> The year
         </Link>
       </PageHeader>
+      {machineId !== '' && <WhoseNote machineId={machineId} />}
       <section className="sheet px-4 py-3" aria-label="Tasks">
         <h2 className="text-lg font-semibold" role="status">
           {due === 0 ? 'Nothing is due.' : `${due} due now.`}

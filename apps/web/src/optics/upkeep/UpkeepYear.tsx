@@ -51,37 +51,39 @@ export function UpkeepYear() {
         ))}
       </p>
       {machines.length === 0 && <NoMachine />}
-      {inUse(machines).map((machine) => (
-        <section
-          key={machine.id}
-          className="sheet overflow-x-auto px-4 py-2"
-          aria-label={`Year of ${machine.name}`}
-          tabIndex={0}
-        >
-          <table className="table table-fixed min-w-[60rem]">
-            <caption className="pb-1 text-left font-semibold">{machine.name}</caption>
-            <thead>
-              <tr>
-                <th scope="col" className="w-56">
-                  Task
-                </th>
-                {months.map((month) => (
-                  <th key={month.getTime()} scope="col" className="px-1 text-center">
-                    {format(month, 'MMM')}
+      {inUse(machines)
+        .filter(({ id }) => upkeep.some(({ plan }) => plan.machineId === id))
+        .map((machine) => (
+          <section
+            key={machine.id}
+            className="sheet overflow-x-auto px-4 py-2"
+            aria-label={`Year of ${machine.name}`}
+            tabIndex={0}
+          >
+            <table className="table table-fixed min-w-[60rem]">
+              <caption className="pb-1 text-left font-semibold">{machine.name}</caption>
+              <thead>
+                <tr>
+                  <th scope="col" className="w-56">
+                    Task
                   </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {tasks
-                .filter(({ machineId }) => machineId === machine.id)
-                .map((each) => (
-                  <YearRow key={each.task.id} of={each} months={months} now={now} />
-                ))}
-            </tbody>
-          </table>
-        </section>
-      ))}
+                  {months.map((month) => (
+                    <th key={month.getTime()} scope="col" className="px-1 text-center">
+                      {format(month, 'MMM')}
+                    </th>
+                  ))}
+                </tr>
+              </thead>
+              <tbody>
+                {tasks
+                  .filter(({ machineId }) => machineId === machine.id)
+                  .map((each) => (
+                    <YearRow key={each.task.id} of={each} months={months} now={now} />
+                  ))}
+              </tbody>
+            </table>
+          </section>
+        ))}
     </div>
   );
 }

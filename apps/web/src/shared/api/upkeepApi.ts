@@ -9,6 +9,12 @@ const upkeepApi = heronApi.injectEndpoints({
       responseSchema: machineUpkeepSchema.array(),
       providesTags: ['Upkeep'],
     }),
+    /** Of one machine, of whichever workshop. */
+    machineUpkeep: build.query<MachineUpkeep, string>({
+      query: (machineId) => `machines/${machineId}/upkeep`,
+      responseSchema: machineUpkeepSchema,
+      providesTags: ['Upkeep'],
+    }),
     reviseUpkeep: build.mutation<MachineUpkeep, { machineId: string; revision: number; draft: UpkeepDraft }>({
       query: ({ machineId, revision, draft }) => ({
         url: `machines/${machineId}/upkeep/${revision}`,
@@ -21,4 +27,4 @@ const upkeepApi = heronApi.injectEndpoints({
   }),
 });
 
-export const { useUpkeepQuery, useReviseUpkeepMutation } = upkeepApi;
+export const { useUpkeepQuery, useMachineUpkeepQuery, useReviseUpkeepMutation } = upkeepApi;
