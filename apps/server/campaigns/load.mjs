@@ -23,7 +23,7 @@ const paths = {
  * take, 19 of 20 times.
  */
 const onFile = { clients: 8, unit: 'bare pages', most: { list: 45, filter: 45, save: 45 } };
-const onServer = { clients: 16, unit: 'transactions of pgbench', most: { list: 60, filter: 60, save: 60 } };
+const onServer = { clients: 16, unit: 'transactions of pgbench', most: { list: 15, filter: 15, save: 100 } };
 
 /**
  * A shop of 105,000 coupons that many devices ask and write at once.

@@ -6,22 +6,22 @@ import { campaignFolder, sampleShop, saveCoupon, serveShop, signedIn } from './s
 
 /** What people of one workshop ask for, and how many transactions of pgbench by one client each may take. */
 const asked = {
-  machines: { path: 'machines', most: 60 },
-  'newest coupons': { path: 'coupons?limit=100', most: 60 },
-  'coupons of a machine': { path: 'coupons?limit=100&machineId=MACHINE', most: 60 },
-  'coupons of a metal and a look': { path: 'coupons?limit=100&metal=stainless304&back=even', most: 500 },
-  'words in remarks': { path: 'coupons?limit=100&words=nobody+wrote+this', most: 1500 },
-  'a page far back': { path: 'coupons?limit=100&offset=20000', most: 300 },
-  'coupons by metal': { path: 'coupons/groups?by=metal', most: 1500 },
+  machines: { path: 'machines', most: 600 },
+  'newest coupons': { path: 'coupons?limit=100', most: 600 },
+  'coupons of a machine': { path: 'coupons?limit=100&machineId=MACHINE', most: 400 },
+  'coupons of a metal and a look': { path: 'coupons?limit=100&metal=stainless304&back=even', most: 1200 },
+  'words in remarks': { path: 'coupons?limit=100&words=nobody+wrote+this', most: 6000 },
+  'a page far back': { path: 'coupons?limit=100&offset=20000', most: 800 },
+  'coupons by metal': { path: 'coupons/groups?by=metal', most: 2000 },
   'coupons that speak to a joint': {
     path: 'coupons/relevant?machineId=MACHINE&metal=stainless304&kind=butt&thicknessMm=1.5&machine=any',
-    most: 300,
+    most: 2000,
   },
-  windows: { path: 'windows', most: 1500 },
-  'lives of windows': { path: 'windows/study?measure=worn', most: 3000 },
-  upkeep: { path: 'upkeep', most: 3000 },
-  days: { path: 'days', most: 300 },
-  'spells of a machine': { path: 'spells/of/MACHINE', most: 60 },
+  windows: { path: 'windows', most: 3000 },
+  'lives of windows': { path: 'windows/study?measure=worn', most: 1000 },
+  upkeep: { path: 'upkeep', most: 1000 },
+  days: { path: 'days', most: 200 },
+  'spells of a machine': { path: 'spells/of/MACHINE', most: 200 },
 };
 /** Times that each is asked for once it was asked for the first time. */
 const again = 5;

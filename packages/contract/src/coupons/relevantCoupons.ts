@@ -21,7 +21,7 @@ export const relevantCouponsSchema = z.strictObject({
   /** Of the returned ones, how many are of this metal's family, joint's family and thickness. */
   alike: z.int().nonnegative(),
   leftOut: z.strictObject({
-    /** Alike, and older than the budget goes back. */
+    /** Alike, and older than the budget goes back; both are counted up to 200,000. */
     older: z.int().nonnegative(),
     /** Other metals, joints, thicknesses or machines beyond the budget. */
     unlike: z.int().nonnegative(),
