@@ -57,8 +57,9 @@ type Described = ReturnType<typeof createZodDto>;
 
 /** Schemas of the contract by what they are exported as, without the word "Schema". */
 const names = new Map(
-  Object.entries(contract).flatMap(([name, value]) =>
-    value instanceof z.ZodType ? [[value as z.ZodType, named(name)] as const] : [],
+  // As unknown: the union of the types of all that is exported is more than a type checker takes in.
+  Object.entries<unknown>({ ...contract }).flatMap(([name, value]) =>
+    value instanceof z.ZodType ? [[value, named(name)] as const] : [],
   ),
 );
 const described = new Map<z.ZodType, Described>();
