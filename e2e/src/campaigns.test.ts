@@ -32,7 +32,7 @@ describe('a campaign', () => {
 
   it('that does not exist, or has no rounds, is refused in a line', async () => {
     await expect(run('calm')).rejects.toThrow(
-      '“calm” is no campaign; there are crash, power, faults, fuzz, load, soak, year.',
+      '“calm” is no campaign; there are crash, power, faults, fuzz, load, scale, servers, soak, year.',
     );
     await expect(run('crash', '--rounds', 'few')).rejects.toThrow(
       '--rounds is “few”; allowed is a whole number above 0.',
