@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import pg from 'pg';
 
 /** What a generated firm has of each. */
-export const perWorkshop = {
+const perWorkshop = {
   machines: 2,
   people: 4,
   windowsAMachine: 60,
