@@ -7,8 +7,9 @@ import {
   type UpkeepDraft,
   type UpkeepPlan,
 } from '@lone-heron/contract';
-import { Injectable } from '@nestjs/common';
+import { Injectable, type OnModuleDestroy, type OnModuleInit } from '@nestjs/common';
 import { subDays } from 'date-fns';
+import { filter, type Subscription } from 'rxjs';
 import { DataSource, type EntityManager } from 'typeorm';
 import { notFound } from '../http/problem.js';
 import { RecordKit } from '../kit/recordKit.js';
@@ -26,22 +27,29 @@ const atOnce = 4;
 /** Days go by without anything being written: what was worked out is believed for so long. */
 const keptMs = 10 * 60_000;
 
-/** Of more machines than this, what was worked out is believed for a while whatever is written: their light is counted again once in it. */
+/** Of more machines than this, what was worked out is believed for a while whatever is welded: their light is counted again once in it. */
 const mostAnew = 40;
 const manyKeptMs = 60_000;
+
+/** What says that something was done, or is to be: that shows at once, however many machines there are. */
+const saysSo = ['shop_record', 'upkeep_plan', 'machine', 'machine_revision', 'day'];
 
 /** Where everything stands, as the records were after so many writes. */
 interface KeptUpkeep {
   readonly writes: number;
+  /** How often something was said of upkeep by then. @see saysSo */
+  readonly said: number;
   readonly at: number;
   readonly upkeep: MachineUpkeep[];
 }
 
 /** What is done to the machines again and again, and where each of it stands. */
 @Injectable()
-export class UpkeepService {
+export class UpkeepService implements OnModuleInit, OnModuleDestroy {
   /** By whose machines they are: a workshop's, or all. */
   private readonly kept = new Map<string | null, KeptUpkeep>();
+  private said = 0;
+  private hearing: Subscription | null = null;
 
   constructor(
     private readonly dataSource: DataSource,
@@ -52,6 +60,18 @@ export class UpkeepService {
     private readonly clock: Clock,
   ) {}
 
+  onModuleInit(): void {
+    this.hearing = this.writes.stored
+      .pipe(filter(({ tables }) => tables === 'unknown' || tables.some((table) => saysSo.includes(table))))
+      .subscribe(() => {
+        this.said += 1;
+      });
+  }
+
+  onModuleDestroy(): void {
+    this.hearing?.unsubscribe();
+  }
+
   /**
    * The upkeep of the machines of somebody's own workshop, or of all where they are of none, in the order of the machines; kept until
    * something is written, for every page asks.
@@ -59,9 +79,9 @@ export class UpkeepService {
   async list(asker: Person | null): Promise<MachineUpkeep[]> {
     const own = asker?.workshopId ?? null;
     const { writes } = this.writes;
-    const at = this.clock.now().getTime();
+    const now = { writes, said: this.said, at: this.clock.now().getTime() };
     const kept = this.kept.get(own);
-    if (kept !== undefined && isBelieved(kept, { writes, at })) return kept.upkeep;
+    if (kept !== undefined && isBelieved(kept, now)) return kept.upkeep;
     const { manager } = this.dataSource;
     // What is out of use has nothing due.
     const machines = (await this.machines.list(manager)).filter(
@@ -73,7 +93,7 @@ export class UpkeepService {
       const some = machines.slice(from, from + atOnce);
       upkeep.push(...(await Promise.all(some.map((machine) => this.ofMachine(machine, manager)))));
     }
-    this.kept.set(own, { writes, at, upkeep });
+    this.kept.set(own, { ...now, upkeep });
     return upkeep;
   }
 
@@ -93,7 +113,6 @@ export class UpkeepService {
       if (machine === null) throw notFound('machine', machineId);
       await plans.write(entry, { subject: machineId, revision, draft }, async () => {
         await manager.insert(UpkeepPlanEntity, { ...draft, machineId, revision, madeAt: at, madeBy: by.id });
-        this.kept.clear();
         const why = draft.note === '' ? '' : `: ${draft.note}`;
         await entry.tell(
           'upkeep',
@@ -126,10 +145,10 @@ function rateFrom(first: string | undefined, now: Date): string {
   return first === undefined || first > twoMonths ? twoMonths : first;
 }
 
-function isBelieved(kept: KeptUpkeep, now: Pick<KeptUpkeep, 'writes' | 'at'>): boolean {
+function isBelieved(kept: KeptUpkeep, now: Omit<KeptUpkeep, 'upkeep'>): boolean {
   const age = Math.abs(now.at - kept.at);
   if (kept.writes === now.writes) return age < keptMs;
-  return kept.upkeep.length > mostAnew && age < manyKeptMs;
+  return kept.said === now.said && kept.upkeep.length > mostAnew && age < manyKeptMs;
 }
 
 const plans = new RevisionLog<UpkeepPlanEntity, UpkeepDraft>({

@@ -1,4 +1,9 @@
-import type { MachineUpkeep, UpkeepDraft, UpkeepTask } from '@lone-heron/contract';
+import {
+  startingProfiles,
+  type MachineUpkeep,
+  type UpkeepDraft,
+  type UpkeepTask,
+} from '@lone-heron/contract';
 import ICAL from 'ical.js';
 import { newId, startSampleServer, type SampleServer } from '../testing/sampleServer.js';
 
@@ -64,6 +69,35 @@ describe('upkeep', () => {
     };
     await server.http.put(`/api/light/${newId()}`).send(entry).expect(200);
     expect((await bench()).standings[0]?.share).toBeCloseTo(0.5, 6);
+  });
+
+  it('shows what was done at once, however many machines there are', async () => {
+    const [first] = startingProfiles;
+    for (let i = 0; i < 41; i++) {
+      const draft = { name: `one of many ${i}`, profile: first?.profile, note: '' };
+      await server.http.put(`/api/machines/many-${i}/revisions/1`).send(draft).expect(201);
+    }
+    await revise(1, plan([task()])).expect(200);
+    expect((await bench()).standings[0]?.done).toEqual([]);
+    await record({ kind: 'upkeep', taskId: 'lens', value: '', photoId: null });
+    expect((await bench()).standings[0]?.done).toHaveLength(1);
+  });
+
+  it('is that of one’s own workshop, and another’s where it is asked for', async () => {
+    const workshopId = newId();
+    await server.http.put(`/api/workshops/${workshopId}`).send({ name: 'Slipway' }).expect(200);
+    await server.http.put('/api/machines/barrow/workshop').send({ workshopId }).expect(200);
+    await server.http.put('/api/people/tobias/workshop').send({ workshopId }).expect(200);
+    const tobias = await server.desk('tobias');
+    const { body } = await tobias.get('/api/upkeep').expect(200);
+    expect((body as MachineUpkeep[]).map((each) => each.plan.machineId)).toEqual(['barrow']);
+    const { body: other } = await tobias.get('/api/machines/bench/upkeep').expect(200);
+    const { plan: theirs, standings } = await bench();
+    expect((other as MachineUpkeep).plan).toEqual(theirs);
+    expect((other as MachineUpkeep).standings.map(({ taskId, done }) => [taskId, done.length])).toEqual(
+      standings.map(({ taskId, done }) => [taskId, done.length]),
+    );
+    await tobias.get('/api/machines/none/upkeep').expect(404);
   });
 
   it('feeds a calendar that a calendar library reads: one event a task, under an id that stays', async () => {

@@ -235,6 +235,21 @@ describe('what lies on shelves', () => {
     );
     expect([counts[ours], counts[theirs]]).toEqual([4, 5]);
   });
+
+  it('what its box says comes out of the firm’s drawer, though the own one has another', async () => {
+    const [ours, firms] = [newId(), newId()];
+    await quay.put(`/api/stock/${ours}`).send(spare(5)).expect(200);
+    await server.http
+      .put(`/api/stock/${firms}`)
+      .send({ ...spare(5), supplier: 'another', lot: 'B7' })
+      .expect(200);
+    await quay
+      .put(`/api/windows/${newId()}`)
+      .send(windowChange({ supplier: 'another', lot: 'B7' }))
+      .expect(201);
+    const counts = new Map((await read<StockItem[]>(quay, 'stock')).map(({ id, count }) => [id, count]));
+    expect([counts.get(ours), counts.get(firms)]).toEqual([5, 4]);
+  });
 });
 
 describe('sheets of the house', () => {

@@ -181,12 +181,14 @@ export class PhotoFiles {
     const folders = new Set<string>();
     let taken = 0;
     for (const hash of hashes) {
-      const path = await from.here(hash);
+      const target = this.pathOf(hash);
+      const isHere = existsSync(target);
+      // What lies here already is not fetched from a store once more, night after night.
+      const path = isHere && this.bucket === null ? target : await from.here(hash);
       if (path === null) continue;
       taken += 1;
       await this.bucket?.put(hash, await readFile(path));
-      const target = this.pathOf(hash);
-      if (existsSync(target)) continue;
+      if (isHere) continue;
       await mkdir(dirname(target), { recursive: true });
       await copyWhole(path, target);
       folders.add(dirname(target));

@@ -22,9 +22,10 @@ export async function takeFromDrawer(manager: EntityManager, fitted: Fitted): Pr
     order: { name: 'ASC', id: 'ASC' },
   });
   const likeness = (item: StockItemEntity) =>
-    (item.workshopId === fitted.workshopId ? 4 : 0) +
     (item.supplier === fitted.supplier ? 2 : 0) +
-    (item.lot === fitted.lot ? 1 : 0);
+    (item.lot === fitted.lot ? 1 : 0) +
+    // Of two that are alike the workshop's own; what its box says is where it came from.
+    (item.workshopId === fitted.workshopId ? 0.5 : 0);
   const [item] = items
     .filter(({ count, workshopId }) => count > 0 && (workshopId === null || workshopId === fitted.workshopId))
     .toSorted((one, other) => likeness(other) - likeness(one));

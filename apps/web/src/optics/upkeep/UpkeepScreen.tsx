@@ -5,6 +5,7 @@ import { Link, useSearchParams } from 'react-router';
 import { toast, toastFailure } from '../../shared/say/toast.js';
 import { useMachinesQuery } from '../../shared/api/heronApi.js';
 import { useMachineUpkeepQuery, useUpkeepQuery } from '../../shared/api/upkeepApi.js';
+import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { PickField } from '../../shared/form/PickField.js';
 import { Loading } from '../../shared/page/Loading.js';
 import { LoadFailed } from '../../shared/page/LoadFailed.js';
@@ -29,11 +30,16 @@ export function UpkeepScreen() {
   // Another workshop's is asked for when somebody looks at it.
   const isOthers =
     machineId !== '' && upkeep !== undefined && !upkeep.some(({ plan }) => plan.machineId === machineId);
-  const { data: others } = useMachineUpkeepQuery(machineId, { skip: !isOthers });
+  const theirs = useMachineUpkeepQuery(machineId, { skip: !isOthers });
+  const own = usePersonAtDesk()?.workshopId ?? null;
   const [doing, setDoing] = useState<StandingTask | null>(null);
   if (error !== undefined) return <LoadFailed what="the upkeep" error={error} retry={refetch} />;
   if (upkeep === undefined || machines === undefined) return <Loading what="the upkeep" />;
-  const tasks = standingTasks(others === undefined ? upkeep : [...upkeep, others], new Date()).filter(
+  if (isOthers && theirs.error !== undefined)
+    return <LoadFailed what="the upkeep" error={theirs.error} retry={theirs.refetch} />;
+  if (isOthers && theirs.currentData === undefined) return <Loading what="the upkeep" />;
+  const others = isOthers && theirs.currentData !== undefined ? [theirs.currentData] : [];
+  const tasks = standingTasks([...upkeep, ...others], new Date()).filter(
     (each) => machineId === '' || each.machineId === machineId,
   );
   const due = tasks.filter(isDue).length;
@@ -44,7 +50,7 @@ export function UpkeepScreen() {
           label="Machine"
           value={machineId}
           choices={[
-            { value: '', label: 'all machines' },
+            { value: '', label: own === null ? 'all machines' : 'all of your workshop' },
             ...inUse(machines).map(({ id, name }) => ({ value: id, label: name })),
           ]}
           onPick={(id) => setSearch(id === '' ? {} : { machine: id }, { replace: true })}
