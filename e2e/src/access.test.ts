@@ -1,5 +1,6 @@
 import type { Page } from 'puppeteer-core';
 import { desk, openPage } from './support/browser.js';
+import { openLogByKey } from './support/openLogByKey.js';
 import { named, press, seeText, signIn, valueOf } from './support/screen.js';
 import { sampleShop } from './support/sampleShop.js';
 import { goTo } from './support/goTo.js';
@@ -42,7 +43,7 @@ describe('on a desk', () => {
     await page.keyboard.press('PageUp');
     expect(await valueOf(page, 'Wobble rate, Hz')).toBe('70');
     await page.keyboard.press('Tab');
-    await page.keyboard.press('l');
+    await openLogByKey(page);
     await seeText(page, 'What did the back look like?');
     await page.keyboard.press('3');
     await page.keyboard.press('Enter');

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { Page } from 'puppeteer-core';
 import { desk, openPage } from './support/browser.js';
+import { openLogByKey } from './support/openLogByKey.js';
 import { openDesk, type Desk } from './support/desk.js';
 import { fill, named, pick, press, seeText, signIn, textOf, valueOf } from './support/screen.js';
 import { sampleShop } from './support/sampleShop.js';
@@ -40,7 +41,7 @@ describe('The advice', () => {
   /** Logs the setting as it stands with the look of that key. */
   const log = async (key: '1' | '3' | '5', question: string) => {
     await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
-    await page.keyboard.press('l');
+    await openLogByKey(page);
     await seeText(page, question);
     await page.keyboard.press(key);
     await page.keyboard.press('Enter');

@@ -5,6 +5,7 @@ import { generatedFace, generatedSection, type DrawnSection, type PicturePoint }
 import type { ElementHandle, Page } from 'puppeteer-core';
 import sharp from 'sharp';
 import { openPage, tablet } from './support/browser.js';
+import { openLogByKey } from './support/openLogByKey.js';
 import {
   fill,
   named,
@@ -49,7 +50,7 @@ const goto = (path: string, on = page) => goTo(on, `${shop.heron.url}/${path}`);
 
 describe('logging', () => {
   it('by keyboard: the back, a slip, signs and stretches, each where the evidence finds it', async () => {
-    await page.keyboard.press('l');
+    await openLogByKey(page);
     await seeText(page, 'What did the back look like?');
     await page.keyboard.press('3');
     await (await named(page, 'restarted')).focus();
@@ -109,7 +110,7 @@ describe('logging', () => {
       .jpeg()
       .toFile(photo);
     await goto('dial');
-    await page.keyboard.press('l');
+    await openLogByKey(page);
     await seeText(page, 'What did the back look like?');
     await page.keyboard.press('2');
     await upload('dialog input[type="file"]', photo);

@@ -2,6 +2,7 @@ import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Page } from 'puppeteer-core';
 import { openPage } from './support/browser.js';
+import { openLogByKey } from './support/openLogByKey.js';
 import {
   freePort,
   freshFolder,
@@ -40,7 +41,7 @@ describe('nothing is lost', () => {
     ((await (await fetch(`${shop.heron.url}/api/coupons?limit=1`)).json()) as { total: number }).total;
 
   async function openLog(): Promise<void> {
-    await page.keyboard.press('l');
+    await openLogByKey(page);
     await seeText(page, 'What did the back look like?');
   }
 

@@ -1,5 +1,6 @@
 import type { Page } from 'puppeteer-core';
 import { desk, openBrowser, openPage, phone } from './support/browser.js';
+import { openLogByKey } from './support/openLogByKey.js';
 import { openDesk } from './support/desk.js';
 import {
   freshFolder,
@@ -88,7 +89,7 @@ describe('the people of the shop', () => {
     await seeText(page, 'Maren is signed out.');
     await signIn(page, 'Tobias');
     await goTo(page, `${shop.heron.url}/dial`);
-    await page.keyboard.press('l');
+    await openLogByKey(page);
     await seeText(page, 'What did the back look like?');
     await page.keyboard.press('3');
     await page.keyboard.press('Enter');
@@ -102,7 +103,7 @@ describe('the people of the shop', () => {
     await press(page, 'Sign out');
     await seeText(page, 'Tobias is signed out.');
     await signIn(page, 'Maren', '97531');
-    await page.keyboard.press('l');
+    await openLogByKey(page);
     await seeText(page, 'What did the back look like?');
     await page.keyboard.press('4');
     const lead = await openDesk(shop.heron.url, 'ines');
@@ -114,7 +115,7 @@ describe('the people of the shop', () => {
     await press(page, 'Maren is signed in');
     await press(page, 'Sign out');
     await seeText(page, 'Maren is signed out.');
-    await page.keyboard.press('l');
+    await openLogByKey(page);
     await seeText(page, 'Sign in to save');
     await page.keyboard.press('4');
     await saveAfterTheDoor();

@@ -1,5 +1,6 @@
 import type { Page } from 'puppeteer-core';
 import { desk, openPage } from './support/browser.js';
+import { openLogByKey } from './support/openLogByKey.js';
 import {
   fill,
   named,
@@ -100,7 +101,7 @@ describe('from a joint to a logged coupon', () => {
   it('logs a coupon with L, the back, the time and the length, so that real travel follows', async () => {
     await page.keyboard.press('Escape');
     await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
-    await page.keyboard.press('l');
+    await openLogByKey(page);
     await seeText(page, 'What did the back look like?');
     await page.keyboard.press('3');
     await fill(page, 'Light on if known', '12,5');
@@ -152,7 +153,7 @@ describe('from a joint to a logged coupon', () => {
     await seeText(page, `Window ${through + 1} is in. The next coupon carries it.`);
     await seeReading(page, 'Windows that came out', 'gun too upright');
     await goTo(page, `${shop.heron.url}/dial?machine=barrow`);
-    await page.keyboard.press('l');
+    await openLogByKey(page);
     await seeText(page, 'What did the back look like?');
     await page.keyboard.press('2');
     await page.keyboard.press('Enter');
