@@ -112,7 +112,7 @@ export class CouponsService {
           ...carries,
           ...{ recordedAt: at, withdrawnAt: null, revision: 1, section: null },
         });
-        await this.spells.keep(manager, id, draft.heard, at);
+        await this.spells.keep(manager, id, draft.heard);
       });
       return { coupon: asSeen(row), isNew };
     });
@@ -183,7 +183,7 @@ export class CouponsService {
           ...{ supersededAt: at, supersededBy: by.id },
         });
         await manager.update(CouponEntity, { id }, { ...rowFromDraft(draft), ...carries, revision });
-        await this.spells.keep(manager, id, draft.heard, at);
+        await this.spells.keepInstead(manager, id, draft.heard, at);
         await entry.tell('coupon', id, `amended coupon ${number}: ${why}`);
       });
       return asSeen(row);

@@ -73,7 +73,7 @@ export class WeldRunsService {
           ...{ personId: by.id, recordedAt: at, withdrawnAt: null },
           heard: draft.heard ?? null,
         });
-        await this.spells.keep(manager, id, draft.heard, at);
+        await this.spells.keep(manager, id, draft.heard);
         const { jobId, mark, seam } = draft;
         await manager.delete(WeldClaimEntity, { jobId, mark, seam });
         await countAnew(entry, jobId);

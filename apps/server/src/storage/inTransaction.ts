@@ -42,9 +42,9 @@ async function begin(runner: QueryRunner): Promise<void> {
     await runner.query('BEGIN IMMEDIATE');
     return;
   }
-  await runner.query('BEGIN');
   try {
-    await runner.query('SELECT pg_advisory_xact_lock(hashtext(current_schema()))');
+    // At once: who writes waits for each statement, and everybody else for who writes.
+    await runner.query('BEGIN; SELECT pg_advisory_xact_lock(hashtext(current_schema()))');
   } catch (fault) {
     await rollBack(runner);
     throw fault;

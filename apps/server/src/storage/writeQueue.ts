@@ -65,11 +65,26 @@ export class WriteQueue implements OnModuleInit {
   /** Runs a write in a transaction of its own; nothing of it stays where it throws. */
   async run<Result>(write: (manager: EntityManager) => Promise<Result>): Promise<Result> {
     const page = askingPage();
-    const { result, tables } = await this.next(() =>
-      inTransaction(this.dataSource, (manager, runner) => this.within(manager, runner, page, write)),
-    );
+    const { result, tables } = await this.next(() => this.counted(page, write));
     this.told.next({ tables, page });
     return result;
+  }
+
+  private async counted<Result>(
+    page: string,
+    write: (manager: EntityManager) => Promise<Result>,
+  ): Promise<{ result: Result; tables: readonly string[] }> {
+    try {
+      const { saves, ...written } = await inTransaction(this.dataSource, (manager, runner) =>
+        this.within(manager, runner, page, write),
+      );
+      this.saved = saves;
+      return written;
+    } catch (fault) {
+      // A commit whose answer was lost may have been kept all the same.
+      await this.countAgain();
+      throw fault;
+    }
   }
 
   private async within<Result>(
@@ -77,17 +92,16 @@ export class WriteQueue implements OnModuleInit {
     runner: QueryRunner,
     page: string,
     write: (manager: EntityManager) => Promise<Result>,
-  ): Promise<{ result: Result; tables: readonly string[] }> {
+  ): Promise<{ result: Result; tables: readonly string[]; saves: number }> {
     const isShared = isInServer(this.dataSource);
-    if (isShared) this.hearCount(await countSaves(manager));
+    const saves = await countOneMore(runner);
+    if (isShared) this.hearCount(saves - 1);
     this.touched.begin(runner);
     const result = await write(manager);
     const tables = this.touched.of(runner);
-    // The last statements: where one before them failed and nobody minded, the transaction takes no more, and these tell.
-    await manager.query('UPDATE saves SET count = count + 1');
+    // The last statement: where one before it failed and nobody minded, the transaction takes no more, and this tells.
     if (isShared) await tellOthers(manager, this.name, { tables, page });
-    this.saved += 1;
-    return { result, tables };
+    return { result, tables, saves };
   }
 
   /**
@@ -96,7 +110,13 @@ export class WriteQueue implements OnModuleInit {
    * @param write is given how many writes were begun, its own among them
    */
   async elsewhere<Result>(write: (writes: number) => Promise<Result>): Promise<Result> {
-    const result = await this.next(write);
+    const result = await this.next(async (writes) => {
+      try {
+        return await write(writes);
+      } finally {
+        await this.countAgain();
+      }
+    });
     this.told.next({ tables: 'unknown', page: '' });
     return result;
   }
@@ -119,7 +139,6 @@ export class WriteQueue implements OnModuleInit {
         return await write(this.begun);
       } finally {
         this.begun += 1;
-        await this.countAgain();
         this.ended.next();
       }
     });
@@ -142,6 +161,16 @@ export class WriteQueue implements OnModuleInit {
     if (isInServer(this.dataSource)) this.hearCount(saves);
     this.saved = saves;
   }
+}
+
+/** Counts the save of a transaction within it. @returns how many there are with it, once it is kept */
+async function countOneMore(runner: QueryRunner): Promise<number> {
+  const { records } = await runner.query(
+    'UPDATE saves SET count = count + 1 RETURNING count',
+    undefined,
+    true,
+  );
+  return (records[0] as { count: number }).count;
 }
 
 /** Asked while nobody writes, so that it counts nothing that may still be undone. */

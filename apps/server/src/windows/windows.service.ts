@@ -98,11 +98,13 @@ export class WindowsService {
     machineId: string,
     manager: EntityManager,
   ): Promise<(moment: string) => ProtectiveWindowEntity> {
-    const now = await this.requireFitted(machineId, manager);
     const newestFirst = await manager.find(ProtectiveWindowEntity, {
       where: { machineId, undoneAt: IsNull() },
       order: { fittedAt: 'DESC' },
     });
+    const now =
+      newestFirst.find(({ removedAt }) => removedAt === null) ??
+      (await this.requireFitted(machineId, manager));
     const clock = this.clock.now();
     const isSetBack = now.fittedAt > clock.toISOString();
     // Where the clock was set back since, what is welded now is welded through what is fitted now.

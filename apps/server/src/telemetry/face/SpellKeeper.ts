@@ -15,14 +15,25 @@ export class SpellKeeper {
   constructor(private readonly store: TelemetryStore) {}
 
   /**
-   * Keeps what is there of a record's spells, and lets go of those that it had before and has no more. What is not there any more is left
-   * out: the figures stand in the record itself.
+   * Keeps what is there of a new record's spells. What is not there any more is left out: the figures stand in the record itself.
    *
    * @param subjectId of the coupon, or the go at a seam
-   * @param heard what the record says now; undefined for nothing
-   * @param at when that is, ISO 8601
+   * @param heard what the record says; undefined for nothing
    */
   async keep(
+    manager: EntityManager,
+    subjectId: string,
+    heard: Pick<HeardLight, 'spellIds'> | undefined,
+  ): Promise<void> {
+    for (const spellId of heard?.spellIds ?? []) await this.keepOne(manager, subjectId, spellId);
+  }
+
+  /**
+   * Keeps what a record says now, and lets go of what it had before and has no more.
+   *
+   * @param at when that is, ISO 8601
+   */
+  async keepInstead(
     manager: EntityManager,
     subjectId: string,
     heard: Pick<HeardLight, 'spellIds'> | undefined,
@@ -34,7 +45,7 @@ export class SpellKeeper {
       { subjectId, letGoAt: IsNull(), spellId: Not(In([...spellIds])) },
       { letGoAt: at },
     );
-    for (const spellId of spellIds) await this.keepOne(manager, subjectId, spellId);
+    await this.keep(manager, subjectId, heard);
   }
 
   /** Lets go of a record's spells with it, so that another can take them; or takes them again. */
