@@ -38,6 +38,18 @@ export class RevisionLog<Row extends ObjectLiteral, Draft> {
     return manager.findOne(this.plan.entity, { where: this.where(subject), order: this.newestFirst() });
   }
 
+  /** The newest revision of each thing. */
+  newestOfEach(manager: EntityManager): Promise<Row[]> {
+    const { entity, subject, counter } = this.plan;
+    return manager
+      .createQueryBuilder(entity, 'one')
+      .where((query) => {
+        const newest = query.subQuery().select(`MAX(each.${counter})`).from(entity, 'each');
+        return `one.${counter} = ${newest.where(`each.${subject} = one.${subject}`).getQuery()}`;
+      })
+      .getMany();
+  }
+
   /** Every revision, newest first. */
   all(manager: EntityManager, subject: string): Promise<Row[]> {
     return manager.find(this.plan.entity, { where: this.where(subject), order: this.newestFirst() });

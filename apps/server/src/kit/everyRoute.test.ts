@@ -485,6 +485,16 @@ describe.each(takenBack)('put and delete $route', ({ make, path }) => {
   });
 });
 
+describe.each(revisions.filter(({ path }) => /^machines\/\w+\/(?!revisions)/.test(path(1))))(
+  'put $route of a machine that is not there',
+  ({ path, draft }) => {
+    it('is told so to somebody of a workshop, not that it is the firm’s', async () => {
+      const nowhere = path(1).replace(/^machines\/\w+/, 'machines/nowhere');
+      await elsewhere.put(`/api/${nowhere}`).send(draft()).expect(404);
+    });
+  },
+);
+
 /** Routes that promise something else, with where it is tested. */
 const otherwise: Readonly<Record<string, string>> = {
   '/api/people/{id}/first-lead': 'once in a shop’s life: people.test',

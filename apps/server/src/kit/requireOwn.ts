@@ -14,13 +14,19 @@ export async function requireOwn(manager: EntityManager, by: Person, whose: Whos
   const own = by.workshopId ?? null;
   // Of the whole firm, as everybody is where there are no workshops.
   if (own === null) return;
-  const workshopId = 'machineId' in whose ? await workshopOf(manager, whose.machineId) : whose.workshopId;
-  if (workshopId === own) return;
+  const workshopId = await ownerOf(manager, whose);
+  if (workshopId === undefined || workshopId === own) return;
   const place = await called(manager, workshopId);
   const whoMay = workshopId === null ? 'Somebody' : `Somebody of ${place} or`;
   throw notAllowed(
     `This is of ${place}, and ${by.name} is of ${await called(manager, own)}: it can be seen, not changed. ${whoMay} of the whole firm changes it. Nothing was stored, and nothing typed is lost.`,
   );
+}
+
+/** Null for the firm's; undefined where there is no such machine, which whoever asked for it says better. */
+async function ownerOf(manager: EntityManager, whose: Whose): Promise<string | null | undefined> {
+  if (!('machineId' in whose)) return whose.workshopId;
+  return (await manager.findOneBy(MachineEntity, { id: whose.machineId }))?.workshopId;
 }
 
 /** The workshop that a machine stands in; null where it is the firm's, or not there. */

@@ -1,5 +1,6 @@
-import type { Change, Coupon, CouponPage, Machine } from '@lone-heron/contract';
+import type { Change, Coupon, CouponPage, LiveMachine, Machine } from '@lone-heron/contract';
 import type { NestExpressApplication } from '@nestjs/platform-express';
+import { setTimeout as pause } from 'node:timers/promises';
 import pg from 'pg';
 import request from 'supertest';
 import { DataSource } from 'typeorm';
@@ -56,6 +57,18 @@ const heard = (app: NestExpressApplication, kind: string) =>
 const total = async (at: Desk) =>
   ((await at.get('/api/coupons?limit=1').expect(200)).body as CouponPage).total;
 
+/** How the bench unit is listened to, as a lead says it at the first server. */
+async function setTelemetry(): Promise<void> {
+  const topic = { topic: 'bench', time: '', points: [{ key: 'lightOn', path: 'on', scale: 1, offset: 0 }] };
+  await one.http
+    .put('/api/machines/bench/telemetry/revisions/1')
+    .send({
+      ...{ isOn: true, broker: { is: 'own', user: 'bench-unit' }, password: 'a-long-password', silenceS: 2 },
+      map: { format: 'lone-heron-topics', version: 1, name: 'a made-up unit', topics: [topic], alarms: [] },
+    })
+    .expect(200);
+}
+
 describe('two servers of one shop', () => {
   it('number what both store at once without a gap, and keep one sealed history', async () => {
     const before = await total(one.http);
@@ -109,6 +122,28 @@ describe('two servers of one shop', () => {
     await one.http.put(`/api/windows/${newId()}`).send(windowChange());
     await told;
     expect(await lives(desk)).not.toBe(before);
+  });
+
+  it('show a machine as whichever of them heard it', async () => {
+    const told = heard(other, 'machine');
+    await setTelemetry();
+    await told;
+    await request(one.app.getHttpServer())
+      .post('/api/meters/bench-unit/samples')
+      .set('Authorization', 'Bearer a-long-password')
+      .send([{ values: { lightOn: 1, realPower: 640 } }])
+      .expect(200);
+    const live = async (at: Desk) =>
+      ((await at.get('/api/live').expect(200)).body as LiveMachine[]).find(
+        ({ machineId }) => machineId === 'bench',
+      );
+    const here = await live(one.http);
+    let there = await live(desk);
+    while (there?.heardAt !== here?.heardAt || there?.lit !== null) {
+      await pause(200);
+      there = await live(desk);
+    }
+    expect(there).toMatchObject({ values: here?.values, away: '' });
   });
 
   it('judge a write anew where the other wrote since it was looked at', async () => {

@@ -4,6 +4,7 @@ import { DataSource, type DataSourceOptions } from 'typeorm';
 import { databaseOptions, openDatabase } from './database.js';
 import { LongReads, LongReadsHere } from './longReads.js';
 import { LongReadsInThread } from './longReadsInThread.js';
+import { Neighbours } from './Neighbours.js';
 import { OtherServers } from './OtherServers.js';
 import { databaseFileIn, type ShopPlace } from './ShopPlace.js';
 import { WriteQueue } from './writeQueue.js';
@@ -21,8 +22,8 @@ export class StorageModule {
     return {
       module: StorageModule,
       imports: [opened(databaseOptions(place))],
-      providers: [WriteQueue, longReads, ...(place.url === null ? [] : [listeningAt(place.url)])],
-      exports: [WriteQueue, LongReads],
+      providers: [WriteQueue, Neighbours, longReads, ...(place.url === null ? [] : [listeningAt(place.url)])],
+      exports: [WriteQueue, Neighbours, LongReads],
     };
   }
 
@@ -43,8 +44,8 @@ export class StorageModule {
 /** Where others may serve the same shop. */
 const listeningAt = (url: string) => ({
   provide: OtherServers,
-  inject: [WriteQueue],
-  useFactory: (writes: WriteQueue) => new OtherServers(url, writes),
+  inject: [WriteQueue, Neighbours],
+  useFactory: (writes: WriteQueue, neighbours: Neighbours) => new OtherServers(url, writes, neighbours),
 });
 
 function opened(options: DataSourceOptions): DynamicModule {

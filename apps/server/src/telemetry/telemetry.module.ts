@@ -3,6 +3,7 @@ import { MachinesModule } from '../machines/machines.module.js';
 import { SpellKeeper } from './face/SpellKeeper.js';
 import type { ShopPlace } from '../storage/ShopPlace.js';
 import { HeardLightService } from './heardLight.service.js';
+import { LiveElsewhere } from './LiveElsewhere.js';
 import { LoggedLightController } from './loggedLight.controller.js';
 import { LoggedLightService } from './loggedLight.service.js';
 import { MeterController } from './meter.controller.js';
@@ -39,7 +40,14 @@ export class TelemetryModule {
         { provide: TelemetryPlan, useValue: plan },
         { provide: TelemetryStore, useFactory: () => new TelemetryStore(telemetryRows(place)) },
         LoggedLightService,
-        ...[TelemetryService, TelemetrySettingsService, HeardLightService, SpellsService, SpellKeeper],
+        ...[
+          TelemetryService,
+          LiveElsewhere,
+          TelemetrySettingsService,
+          HeardLightService,
+          SpellsService,
+          SpellKeeper,
+        ],
       ],
       exports: [SpellKeeper],
     };

@@ -22,6 +22,7 @@ import { EMPTY, catchError, concatMap, from, type Subscription } from 'rxjs';
 import { NewsService } from '../news/news.service.js';
 import { Clock } from '../time/clock.js';
 import { HeardLightService } from './heardLight.service.js';
+import { LiveElsewhere } from './LiveElsewhere.js';
 import { liveOf } from './liveOf.js';
 import { MachineEar } from './MachineEar.js';
 import { bearerOf, isSame } from './machinePassword.js';
@@ -65,6 +66,7 @@ export class TelemetryService implements OnApplicationBootstrap, OnModuleDestroy
     private readonly hours: HeardLightService,
     private readonly clock: Clock,
     private readonly news: NewsService,
+    private readonly elsewhere: LiveElsewhere,
     @Inject(TelemetryPlan) private readonly plan: TelemetryPlan,
   ) {}
 
@@ -88,14 +90,19 @@ export class TelemetryService implements OnApplicationBootstrap, OnModuleDestroy
     await this.store.close();
   }
 
-  /** Every machine that is listened to, as it was last heard. */
+  /** Every machine that is listened to, as it was last heard, by whichever server of the shop heard it. */
   live(): LiveMachine[] {
-    return [...this.listened.values()].map(({ machineId, draft, ear, other, last }) => {
-      const away = draft.broker.is === 'own' ? this.brokerFault : (other?.away ?? '');
-      const troubles = [away, this.store.trouble].filter((each) => each !== '');
-      const brokerPort = draft.broker.is === 'own' ? (this.broker?.port ?? null) : null;
-      return liveOf({ machineId, ear, last, brokerPort, alarms: draft.map.alarms, away: troubles.join(' ') });
-    });
+    const now = this.clock.now().getTime();
+    return [...this.listened.values()].map((listened) =>
+      this.elsewhere.newest(this.heardHere(listened), second * listened.draft.silenceS, now),
+    );
+  }
+
+  private heardHere({ machineId, draft, ear, other, last }: Listened): LiveMachine {
+    const away = draft.broker.is === 'own' ? this.brokerFault : (other?.away ?? '');
+    const troubles = [away, this.store.trouble].filter((each) => each !== '');
+    const brokerPort = draft.broker.is === 'own' ? (this.broker?.port ?? null) : null;
+    return liveOf({ machineId, ear, last, brokerPort, alarms: draft.map.alarms, away: troubles.join(' ') });
   }
 
   /** Takes what a meter sends over HTTP; null where nobody listens to that machine. */
@@ -137,16 +144,11 @@ export class TelemetryService implements OnApplicationBootstrap, OnModuleDestroy
 
   /** Once a second at most, however fast they talk. */
   private tellChanged(): void {
+    this.elsewhere.tell([...this.listened.values()].map((each) => this.heardHere(each)));
     const live = JSON.stringify(this.live());
     if (live === this.lastTold) return;
     this.lastTold = live;
     this.news.tellLive();
-  }
-
-  /** A machine that goes out of use is not listened to any more, and one that comes back is. */
-  @Interval(60 * second)
-  async followMachines(): Promise<void> {
-    await this.follow().catch((fault: unknown) => this.told(fault));
   }
 
   @Cron('40 3 * * *')

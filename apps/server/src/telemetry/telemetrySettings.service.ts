@@ -1,27 +1,33 @@
 import type { Machine, MachineTelemetry, MachineTelemetryDraft, Person } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
-import { Subject, type Observable } from 'rxjs';
+import { filter, type Observable } from 'rxjs';
 import { DataSource, type EntityManager } from 'typeorm';
 import { notFound, refused } from '../http/problem.js';
+import type { Stored } from '../storage/stored.js';
+import { WriteQueue } from '../storage/writeQueue.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { RevisionLog } from '../kit/RevisionLog.js';
 import { MachinesService } from '../machines/machines.service.js';
 import { MachineTelemetryEntity } from './machineTelemetry.entity.js';
 
+/** What is listened to follows from these. */
+const decisive: ReadonlySet<string> = new Set(['machine', 'machine_telemetry']);
+
 /** How each machine is listened to, as a lead says it. */
 @Injectable()
 export class TelemetrySettingsService {
-  private readonly revised = new Subject<void>();
-
   constructor(
     private readonly dataSource: DataSource,
     private readonly kit: RecordKit,
     private readonly machines: MachinesService,
+    private readonly writes: WriteQueue,
   ) {}
 
-  /** Says when one was changed. */
-  get changes(): Observable<void> {
-    return this.revised;
+  /** Says when one may have changed, at whichever server; a machine that goes out of use is not listened to any more. */
+  get changes(): Observable<Stored> {
+    return this.writes.stored.pipe(
+      filter(({ tables }) => tables === 'unknown' || tables.some((table) => decisive.has(table))),
+    );
   }
 
   /** A machine's telemetry; null where nobody has said any. */
@@ -35,13 +41,10 @@ export class TelemetrySettingsService {
   async listened(): Promise<
     readonly { readonly machineId: string; readonly draft: MachineTelemetryDraft }[]
   > {
+    const rows = await settings.newestOfEach(this.dataSource.manager);
     const machines = await this.machines.list();
-    const rows = await Promise.all(machines.map(({ id }) => settings.newest(this.dataSource.manager, id)));
-    return rows.flatMap((row, at) =>
-      row === null || !row.draft.isOn || machines[at]?.retiredAt !== undefined
-        ? []
-        : [{ machineId: row.machineId, draft: row.draft }],
-    );
+    const inUse = new Set(machines.filter(({ retiredAt }) => retiredAt === undefined).map(({ id }) => id));
+    return rows.filter(({ machineId, draft }) => draft.isOn && inUse.has(machineId));
   }
 
   /** Stores the next revision. An empty password is the one that stands. */
@@ -79,7 +82,6 @@ export class TelemetrySettingsService {
       });
       return (await settings.newest(manager, machineId)) as MachineTelemetryEntity;
     });
-    this.revised.next();
     return settingFromRow(stored);
   }
 
@@ -90,12 +92,13 @@ export class TelemetrySettingsService {
     { broker }: MachineTelemetryDraft,
   ): Promise<void> {
     if (broker.is !== 'own') return;
-    for (const { id, name } of await this.machines.list(manager)) {
-      const other = id === machineId ? null : await settings.newest(manager, id);
-      if (other?.draft.broker.is === 'own' && other.draft.broker.user === broker.user)
-        throw refused([
-          { field: 'broker.user', given: broker.user, allowed: `a user of its own: ${name} has that one` },
-        ]);
+    for (const other of await settings.newestOfEach(manager)) {
+      const isOurs = other.draft.broker.is === 'own' && other.draft.broker.user === broker.user;
+      if (!isOurs || other.machineId === machineId) continue;
+      const name = (await this.machines.find(other.machineId, manager))?.name ?? other.machineId;
+      throw refused([
+        { field: 'broker.user', given: broker.user, allowed: `a user of its own: ${name} has that one` },
+      ]);
     }
   }
 
