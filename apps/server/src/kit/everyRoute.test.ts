@@ -490,7 +490,7 @@ describe.each(revisions.filter(({ path }) => /^machines\/\w+\/(?!revisions)/.tes
   ({ path, draft }) => {
     it('is told so to somebody of a workshop, not that it is the firm’s', async () => {
       const nowhere = path(1).replace(/^machines\/\w+/, 'machines/nowhere');
-      await elsewhere.put(`/api/${nowhere}`).send(draft()).expect(404);
+      await elsewhere.put(`/api/${nowhere}`).send(draft(1)).expect(404);
     });
   },
 );

@@ -118,7 +118,7 @@ function useOutcome(address: DialAddress, machines: readonly Machine[], house: H
   const wordsText = writeAddress({ words: address.words, ...noHand, pins: [] });
   const words = useMemo(() => readAddress(new URLSearchParams(wordsText)).address.words, [wordsText]);
   const reading = useMemo(() => readSentence(words, machines, house.units.length), [words, machines, house]);
-  const behind = useBehind(machines, reading.said);
+  const behind = useBehind(machines, reading.said, house.practice);
   const suggested = useMemo(
     () => (reading.said === null ? null : suggestFor(reading.said, house, behind)),
     [reading, house, behind],

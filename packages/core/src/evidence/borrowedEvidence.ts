@@ -59,7 +59,8 @@ function borrowedWords(figures: Omit<BorrowedEvidence, 'words'>): string {
   const theirs = `${coupons === 1 ? 'A coupon' : `${coupons} coupons`} of ${whose}`;
   const here =
     own === 0 ? 'none was welded here' : own === 1 ? 'one was welded here' : `${own} were welded here`;
-  if (share < hardly) return `${theirs} change hardly anything: ${here}, and what they say counts first.`;
+  if (share < hardly)
+    return `${theirs} ${coupons === 1 ? 'changes' : 'change'} hardly anything: ${here}${own === 0 ? '' : ', and counts first'}.`;
   const doubt = (sd: number) => `${Math.round(sd * 100)} %`;
   return `${theirs} ${coupons === 1 ? 'takes' : 'take'} ${Math.round(share * 100)} % of the doubt away (${here}): give or take ${doubt(pooledSd)} with them, ${doubt(aloneSd)} without. A coupon of this workshop’s own counts for more.`;
 }

@@ -151,6 +151,12 @@ describe('a workshop among others of its firm', () => {
     );
   });
 
+  it('says in so many words where borrowing changes nothing', () => {
+    const [one, two] = [1, 2].map((count) => borrowedEvidence(question, of('south', count, -0.6))?.words);
+    expect(one).toMatch(/^A coupon of another workshop changes hardly anything: none was welded here\.$/);
+    expect(two).toMatch(/^2 coupons of another workshop change hardly anything/);
+  });
+
   it('goes by its own coupons where those of the others say otherwise', () => {
     const own = of('north', 20, 0.2);
     const others = [...of('south', 20, -0.2), ...of('west', 20, -0.2)];

@@ -185,4 +185,20 @@ export const practiceQuestions = {
     doubt:
       'What is said of gas angle and bead width contradicts its own figures; nothing is built on it. The angle counts only through the shop’s coupons.',
   },
+  otherWorkshops: {
+    question: 'Do coupons of the firm’s other workshops count?',
+    schools: {
+      borrowed: {
+        name: 'borrowed from, until there are enough of one’s own',
+        restsOn:
+          'machines and hands of one firm weld much alike, and a new machine need not start from nothing',
+      },
+      ownOnly: {
+        name: 'one’s own alone',
+        restsOn: 'where machines, gas or hands have nothing in common, the others’ coupons mislead a little',
+      },
+    },
+    doubt:
+      'How alike the workshops are is read off their coupons. In simulated firms borrowing took up to a third of the error away where they were alike, and added a twentieth where they had nothing in common.',
+  },
 } as const satisfies { readonly [Topic in PracticeTopic]: PracticeQuestion<SchoolOf<Topic>> };

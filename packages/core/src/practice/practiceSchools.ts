@@ -20,6 +20,7 @@ export const practiceSchools = {
   nozzle: ['perJoint', 'oneForMost'],
   presets: ['asDelivered', 'tuned'],
   gunAngle: ['fortyFive', 'lower'],
+  otherWorkshops: ['borrowed', 'ownOnly'],
 } as const;
 
 export type PracticeTopic = keyof typeof practiceSchools;

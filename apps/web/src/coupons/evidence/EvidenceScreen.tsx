@@ -10,6 +10,7 @@ import { PageHeader } from '../../shared/page/PageHeader.js';
 import { figure } from '../../shared/figures/figures.js';
 import { sentenceStart } from '../../shared/sentences/sentenceStart.js';
 import { DepthByKnob } from './DepthByKnob.js';
+import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
 import { familyWords, oddsAgainstResults, whatIsKnown, type KnownOffset } from './whatIsKnown.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
 
@@ -31,7 +32,11 @@ export function EvidenceScreen() {
 }
 
 function Said({ coupons, machines }: { coupons: readonly Coupon[]; machines: readonly Machine[] }) {
-  const { offsets, leftOut } = useMemo(() => whatIsKnown(coupons, machines), [coupons, machines]);
+  const { otherWorkshops } = houseContent(useHouseQuery(undefined).data).practice;
+  const { offsets, leftOut } = useMemo(
+    () => whatIsKnown(coupons, machines, { otherWorkshops }),
+    [coupons, machines, otherWorkshops],
+  );
   const odds = useMemo(() => oddsAgainstResults(coupons), [coupons]);
   if (coupons.length === 0)
     return (

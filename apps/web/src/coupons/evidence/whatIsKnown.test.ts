@@ -1,5 +1,5 @@
 import { coreJob, recordedSetting, type Coupon } from '@lone-heron/contract';
-import { suggestSetting } from '@lone-heron/core';
+import { suggestSetting, usualPractice } from '@lone-heron/core';
 import { sampleCoupon } from '../../testing/sampleCoupon.js';
 import { sampleMachine } from '../../testing/sampleMachine.js';
 import { oddsAgainstResults, whatIsKnown } from './whatIsKnown.js';
@@ -26,7 +26,7 @@ const coupon = (number: number, changes: Partial<Coupon> = {}): Coupon =>
 
 describe('what the coupons say', () => {
   it('is told by machine and family, with the coupons that moved it', () => {
-    const { offsets } = whatIsKnown([coupon(1), coupon(2), coupon(3)], [sampleMachine]);
+    const { offsets } = whatIsKnown([coupon(1), coupon(2), coupon(3)], [sampleMachine], usualPractice);
     expect(offsets).toHaveLength(1);
     expect(offsets[0]).toMatchObject({ machineId: sampleMachine.id, family: 'stainless', coupons: 3 });
     expect(offsets[0]?.offset.deeperPercent).toBeLessThan(0);
@@ -39,7 +39,7 @@ describe('what the coupons say', () => {
       { toMm: 90, back: 'even', slip: null },
     ] as const;
     const coupons = [coupon(1, { slip: 'paused' }), coupon(2, { along: [...along] })];
-    const { leftOut, offsets } = whatIsKnown(coupons, [sampleMachine]);
+    const { leftOut, offsets } = whatIsKnown(coupons, [sampleMachine], usualPractice);
     expect(leftOut).toEqual({ slip: 1, hardlyMelted: 0 });
     expect(offsets[0]?.movedBy.map(({ couponId }) => couponId)).toContain(coupons[1]?.id);
   });

@@ -7,8 +7,10 @@ import {
   type CalibrationBin,
   type EvidenceCoupon,
   type MetalFamily,
+  type Practice,
   type ShopOffset,
 } from '@lone-heron/core';
+import { countingEvidence } from '../../shared/evidence/countingEvidence.js';
 
 /** What the coupons say of a machine on a family of metals. */
 export interface KnownOffset {
@@ -24,25 +26,30 @@ export interface KnownOffset {
 const movers = 3;
 
 /** What the coupons say, machine by machine and family by family; what says nothing is counted by why. */
-export function whatIsKnown(coupons: readonly Coupon[], machines: readonly Machine[]) {
+export function whatIsKnown(
+  coupons: readonly Coupon[],
+  machines: readonly Machine[],
+  practice: Pick<Practice, 'otherWorkshops'>,
+) {
   const evidence = firmEvidence(coupons, machines);
   const pairs = new Map<string, EvidenceCoupon[]>();
   for (const each of evidence) {
     const key = `${each.weld.machineId} ${each.weld.melt.metal.family}`;
     pairs.set(key, [...(pairs.get(key) ?? []), each]);
   }
-  const offsets = [...pairs.values()].flatMap((mine) => knownOffset(mine, evidence));
+  const offsets = [...pairs.values()].flatMap((mine) => knownOffset(mine, evidence, practice));
   return { offsets: offsets.toSorted((a, b) => b.coupons - a.coupons), leftOut: leftOutOf(evidence) };
 }
 
 function knownOffset(
   mine: readonly EvidenceCoupon[],
   evidence: readonly EvidenceCoupon[],
+  practice: Pick<Practice, 'otherWorkshops'>,
 ): readonly KnownOffset[] {
   const [question] = mine;
   if (question === undefined) return [];
   const { machineId, melt } = question.weld;
-  const shop = shopEvidence(question.weld, evidence);
+  const shop = shopEvidence(question.weld, countingEvidence(evidence, question.weld, practice));
   const offset = shopOffset(shop, machineId, melt.metal.family);
   if (offset === null) return [];
   const movedBy = couponInfluence(shop, question.weld)

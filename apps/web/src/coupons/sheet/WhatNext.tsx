@@ -32,10 +32,14 @@ interface WhatNextProps {
 /** What this coupon asks for: one thing, turned once; and which coupon would land, which would teach. */
 export function WhatNext({ coupon, machine, machines }: WhatNextProps) {
   const { data } = useRelevantCouponsQuery(relevantTo(coupon.joint, coupon.machineId));
-  const units = houseContent(useHouseQuery(undefined).data).units;
+  const { units, practice } = houseContent(useHouseQuery(undefined).data);
+  const { otherWorkshops } = practice;
   const next = useMemo(
-    () => (data === undefined ? null : nextOf(coupon, machine, learnFrom(data.coupons, machines))),
-    [coupon, machine, machines, data],
+    () =>
+      data === undefined
+        ? null
+        : nextOf(coupon, machine, learnFrom(data.coupons, machines, { otherWorkshops })),
+    [coupon, machine, machines, data, otherWorkshops],
   );
   if (coupon.slip !== undefined)
     return <OnlyWords words="The hand slipped: weld the same setting once more before anything is turned." />;

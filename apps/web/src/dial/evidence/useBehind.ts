@@ -1,4 +1,5 @@
 import type { Machine, RelevantCoupons } from '@lone-heron/contract';
+import type { Practice } from '@lone-heron/core';
 import type { ThunkDispatch, UnknownAction } from '@reduxjs/toolkit';
 import { useEffect, useMemo, useState } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
@@ -22,6 +23,7 @@ type Fetched = Awaited<ReturnType<typeof fetchBehind>>;
 export function useBehind(
   machines: readonly Machine[],
   said: Said | null,
+  { otherWorkshops }: Pick<Practice, 'otherWorkshops'>,
 ): Behind & { readonly isSettled: boolean } {
   const [fetched, setFetched] = useState<Fetched | null>(null);
   useEffect(() => {
@@ -32,9 +34,12 @@ export function useBehind(
     () => ({
       isSettled: isOfThis,
       math: fetched?.handMath ?? null,
-      learn: data === undefined || fetched === null ? null : fetched.learnFrom(data.coupons, machines),
+      learn:
+        data === undefined || fetched === null
+          ? null
+          : fetched.learnFrom(data.coupons, machines, { otherWorkshops }),
     }),
-    [data, isOfThis, fetched, machines],
+    [data, isOfThis, fetched, machines, otherWorkshops],
   );
 }
 

@@ -1,4 +1,5 @@
 import { couponEvidence, houseStarts, type Coupon } from '@lone-heron/contract';
+import { usualPractice } from '@lone-heron/core';
 import { sampleCoupon } from '../../testing/sampleCoupon.js';
 import { sampleMachine } from '../../testing/sampleMachine.js';
 import { readAddress } from '../dialAddress.js';
@@ -24,21 +25,34 @@ const many = (back: Coupon['back'], count: number) =>
 
 describe('what the coupons say', () => {
   it('is nothing without coupons, and of machines that are gone', () => {
-    expect(outcome(learnFrom([], [sampleMachine])).job.evidence).toBeUndefined();
-    expect(outcome(learnFrom(many('none', 3), [])).job.evidence).toBeUndefined();
+    expect(outcome(learnFrom([], [sampleMachine], usualPractice)).job.evidence).toBeUndefined();
+    expect(outcome(learnFrom(many('none', 3), [], usualPractice)).job.evidence).toBeUndefined();
   });
 
   it('asks for more power where coupons stayed cold, and is surer than the model alone', () => {
     const alone = outcome(null);
-    const cold = outcome(learnFrom(many('none', 6), [sampleMachine]));
+    const cold = outcome(learnFrom(many('none', 6), [sampleMachine], usualPractice));
     expect(cold.setting.power).toBeGreaterThan(alone.setting.power);
     expect(cold.forecast.spread).toBeLessThan(alone.forecast.spread);
   });
 
   it('never promises more than one weld scatters from the next', () => {
-    const sure = outcome(learnFrom(many('even', 60), [sampleMachine]));
+    const sure = outcome(learnFrom(many('even', 60), [sampleMachine], usualPractice));
     expect(sure.forecast.spread).toBeGreaterThan(0.1);
     expect(sure.forecast.soundChance).toBeLessThan(0.99);
+  });
+
+  it('borrows from another workshop of the firm, unless by its practice only its own count', () => {
+    const here = { ...sampleMachine, workshopId: 'quay' };
+    const there = { ...sampleMachine, id: 'barrow', workshopId: 'slipway' };
+    const theirs = many('even', 24).map((each) => ({ ...each, machineId: there.id }));
+    const alone = outcome(null);
+    const firm = outcome(learnFrom(theirs, [here, there], usualPractice));
+    expect(firm.learned?.borrowed).toMatchObject({ workshops: 1, own: 0 });
+    expect(firm.forecast.spread).toBeLessThan(alone.forecast.spread);
+    const ownOnly = outcome(learnFrom(theirs, [here, there], { otherWorkshops: 'ownOnly' }));
+    expect(ownOnly.learned).toBeNull();
+    expect(ownOnly.setting).toEqual(alone.setting);
   });
 
   it('takes the real travel where it was timed', () => {

@@ -64,7 +64,7 @@ export interface JobPlan {
 
 /** Works a job out: seconds for many different joints, so it runs beside the screen. */
 export function planJob({ job, machine, machines, house, cards, coupons, past, ...task }: PlanTask): JobPlan {
-  const learn = learnFrom(coupons, machines);
+  const learn = learnFrom(coupons, machines, house.practice);
   const seen = new Map<string, WeldAnswer | WeldRefusal>();
   const found = job.welds.map((weld) => answerOnce(job, weld, { machine, house, cards, learn }));
   const answers = found.flatMap((each) => ('refusal' in each ? [] : [each]));

@@ -1,6 +1,7 @@
 import { Eye } from 'lucide-react';
 import { useMachinesQuery } from '../api/heronApi.js';
 import { usePersonAtDesk } from '../door/usePersonAtDesk.js';
+import { isOfOthers } from './isOfOthers.js';
 import { workshopName } from './workshopChoices.js';
 import { useWorkshopsQuery } from './workshopsApi.js';
 
@@ -13,7 +14,7 @@ export function WhoseNote(props: WhoseNoteProps) {
   const own = person?.workshopId ?? null;
   const whose =
     'machineId' in props ? machines.find(({ id }) => id === props.machineId)?.workshopId : props.workshopId;
-  const isOthers = own !== null && (whose ?? null) !== own;
+  const isOthers = isOfOthers(person, whose);
   const { data: workshops } = useWorkshopsQuery(undefined, { skip: !isOthers });
   if (!isOthers || workshops === undefined || person === null) return null;
   const of = workshopName(workshops, whose);

@@ -1,6 +1,7 @@
 import { practiceQuestions, practiceSchools, type PracticeTopic } from '@lone-heron/core';
 import { Failure } from '../../shared/form/Failure.js';
 import { Loading } from '../../shared/page/Loading.js';
+import { useWorkshopsQuery } from '../../shared/workshops/workshopsApi.js';
 import { ShopPage } from '../ShopPage.js';
 import { AskLead } from './AskLead.js';
 import { LossesPart } from './LossesPart.js';
@@ -29,11 +30,14 @@ const heard: readonly PracticeTopic[] = [
   'enough',
   'gap',
   'corners',
+  'otherWorkshops',
 ];
 
 /** What practitioners disagree on: the shop's own school for each, with what every school rests on. */
 export function PracticeScreen() {
   const sheet = useHouseSheet('practice');
+  const { data: workshops = [] } = useWorkshopsQuery(undefined);
+  const asked = workshops.length > 0 ? topics : topics.filter((topic) => topic !== 'otherWorkshops');
   if (sheet === null) return <Loading what="the practice" />;
   return (
     <ShopPage title="Practice">
@@ -45,7 +49,7 @@ export function PracticeScreen() {
       {!sheet.mayChange && <AskLead what="the practice" />}
       <Failure error={sheet.error} />
       <div className="grid items-start gap-3 lg:grid-cols-2">
-        {topics.map((topic) => (
+        {asked.map((topic) => (
           <Question key={topic} topic={topic} sheet={sheet} />
         ))}
       </div>

@@ -4,6 +4,7 @@ import { FormProvider, type FieldErrors, type Resolver } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { toast } from '../../shared/say/toast.js';
 import { problemOf } from '../../shared/api/problemOf.js';
+import { isOfOthers } from '../../shared/workshops/isOfOthers.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { TextField } from '../FormFields.js';
 import { useReviseMachineMutation } from './machinesApi.js';
@@ -19,12 +20,16 @@ export interface EditedMachine {
   readonly name: string;
   readonly profile: MachineProfile;
   readonly next: number;
+  /** The workshop that it stands in; left out for the firm's, and while it is made. */
+  readonly workshopId?: string | undefined;
 }
 
 /** Changes a machine, or makes one: saving stores its next revision, and what was recorded keeps its own. */
 export function MachineEditor({ edited }: { edited: EditedMachine }) {
   const person = usePersonAtDesk();
-  const isAllowed = person?.role === 'lead';
+  const isLead = person?.role === 'lead';
+  const isOthers = edited.next > 1 && isOfOthers(person, edited.workshopId);
+  const isAllowed = isLead && !isOthers;
   const sheet = edited.next === 1 ? 'new machine' : `machine ${edited.id} after ${edited.next - 1}`;
   const form = useKeptForm<MachineForm>(sheet, {
     defaultValues: machineFormOf(edited.name, edited.profile),
@@ -67,9 +72,9 @@ export function MachineEditor({ edited }: { edited: EditedMachine }) {
         )}
         <div className="sticky bottom-0 z-10 flex flex-wrap items-center justify-end gap-3 border-t border-base-300 bg-base-200 py-3 max-sm:bottom-16">
           <span id={why} role="status" className="mr-auto text-sm text-soft">
-            {isAllowed
-              ? faultWords(faults) || (isUnchanged ? 'Nothing is changed yet.' : '')
-              : 'A lead changes machines: sign in as one to save.'}
+            {isAllowed && (faultWords(faults) || (isUnchanged ? 'Nothing is changed yet.' : ''))}
+            {!isLead && 'A lead changes machines: sign in as one to save.'}
+            {isLead && isOthers && 'Its own workshop changes it, as said above.'}
           </span>
           <button
             type="submit"
