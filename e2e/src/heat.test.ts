@@ -2,6 +2,7 @@ import type { Page } from 'puppeteer-core';
 import { openPage, phone } from './support/browser.js';
 import { goTo } from './support/goTo.js';
 import { sampleShop } from './support/sampleShop.js';
+import { silentWorkers } from './support/silentWorkers.js';
 import { inches } from './support/shopUnits.js';
 import { fill, named, press, seeNoText, seeText, signIn, textOf, valueOf } from './support/screen.js';
 
@@ -95,12 +96,11 @@ describe('the heat of a setting', () => {
   });
 
   it('can be stopped, says so, and is worked out when asked', async () => {
-    // Slower by a good deal, so that there is something to stop.
-    await page.emulateCPUThrottling(6);
     await goTo(page, `${shop.heron.url}/dial?metal=aluminium5052&kind=tee&thickness=4&second=4`);
+    const letWork = await silentWorkers(page);
     await press(page, 'Heat');
     await press(page, 'Stop');
-    await page.emulateCPUThrottling(null);
+    await letWork();
     await seeText(page, 'Stopped.');
     await seeNoText(page, 'Next pass after');
     await press(page, 'Work it out');
@@ -167,6 +167,7 @@ describe('the heat of a job’s order', () => {
     expect(await moment()).toContain('after W');
     await fill(page, 'Sheet beside the outermost seams', '4 mm');
     await seeText(page, '8 to 2000 mm');
+    await silentWorkers(page);
     await fill(page, 'Sheet beside the outermost seams', '60 mm');
     await seeNoText(page, '8 to 2000 mm');
     await press(page, 'Stop');

@@ -7,6 +7,8 @@ afterAll(() => server.stop());
 const list = async (query: string): Promise<CouponPage> =>
   (await server.http.get(`/api/coupons${query}`).expect(200)).body as CouponPage;
 
+const slipway = newId();
+
 describe('finding coupons', () => {
   /** Coupons either side of every filter, made here: thin, middling and thick, on three days, by two people. */
   const made: Coupon[] = [];
@@ -23,6 +25,8 @@ describe('finding coupons', () => {
       { joint: { ...sheets(2.5), kind: 'lap' }, weldedAt: '2026-01-10T23:59:59.999Z', slip: 'paused' },
       { joint: sheets(3), weldedAt: '2026-01-11T00:00:00.000Z', machineId: 'barrow' },
     ];
+    await server.http.put(`/api/workshops/${slipway}`).send({ name: 'Slipway' }).expect(200);
+    await server.http.put('/api/machines/barrow/workshop').send({ workshopId: slipway }).expect(200);
     for (const [i, changes] of drafts.entries()) {
       const desk = i === 1 ? maren : server.http;
       const { body } = await desk.put(`/api/coupons/${newId()}`).send(couponDraft(changes)).expect(201);
@@ -32,6 +36,7 @@ describe('finding coupons', () => {
 
   const filters: readonly [query: string, fits: (coupon: Coupon) => boolean][] = [
     ['machineId=barrow', ({ machineId }) => machineId === 'barrow'],
+    [`workshopId=${slipway}`, ({ machineId }) => machineId === 'barrow'],
     ['metal=copper', ({ joint }) => joint.metal === 'copper'],
     ['kind=lap', ({ joint }) => joint.kind === 'lap'],
     ['personId=maren', ({ personId }) => personId === 'maren'],

@@ -7,6 +7,7 @@ import {
   type CouponQuery,
 } from '@lone-heron/contract';
 import { Brackets, type EntityManager, type SelectQueryBuilder } from 'typeorm';
+import { machinesOf } from '../machines/face/machinesOf.js';
 import { CouponEntity } from './coupon.entity.js';
 import { wholeCoupons } from './wholeCoupons.js';
 
@@ -78,11 +79,13 @@ export function matchingCoupons(
   manager: EntityManager,
   filter: CouponFilter,
 ): SelectQueryBuilder<CouponEntity> {
-  const { slips, thinnestMm, thickestMm, from, to, words } = filter;
+  const { workshopId, slips, thinnestMm, thickestMm, from, to, words } = filter;
   const query = manager.createQueryBuilder(CouponEntity, 'coupon').where('coupon.withdrawnAt IS NULL');
   for (const key of equalities) {
     if (filter[key] !== undefined) query.andWhere(`coupon.${key} = :${key}`, { [key]: filter[key] });
   }
+  if (workshopId !== undefined)
+    query.andWhere(`coupon.machineId IN (${machinesOf(manager)})`, { workshopId });
   if (slips !== undefined) query.andWhere('coupon.hasSlip = :hasSlip', { hasSlip: slips === 'only' });
   if (thinnestMm !== undefined) query.andWhere('coupon.thicknessMm >= :thinnestMm', { thinnestMm });
   if (thickestMm !== undefined) query.andWhere('coupon.thicknessMm <= :thickestMm', { thickestMm });

@@ -10,6 +10,7 @@ import { GroupHeadings } from './list/GroupHeadings.js';
 import { isNarrowed, readListAddress } from './list/listAddress.js';
 import { ListFilters } from './list/ListFilters.js';
 import { useCouponRows, type Shown } from './list/useCouponRows.js';
+import { useWorkshopsQuery } from '../shared/workshops/workshopsApi.js';
 import { WaitingHere } from '../shared/outbox/WaitingHere.js';
 
 const none: readonly Coupon['id'][] = [];
@@ -22,6 +23,7 @@ export function CouponsScreen() {
   const [picked, setPicked] = useState(none);
   const { data: machines } = useMachinesQuery(undefined);
   const { data: people } = usePeopleQuery(undefined);
+  const { data: workshops = [] } = useWorkshopsQuery(undefined);
   const { rows, total, error, refetch } = useCouponRows(address.query, shown);
   const names = useMemo(
     () => ({ machines: machines ?? [], people: people ?? null, now: new Date() }),
@@ -56,7 +58,11 @@ export function CouponsScreen() {
         address={address}
         machines={names.machines}
         people={people ?? []}
-        onChoose={(name, value) => choose([name, value])}
+        workshops={workshops}
+        onChoose={(name, value) =>
+          // A machine of another workshop would leave nothing to list.
+          choose([name, value], ...(name === 'workshopId' ? ([['machineId', '']] as const) : []))
+        }
       />
       {error !== undefined && <LoadFailed what="the coupons" error={error} retry={refetch} />}
       {total === undefined && error === undefined && <Loading what="the coupons" />}

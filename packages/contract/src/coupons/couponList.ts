@@ -17,6 +17,8 @@ const thickness = z.coerce.number({ error: 'a thickness in mm' }).min(0).max(100
 /** Which coupons are asked for; what is left out is not asked of them. */
 const filterFields = {
   machineId: z.string().max(60).optional(),
+  /** Welded on a machine that stands in this workshop now. */
+  workshopId: clientId.optional(),
   metal: z.string().max(60).optional(),
   kind: oneOf(seamKinds).optional(),
   personId: z.string().max(60).optional(),

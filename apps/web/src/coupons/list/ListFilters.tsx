@@ -4,6 +4,7 @@ import {
   type CouponGrouping,
   type Machine,
   type Person,
+  type Workshop,
 } from '@lone-heron/contract';
 import { Modal } from '../../shared/page/Modal.js';
 import { seamKinds, seamRow } from '@lone-heron/core';
@@ -18,6 +19,7 @@ interface ListFiltersProps {
   address: ListAddress;
   machines: readonly Machine[];
   people: readonly Person[];
+  workshops: readonly Workshop[];
   /** Writes a word of the address; empty takes it out. */
   onChoose: (name: string, value: string) => void;
 }
@@ -31,7 +33,7 @@ const groupWords: Readonly<Record<CouponGrouping, string>> = {
 };
 
 /** What the list is narrowed by, gathered under, and which columns it has. */
-export function ListFilters({ address, machines, people, onChoose }: ListFiltersProps) {
+export function ListFilters({ address, machines, people, workshops, onChoose }: ListFiltersProps) {
   const { query, group, hidden } = address;
   const [isOpen, setOpen] = useState(false);
   return (
@@ -46,11 +48,22 @@ export function ListFilters({ address, machines, people, onChoose }: ListFilters
         <SlidersHorizontal className="size-5" aria-hidden="true" /> Narrow
       </button>
       <div className={isOpen ? 'contents' : 'hidden sm:contents'}>
+        {workshops.length > 0 && (
+          <Filter
+            label="Workshop"
+            value={query.workshopId ?? ''}
+            every="every workshop"
+            choices={workshops.map(({ id, name }) => ({ value: id, label: name }))}
+            onChoose={(value) => onChoose('workshopId', value)}
+          />
+        )}
         <Filter
           label="Machine"
           value={query.machineId ?? ''}
           every="every machine"
-          choices={machines.map(({ id, name }) => ({ value: id, label: name }))}
+          choices={machines
+            .filter(({ workshopId }) => query.workshopId === undefined || workshopId === query.workshopId)
+            .map(({ id, name }) => ({ value: id, label: name }))}
           onChoose={(value) => onChoose('machineId', value)}
         />
         <Filter

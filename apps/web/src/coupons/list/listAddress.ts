@@ -17,6 +17,7 @@ export interface ListAddress {
 }
 
 const asked = [
+  'workshopId',
   'machineId',
   'metal',
   'kind',

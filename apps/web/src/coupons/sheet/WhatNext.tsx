@@ -32,14 +32,14 @@ interface WhatNextProps {
 /** What this coupon asks for: one thing, turned once; and which coupon would land, which would teach. */
 export function WhatNext({ coupon, machine, machines }: WhatNextProps) {
   const { data } = useRelevantCouponsQuery(relevantTo(coupon.joint, coupon.machineId));
-  const { units, practice } = houseContent(useHouseQuery(undefined).data);
-  const { otherWorkshops } = practice;
+  const { data: house } = useHouseQuery(undefined);
+  const { units } = houseContent(house);
   const next = useMemo(
     () =>
       data === undefined
         ? null
-        : nextOf(coupon, machine, learnFrom(data.coupons, machines, { otherWorkshops })),
-    [coupon, machine, machines, data, otherWorkshops],
+        : nextOf(coupon, machine, learnFrom(data.coupons, machines, houseContent(house).practice)),
+    [coupon, machine, machines, data, house],
   );
   if (coupon.slip !== undefined)
     return <OnlyWords words="The hand slipped: weld the same setting once more before anything is turned." />;
