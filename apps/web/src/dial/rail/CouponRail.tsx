@@ -35,7 +35,10 @@ function CouponRail({ said, onLog, onPrepare, onKeep }: CouponRailProps) {
   );
   const coupons = (data?.coupons ?? []).filter((coupon) => isSameJoint(coupon.joint, joint)).slice(0, shown);
   return (
-    <section className="flex gap-3 overflow-x-auto pb-1" aria-label="Coupons of this joint">
+    <section
+      className={`flex gap-3 pb-1 ${coupons.length === 0 ? 'flex-wrap' : 'overflow-x-auto'}`}
+      aria-label="Coupons of this joint"
+    >
       <div className="flex w-64 shrink-0 flex-col justify-between gap-1.5 rounded-box border border-dashed border-primary p-1.5">
         <button type="button" className="btn touch-always btn-primary" onClick={onLog}>
           <NotebookPen className="size-5" aria-hidden="true" /> Log coupon
@@ -52,7 +55,7 @@ function CouponRail({ said, onLog, onPrepare, onKeep }: CouponRailProps) {
       </div>
       {error !== undefined && <LoadFailed what="the coupons" error={error} retry={refetch} />}
       {data !== undefined && coupons.length === 0 && (
-        <p className="max-w-72 self-center px-3 text-soft">
+        <p className="max-w-72 min-w-56 self-center px-3 text-soft">
           No coupon of this {seamRow(joint.kind).short} in {metalName(joint.metal)}{' '}
           {spokenLength(joint.firstThicknessMm)} on {machine.name} yet.
         </p>
