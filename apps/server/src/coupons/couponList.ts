@@ -8,6 +8,7 @@ import {
 } from '@lone-heron/contract';
 import { Brackets, type EntityManager, type SelectQueryBuilder } from 'typeorm';
 import { machinesOf } from '../machines/face/machinesOf.js';
+import { isInServer } from '../storage/postgres.js';
 import { CouponEntity } from './coupon.entity.js';
 import { wholeCoupons } from './wholeCoupons.js';
 
@@ -31,15 +32,15 @@ export async function listCoupons(manager: EntityManager, query: CouponQuery): P
 }
 
 /**
- * How many match. Of everything, as every list begins, those that were taken back are counted off: how many rows there are at all
- * SQLite knows without looking at each.
+ * How many match. Of everything, as every list begins, those that were taken back are counted off in a file: how many rows there are at
+ * all SQLite knows without looking at each. A server looks at each either way, and does so once.
  */
 async function countMatching(
   manager: EntityManager,
   filter: CouponFilter,
   matching: SelectQueryBuilder<CouponEntity>,
 ): Promise<number> {
-  if (isNarrowed(filter)) return matching.getCount();
+  if (isNarrowed(filter) || isInServer(manager.dataSource)) return matching.getCount();
   const all = manager.createQueryBuilder(CouponEntity, 'coupon');
   // Said so, it is found in an index; said as "not null is" every row was looked at.
   const takenBack = all.clone().where('coupon.withdrawnAt IS NOT NULL');

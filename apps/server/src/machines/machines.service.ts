@@ -8,7 +8,7 @@ import {
   type TrialDraft,
 } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
-import { DataSource, type EntityManager } from 'typeorm';
+import { DataSource, type EntityManager, type SelectQueryBuilder } from 'typeorm';
 import { notFound, refused } from '../http/problem.js';
 import type { Entry } from '../kit/Entry.js';
 import { RecordKit } from '../kit/recordKit.js';
@@ -33,13 +33,7 @@ export class MachinesService {
 
   /** Every machine of the shop at its newest revision, in the shop's own order. */
   async list(manager: EntityManager = this.dataSource.manager): Promise<Machine[]> {
-    // In one statement: a firm has hundreds, and every page asks.
-    const newest = await manager
-      .createQueryBuilder(MachineRevisionEntity, 'newest')
-      .innerJoinAndSelect('newest.machine', 'machine')
-      .where('newest.revision = machine.revision')
-      .orderBy('machine.position', 'ASC')
-      .getMany();
+    const newest = await newestRevisions(manager).orderBy('machine.position', 'ASC').getMany();
     return newest.map((row) => machineFromRows(row.machine, row));
   }
 
@@ -54,8 +48,8 @@ export class MachinesService {
 
   /** A machine at its newest revision; null where the shop has none of that id. */
   async find(id: string, manager: EntityManager = this.dataSource.manager): Promise<Machine | null> {
-    const machine = await manager.findOneBy(MachineEntity, { id });
-    return machine === null ? null : atRevision(manager, machine);
+    const row = await newestRevisions(manager).andWhere('machine.id = :id', { id }).getOne();
+    return row === null ? null : machineFromRows(row.machine, row);
   }
 
   /** The machine that is to do something beside welding. @throws Refused for one that is not here, or cannot */
@@ -173,6 +167,13 @@ async function moveToRevision(
   const last = await manager.maximum(MachineEntity, 'position');
   await manager.insert(MachineEntity, { id, name, position: (last ?? 0) + 1, revision, workshopId });
 }
+
+/** In one statement: a firm has hundreds of machines, every page asks for them, and every save for one. */
+const newestRevisions = (manager: EntityManager): SelectQueryBuilder<MachineRevisionEntity> =>
+  manager
+    .createQueryBuilder(MachineRevisionEntity, 'newest')
+    .innerJoinAndSelect('newest.machine', 'machine')
+    .where('newest.revision = machine.revision');
 
 async function atRevision(manager: EntityManager, machine: MachineEntity): Promise<Machine> {
   const { id, revision } = machine;
