@@ -1,7 +1,9 @@
 import type { Person } from '@lone-heron/contract';
 import { Injectable } from '@nestjs/common';
+import type { Observable } from 'rxjs';
 import type { EntityManager } from 'typeorm';
 import { ChangesService } from '../changes/changes.service.js';
+import type { Stored } from '../storage/stored.js';
 import { WriteQueue } from '../storage/writeQueue.js';
 import { Clock } from '../time/clock.js';
 import { Entry } from './Entry.js';
@@ -18,6 +20,11 @@ export class RecordKit {
   /** Counts writes: one on from what it was before where a write finds that none was between. @see WriteQueue.writes */
   get count(): number {
     return this.writes.writes;
+  }
+
+  /** Says what was stored, at whichever server. @see WriteQueue.stored */
+  get stored(): Observable<Stored> {
+    return this.writes.stored;
   }
 
   /** Runs a write in a transaction of its own; nothing of it stays where it throws. */

@@ -4,7 +4,6 @@ import { filter, type Observable } from 'rxjs';
 import { DataSource, type EntityManager } from 'typeorm';
 import { notFound, refused } from '../http/problem.js';
 import type { Stored } from '../storage/stored.js';
-import { WriteQueue } from '../storage/writeQueue.js';
 import { RecordKit } from '../kit/recordKit.js';
 import { RevisionLog } from '../kit/RevisionLog.js';
 import { MachinesService } from '../machines/machines.service.js';
@@ -20,12 +19,11 @@ export class TelemetrySettingsService {
     private readonly dataSource: DataSource,
     private readonly kit: RecordKit,
     private readonly machines: MachinesService,
-    private readonly writes: WriteQueue,
   ) {}
 
   /** Says when one may have changed, at whichever server; a machine that goes out of use is not listened to any more. */
   get changes(): Observable<Stored> {
-    return this.writes.stored.pipe(
+    return this.kit.stored.pipe(
       filter(({ tables }) => tables === 'unknown' || tables.some((table) => decisive.has(table))),
     );
   }
