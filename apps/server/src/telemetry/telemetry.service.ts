@@ -151,6 +151,12 @@ export class TelemetryService implements OnApplicationBootstrap, OnModuleDestroy
     this.news.tellLive();
   }
 
+  /** What could not be done when it was said: a port that somebody else had, a database that was away. */
+  @Interval(60 * second)
+  async followAgain(): Promise<void> {
+    await this.follow().catch((fault: unknown) => this.told(fault));
+  }
+
   @Cron('40 3 * * *')
   async prune(): Promise<void> {
     try {
