@@ -48,24 +48,7 @@ export function ListFilters({ address, machines, people, workshops, onChoose }: 
         <SlidersHorizontal className="size-5" aria-hidden="true" /> Narrow
       </button>
       <div className={isOpen ? 'contents' : 'hidden sm:contents'}>
-        {workshops.length > 0 && (
-          <Filter
-            label="Workshop"
-            value={query.workshopId ?? ''}
-            every="every workshop"
-            choices={workshops.map(({ id, name }) => ({ value: id, label: name }))}
-            onChoose={(value) => onChoose('workshopId', value)}
-          />
-        )}
-        <Filter
-          label="Machine"
-          value={query.machineId ?? ''}
-          every="every machine"
-          choices={machines
-            .filter(({ workshopId }) => query.workshopId === undefined || workshopId === query.workshopId)
-            .map(({ id, name }) => ({ value: id, label: name }))}
-          onChoose={(value) => onChoose('machineId', value)}
-        />
+        <WhereFilters query={query} machines={machines} workshops={workshops} onChoose={onChoose} />
         <Filter
           label="Metal"
           value={query.metal ?? ''}
@@ -116,6 +99,35 @@ export function ListFilters({ address, machines, people, workshops, onChoose }: 
         <ColumnChoice hidden={hidden} onChoose={(columns) => onChoose('hide', columns.join(','))} />
       </div>
     </div>
+  );
+}
+
+type WhereFiltersProps = Pick<ListFiltersProps, 'machines' | 'workshops' | 'onChoose'> &
+  Pick<ListAddress, 'query'>;
+
+/** The workshop, where the firm has some, and the machine: one of that workshop where one is chosen. */
+function WhereFilters({ query, machines, workshops, onChoose }: WhereFiltersProps) {
+  const { workshopId = '', machineId = '' } = query;
+  const offered = machines.filter((machine) => workshopId === '' || machine.workshopId === workshopId);
+  return (
+    <>
+      {workshops.length > 0 && (
+        <Filter
+          label="Workshop"
+          value={workshopId}
+          every="every workshop"
+          choices={workshops.map(({ id, name }) => ({ value: id, label: name }))}
+          onChoose={(value) => onChoose('workshopId', value)}
+        />
+      )}
+      <Filter
+        label="Machine"
+        value={machineId}
+        every="every machine"
+        choices={offered.map(({ id, name }) => ({ value: id, label: name }))}
+        onChoose={(value) => onChoose('machineId', value)}
+      />
+    </>
   );
 }
 
