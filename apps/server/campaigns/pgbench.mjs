@@ -9,12 +9,15 @@ const seconds = 10;
 /**
  * What a PostgreSQL server does by its own measure: pgbench's usual transaction (three updates, a read and an insert), by so many at once.
  *
+ * @param waits `false`: a commit does not wait for the disk, so that only what the machine computes is measured
  * @returns its mean time, ms, and how many were done in a second
  */
-export function pgbench({ url, programs }, clients) {
+export function pgbench({ url, programs }, clients, { waits = true } = {}) {
+  const env = { ...process.env, ...(waits ? {} : { PGOPTIONS: '-c synchronous_commit=off' }) };
   const run = (...args) => {
     const { status, stdout, stderr } = spawnSync(join(programs, 'pgbench'), [...args, url], {
       encoding: 'utf8',
+      env,
     });
     if (status !== 0) throw new Error(`pgbench failed: ${stdout}${stderr}`);
     return stdout;
