@@ -266,6 +266,7 @@ describe('a face on a photo', () => {
       .toFile(file);
     const { id } = await newest();
     await goto(`coupons/${id}`);
+    await named(page, 'Photos');
     const shown = () => page.$$eval('section[aria-label="Photos"] button img', (photos) => photos.length);
     const before = await shown();
     await upload('section[aria-label="Photos"] input[type="file"]', file);

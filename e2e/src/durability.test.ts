@@ -111,7 +111,8 @@ describe('nothing is lost', () => {
     await shop.heron.stop('SIGKILL');
     await shop.startAgain();
     await goTo(page, `${shop.heron.url}/coupons`);
-    expect(await page.$eval('tbody tr', (row) => (row as HTMLElement).innerText)).toContain('no mark');
+    const newest = await page.waitForSelector('tbody tr', { timeout: patienceMs });
+    expect(await newest?.evaluate((row) => (row as HTMLElement).innerText)).toContain('no mark');
     expect(await total()).toBe(before + 1);
     await goTo(page, `${shop.heron.url}/optics`);
     await seeReading(page, 'Window of the bench unit', `Window ${number}`);

@@ -41,6 +41,7 @@ describe('help', () => {
 
   it('walks through the stations, forth and back, and ends with Escape', async () => {
     await goTo(page, `${shop.heron.url}/dial`);
+    await seeText(page, 'Dial these');
     await page.keyboard.press('?');
     await press(page, 'A short tour');
     await seeText(page, 'Say the joint');
