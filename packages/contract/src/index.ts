@@ -652,6 +652,7 @@ export {
 } from './telemetry/loggerFile.js';
 export { meanPowerW } from './joint/rules/meanPowerW.js';
 export { newsKinds, newsSchema, type News, type NewsKind } from './news/news.js';
+export { newsQuerySchema, type NewsQuery } from './news/newsQuery.js';
 export {
   workshopChangeSchema,
   workshopDraftSchema,

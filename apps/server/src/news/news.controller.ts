@@ -1,8 +1,8 @@
-import { newsSchema, type News } from '@lone-heron/contract';
+import { newsQuerySchema, newsSchema, type News, type NewsQuery } from '@lone-heron/contract';
 import { Controller, Sse } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import { concat, defer, interval, map, merge, of, takeUntil, timer, type Observable } from 'rxjs';
-import { Answers } from '../http/schemaRoutes.js';
+import { concat, defer, from, interval, map, merge, takeUntil, timer, type Observable } from 'rxjs';
+import { Answers, Queried } from '../http/schemaRoutes.js';
 import { NewsService } from './news.service.js';
 
 /** A line that says nothing for so long is taken for broken by what lies between, ms. */
@@ -25,9 +25,10 @@ export class NewsController {
   @Sse()
   @ApiOperation({ summary: 'What was stored, as it is stored: what to ask for anew (server-sent events)' })
   @Answers(newsSchema)
-  listen(): Observable<Sent> {
+  listen(@Queried(newsQuerySchema) { age }: NewsQuery): Observable<Sent> {
     const now = () => this.news.now();
-    const first = defer(() => of(now()));
+    const missed = () => (age === undefined ? null : this.news.since(age));
+    const first = defer(() => from([now(), missed()].filter((news) => news !== null)));
     const beats = interval(beatEvery).pipe(map(now));
     return concat(first, merge(this.news.all, beats)).pipe(
       map((data) => ({ data, retry: askAgainAfter })),

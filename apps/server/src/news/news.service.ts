@@ -11,6 +11,9 @@ export class NewsService implements OnModuleInit, OnModuleDestroy {
   private readonly told = new Subject<News>();
   private readonly ending = new Subject<void>();
   private listening: Subscription | null = null;
+  /** When something of a kind was stored last, ms by the machine's steady clock. */
+  private readonly storedAt = new Map<NewsKind, number>();
+  private readonly startedAt = performance.now();
 
   constructor(private readonly writes: WriteQueue) {}
 
@@ -43,6 +46,24 @@ export class NewsService implements OnModuleInit, OnModuleDestroy {
     return { kinds: [], saves: this.writes.saves, page: '' };
   }
 
+  /**
+   * What was stored so long ago or since: of a page that fetched it before it began to listen. Everything, where this server has not been
+   * there for so long.
+   *
+   * @param age ms
+   * @returns null for nothing
+   */
+  since(age: number): News | null {
+    const from = performance.now() - age;
+    const kinds =
+      from < this.startedAt ? [...newsKinds] : newsKinds.filter((kind) => this.wasStored(kind, from));
+    return kinds.length === 0 ? null : { kinds, saves: this.writes.saves, page: '' };
+  }
+
+  private wasStored(kind: NewsKind, from: number): boolean {
+    return (this.storedAt.get(kind) ?? -Infinity) >= from;
+  }
+
   /** Says that what machines say changed, which is stored nowhere. */
   tellLive(): void {
     this.told.next({ kinds: ['live'], saves: this.writes.saves, page: '' });
@@ -50,6 +71,7 @@ export class NewsService implements OnModuleInit, OnModuleDestroy {
 
   private tell({ tables, page }: Stored): void {
     const kinds = tables === 'unknown' ? [...newsKinds] : kindsOf(tables);
+    for (const kind of kinds) this.storedAt.set(kind, performance.now());
     this.told.next({ kinds, saves: this.writes.saves, page });
   }
 }

@@ -1,4 +1,4 @@
-import { newsSchema, type News } from '@lone-heron/contract';
+import { newsKinds, newsSchema, type News } from '@lone-heron/contract';
 import { DataSource } from 'typeorm';
 import type { AddressInfo } from 'node:net';
 import { createApp } from '../createApp.js';
@@ -22,9 +22,9 @@ beforeAll(async () => {
 afterAll(() => server.stop());
 
 /** A page that listens: what it was told, and a way to wait for something among it. */
-async function listen(at = port) {
+async function listen(at = port, query = '') {
   const end = new AbortController();
-  const answer = await fetch(`http://127.0.0.1:${at}/api/news`, { signal: end.signal });
+  const answer = await fetch(`http://127.0.0.1:${at}/api/news${query}`, { signal: end.signal });
   const told: News[] = [];
   let isOver = false;
   let wake: () => void = () => undefined;
@@ -78,6 +78,20 @@ describe('news', () => {
       page: 'the page at the door',
     });
     await page.leave();
+  });
+
+  it('begin with what was stored since a page began, for it fetched before it listened', async () => {
+    await server.http.put(`/api/coupons/${newId()}`).send(couponDraft()).expect(201);
+    const early = await listen(port, '?age=60000');
+    await early.heard('coupon');
+    expect(early.told[0]?.kinds).toEqual([]);
+    expect(early.told[1]?.page).toBe('');
+    const news = server.app.get(NewsService);
+    expect(news.since(0)).toBeNull();
+    // Before it was there anything may have been stored.
+    expect(news.since(24 * 3_600_000)?.kinds).toEqual(newsKinds);
+    await early.leave();
+    await server.http.get('/api/news?age=long').expect(422);
   });
 
   it('are never none where something was stored: none says that a page may have missed something', async () => {

@@ -11,6 +11,13 @@ export interface Listener {
 type SaidToTabs = { readonly news: News } | { readonly isOpen: boolean };
 
 const lockName = 'lone-heron-news';
+/**
+ * When this tab heard something last, ms since it began; it begins with what was fetched then. On a slow network, or a busy machine, a
+ * line is open seconds later, and what others stored in between was told to nobody here.
+ */
+let heardAt = 0;
+/** An answer that was under way may be older than the moment it came at, ms. */
+const underWay = 2000;
 /** A browser asks again by itself where a line broke, and not where it was refused, ms. */
 const askAgainAfter = 5000;
 
@@ -28,12 +35,12 @@ function sharedLine(listener: Listener): () => void {
   const tabs = new BroadcastChannel(lockName);
   const leaving = new AbortController();
   tabs.onmessage = ({ data }: MessageEvent<SaidToTabs>) => {
-    if ('news' in data) listener.hear(data.news);
+    if ('news' in data) hearNow(listener, data.news);
     else listener.tellOpen(data.isOpen);
   };
   const both: Listener = {
     hear: (news) => {
-      listener.hear(news);
+      hearNow(listener, news);
       // A tab that opened since knows from it that there is a line.
       tabs.postMessage({ isOpen: true } satisfies SaidToTabs);
       tabs.postMessage({ news } satisfies SaidToTabs);
@@ -77,14 +84,29 @@ function ownLineInSight(listener: Listener): () => void {
   };
 }
 
+function hearNow({ hear }: Listener, news: News): void {
+  heardAt = performance.now();
+  hear(news);
+}
+
+/** Longer ago the server says no more than that everything may have changed, ms. */
+const longestAge = 24 * 3_600_000;
+
+function address(): string {
+  const age = Math.min(performance.now() - heardAt + underWay, longestAge);
+  return `/api/news?age=${Math.round(age)}`;
+}
+
 /** One line to the server, made anew as long as nobody ends it. */
-function line({ hear, tellOpen }: Listener): () => void {
+function line(listener: Listener): () => void {
+  const { tellOpen } = listener;
   let source: EventSource;
   let waiting: ReturnType<typeof setTimeout> | undefined;
   const open = () => {
-    source = new EventSource('/api/news');
+    source = new EventSource(address());
     source.onopen = () => tellOpen(true);
-    source.onmessage = ({ data }: MessageEvent<string>) => hear(newsSchema.parse(JSON.parse(data)));
+    source.onmessage = ({ data }: MessageEvent<string>) =>
+      hearNow(listener, newsSchema.parse(JSON.parse(data)));
     source.onerror = () => {
       tellOpen(false);
       if (source.readyState === EventSource.CLOSED) waiting = setTimeout(open, askAgainAfter);
