@@ -26,7 +26,7 @@ const onFile = { clients: 8, unit: 'bare pages', most: { list: 45, filter: 45, s
 const onServer = {
   clients: 16,
   unit: 'transactions of pgbench that wait for no disk',
-  most: { list: 15, filter: 15, save: 100 },
+  most: { list: 25, filter: 20, save: 200 },
 };
 
 /**
