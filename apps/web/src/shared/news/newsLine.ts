@@ -1,4 +1,4 @@
-import { newsSchema, type News } from '@lone-heron/contract';
+import { newsSchema, type News, type NewsKind } from '@lone-heron/contract';
 
 /** Whoever listens. */
 export interface Listener {
@@ -7,8 +7,12 @@ export interface Listener {
   readonly tellOpen: (isOpen: boolean) => void;
 }
 
-/** What the tab that has the line says to the other tabs of this browser. */
-type SaidToTabs = { readonly news: News } | { readonly isOpen: boolean };
+/** What tabs of this browser say to each other: the one that has the line what it hears, and one that begins what it may have missed. */
+type SaidToTabs =
+  | { readonly news: News }
+  | { readonly isOpen: boolean }
+  // By a tab that begins: so long ago it did, ms.
+  | { readonly age: number };
 
 const lockName = 'lone-heron-news';
 /**
@@ -34,9 +38,15 @@ export function openNewsLine(listener: Listener): () => void {
 function sharedLine(listener: Listener): () => void {
   const tabs = new BroadcastChannel(lockName);
   const leaving = new AbortController();
+  let hasLine = false;
+  const tellSince = (age: number) => {
+    const news = heardSince(age);
+    if (news !== null) tabs.postMessage({ news } satisfies SaidToTabs);
+  };
   tabs.onmessage = ({ data }: MessageEvent<SaidToTabs>) => {
     if ('news' in data) hearNow(listener, data.news);
-    else listener.tellOpen(data.isOpen);
+    else if ('isOpen' in data) listener.tellOpen(data.isOpen);
+    else if (hasLine) tellSince(data.age);
   };
   const both: Listener = {
     hear: (news) => {
@@ -52,12 +62,14 @@ function sharedLine(listener: Listener): () => void {
   };
   const hold = () =>
     new Promise<void>((resolve) => {
+      hasLine = true;
       const end = line(both);
       leaving.signal.addEventListener('abort', () => {
         end();
         resolve();
       });
     });
+  tabs.postMessage({ age: ageNow() } satisfies SaidToTabs);
   // It waits until the tab that has it leaves.
   navigator.locks.request(lockName, { signal: leaving.signal }, hold).catch(() => undefined);
   return () => {
@@ -84,18 +96,30 @@ function ownLineInSight(listener: Listener): () => void {
   };
 }
 
+/** When news of a kind came last, and what came last, for a tab that begins later. */
+const kindsHeardAt = new Map<NewsKind, number>();
+let lastNews: News | null = null;
+
 function hearNow({ hear }: Listener, news: News): void {
   heardAt = performance.now();
+  lastNews = news;
+  for (const kind of news.kinds) kindsHeardAt.set(kind, heardAt);
   hear(news);
+}
+
+/** What was heard so long ago or since, ms; null for nothing. */
+function heardSince(age: number): News | null {
+  const from = performance.now() - age;
+  const kinds = [...kindsHeardAt].filter(([, at]) => at >= from).map(([kind]) => kind);
+  return kinds.length === 0 || lastNews === null ? null : { ...lastNews, kinds, page: '' };
 }
 
 /** Longer ago the server says no more than that everything may have changed, ms. */
 const longestAge = 24 * 3_600_000;
 
-function address(): string {
-  const age = Math.min(performance.now() - heardAt + underWay, longestAge);
-  return `/api/news?age=${Math.round(age)}`;
-}
+const ageNow = (): number => Math.round(Math.min(performance.now() - heardAt + underWay, longestAge));
+
+const address = (): string => `/api/news?age=${ageNow()}`;
 
 /** One line to the server, made anew as long as nobody ends it. */
 function line(listener: Listener): () => void {
