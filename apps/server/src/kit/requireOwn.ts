@@ -14,7 +14,7 @@ export async function requireOwn(manager: EntityManager, by: Person, whose: Whos
   const own = by.workshopId ?? null;
   // Of the whole firm, as everybody is where there are no workshops.
   if (own === null) return;
-  const workshopId = await ownerOf(manager, whose);
+  const workshopId = 'machineId' in whose ? await standsIn(manager, whose.machineId) : whose.workshopId;
   if (workshopId === undefined || workshopId === own) return;
   const place = await called(manager, workshopId);
   const whoMay = workshopId === null ? 'Somebody' : `Somebody of ${place} or`;
@@ -24,14 +24,13 @@ export async function requireOwn(manager: EntityManager, by: Person, whose: Whos
 }
 
 /** Null for the firm's; undefined where there is no such machine, which whoever asked for it says better. */
-async function ownerOf(manager: EntityManager, whose: Whose): Promise<string | null | undefined> {
-  if (!('machineId' in whose)) return whose.workshopId;
-  return (await manager.findOneBy(MachineEntity, { id: whose.machineId }))?.workshopId;
+async function standsIn(manager: EntityManager, machineId: string): Promise<string | null | undefined> {
+  return (await manager.findOneBy(MachineEntity, { id: machineId }))?.workshopId;
 }
 
 /** The workshop that a machine stands in; null where it is the firm's, or not there. */
 export async function workshopOf(manager: EntityManager, machineId: string): Promise<string | null> {
-  return (await manager.findOneBy(MachineEntity, { id: machineId }))?.workshopId ?? null;
+  return (await standsIn(manager, machineId)) ?? null;
 }
 
 async function called(manager: EntityManager, id: string | null): Promise<string> {

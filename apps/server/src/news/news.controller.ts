@@ -27,7 +27,7 @@ export class NewsController {
   @Answers(newsSchema)
   listen(@Queried(newsQuerySchema) { age }: NewsQuery): Observable<Sent> {
     const now = () => this.news.now();
-    const missed = () => (age === undefined ? null : this.news.since(age));
+    const missed = () => (age === undefined ? null : this.news.since(performance.now() - age));
     const first = defer(() => from([now(), missed()].filter((news) => news !== null)));
     const beats = interval(beatEvery).pipe(map(now));
     return concat(first, merge(this.news.all, beats)).pipe(

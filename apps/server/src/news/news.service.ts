@@ -47,14 +47,13 @@ export class NewsService implements OnModuleInit, OnModuleDestroy {
   }
 
   /**
-   * What was stored so long ago or since: of a page that fetched it before it began to listen. Everything, where this server has not been
+   * What was stored from a moment on: of a page that fetched it before it began to listen. Everything, where this server has not been
    * there for so long.
    *
-   * @param age ms
+   * @param from ms as performance.now() has it
    * @returns null for nothing
    */
-  since(age: number): News | null {
-    const from = performance.now() - age;
+  since(from: number): News | null {
     const kinds =
       from < this.startedAt ? [...newsKinds] : newsKinds.filter((kind) => this.wasStored(kind, from));
     return kinds.length === 0 ? null : { kinds, saves: this.writes.saves, page: '' };

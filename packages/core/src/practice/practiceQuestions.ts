@@ -199,6 +199,6 @@ export const practiceQuestions = {
       },
     },
     doubt:
-      'How alike the workshops are is read off their coupons. In simulated firms borrowing took up to a third of the error away where they were alike, and added a twentieth where they had nothing in common.',
+      'How alike the workshops are is read off their coupons. In simulated firms borrowing took up to a third of the error away where they were alike, and added a twentieth where they had nothing in common, a tenth for one that differed from two alike.',
   },
 } as const satisfies { readonly [Topic in PracticeTopic]: PracticeQuestion<SchoolOf<Topic>> };

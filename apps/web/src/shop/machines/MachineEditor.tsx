@@ -74,7 +74,7 @@ export function MachineEditor({ edited }: { edited: EditedMachine }) {
           <span id={why} role="status" className="mr-auto text-sm text-soft">
             {isAllowed && (faultWords(faults) || (isUnchanged ? 'Nothing is changed yet.' : ''))}
             {!isLead && 'A lead changes machines: sign in as one to save.'}
-            {isLead && isOthers && 'Its own workshop changes it, as said above.'}
+            {isLead && isOthers && 'You see it and do not change it: whose it is stands above.'}
           </span>
           <button
             type="submit"
