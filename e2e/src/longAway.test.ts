@@ -4,7 +4,7 @@ import { openBrowser, openInstallable } from './support/browser.js';
 import { goTo } from './support/goTo.js';
 import { layLine, type Line } from './support/line.js';
 import { sampleShop } from './support/sampleShop.js';
-import { patienceMs, press, seeText, signIn, toStation } from './support/screen.js';
+import { patienceMs, press, seeNoText, seeText, signIn, toStation } from './support/screen.js';
 
 /** A bench that loses its line for so long that everything else goes on: windows, machines, people, and its own session. */
 const shop = sampleShop();
@@ -60,6 +60,8 @@ async function logByLook(key: KeyInput): Promise<void> {
   await seeText(bench, 'What did the back look like?');
   await bench.keyboard.press(key);
   await bench.keyboard.press('Enter');
+  // It closes once the coupon is kept: a bench that goes away before that finds its log open again, and nothing that waits.
+  await seeNoText(bench, 'What did the back look like?');
 }
 
 describe('a bench that was long away', () => {
