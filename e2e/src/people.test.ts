@@ -181,6 +181,7 @@ describe('the people of the shop', () => {
     await seeText(page, 'Tobias is cleared to weld.');
     await press(page, 'Ines is signed in');
     await press(page, 'Sign out');
+    await seeText(page, 'Ines is signed out.');
     await goTo(page, `${shop.heron.url}/ready?machine=barrow`);
     await signIn(page, 'Tobias');
     await seeText(page, 'Tobias is not cleared to weld on the barrow unit.');
