@@ -5,12 +5,14 @@ import { useDispatch, useSelector } from 'react-redux';
 import { everything, heronApi } from '../shared/api/heronApi.js';
 import { shownMoment } from '../shared/figures/moments.js';
 import { selectKeptSince } from '../shared/kept/keptSlice.js';
+import { useNow } from '../shared/clock/useNow.js';
 
 /** How often it is looked whether the server is back, ms. */
 const lookEvery = 10_000;
 
 /** Above every page while the server is away: that this is what was last known, and how old it is. */
 export function ServerAway() {
+  const now = useNow();
   const since = useSelector(selectKeptSince);
   const dispatch = useDispatch();
   useEffect(() => {
@@ -26,7 +28,7 @@ export function ServerAway() {
     >
       <CloudOff className="size-5 shrink-0" aria-hidden="true" />
       <span>
-        The server does not answer. This is as it was {shownMoment(since, new Date())},{' '}
+        The server does not answer. This is as it was {shownMoment(since, now)},{' '}
         {formatDistanceToNowStrict(new Date(since))} ago. Coupons you log wait here and are sent when it is
         back.
       </span>

@@ -41,7 +41,7 @@ export function useKeptPlace(): void {
     window.scrollTo(0, place);
     return place === 0 ? undefined : onceLongEnough(place);
     // A change of the address within a page leaves it where it is.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react-hooks/exhaustive-deps
   }, [pathname]);
 }
 

@@ -12,11 +12,13 @@ import { ListFilters } from './list/ListFilters.js';
 import { useCouponRows, type Shown } from './list/useCouponRows.js';
 import { useWorkshopsQuery } from '../shared/workshops/workshopsApi.js';
 import { WaitingHere } from '../shared/outbox/WaitingHere.js';
+import { useNow } from '../shared/clock/useNow.js';
 
 const none: readonly Coupon['id'][] = [];
 
 /** Every coupon of the shop: found, sorted, gathered, and picked to be held side by side. */
 export function CouponsScreen() {
+  const now = useNow();
   const [search, setSearch] = useSearchParams();
   const address = useMemo(() => readListAddress(search), [search]);
   const [shown, setShown] = useState<Shown>({ first: 0, last: 30 });
@@ -26,8 +28,8 @@ export function CouponsScreen() {
   const { data: workshops = [] } = useWorkshopsQuery(undefined);
   const { rows, total, error, refetch } = useCouponRows(address.query, shown);
   const names = useMemo(
-    () => ({ machines: machines ?? [], people: people ?? null, now: new Date() }),
-    [machines, people],
+    () => ({ machines: machines ?? [], people: people ?? null, now }),
+    [machines, people, now],
   );
   const choose = (...words: readonly (readonly [name: string, value: string])[]) =>
     setSearch(

@@ -4,15 +4,17 @@ import { BadgeCheck, TriangleAlert } from 'lucide-react';
 import { useClearancesQuery } from '../shared/api/clearancesApi.js';
 import { usePeopleQuery } from '../shared/api/heronApi.js';
 import { usePersonAtDesk } from '../shared/door/usePersonAtDesk.js';
+import { useNow } from '../shared/clock/useNow.js';
 
 /** Whether the person at the desk is cleared to weld on this machine, by whom and until when. */
 export function Cleared({ machine }: { machine: Machine }) {
+  const now = useNow();
   const person = usePersonAtDesk();
   const { data: clearances } = useClearancesQuery(undefined);
   const { data: people = [] } = usePeopleQuery(undefined);
   if (person === null || clearances === undefined) return null;
   const asked = { personId: person.id, machineId: machine.id, mode: 'weld' } as const;
-  const held = clearanceFor(clearances, asked, format(new Date(), 'yyyy-MM-dd'));
+  const held = clearanceFor(clearances, asked, format(now, 'yyyy-MM-dd'));
   if (held === null) {
     return (
       <p className="caution flex items-center gap-2 px-3 py-2 leading-snug sm:ml-auto" role="note">

@@ -11,12 +11,14 @@ import { DayBench } from './day/DayBench.js';
 import { unlessShown } from '../shared/api/unlessShown.js';
 import { useAskEvery } from '../shared/news/newsOpen.js';
 import { inUse } from '../shared/machines/inUse.js';
+import { useNow } from '../shared/clock/useNow.js';
 
 /** Two people may work the same sequence: where the server does not tell, what the other did shows within this time. */
 const askAgainMs = 10_000;
 
 /** The start and the end of a machine's day, step by step. */
 export function ReadyScreen() {
+  const now = useNow();
   const machines = unlessShown(useMachinesQuery(undefined));
   const days = unlessShown(useLatestDaysQuery(undefined, { pollingInterval: useAskEvery(askAgainMs) }));
   const [search, setSearch] = useSearchParams();
@@ -41,7 +43,7 @@ export function ReadyScreen() {
             onClick={() => setSearch({ machine: machine.id }, { replace: true })}
           >
             <span className="text-base font-semibold">{machine.name}</span>
-            <span className="text-sm font-normal">{dayInWords(dayOf(machine), new Date())}</span>
+            <span className="text-sm font-normal">{dayInWords(dayOf(machine), now)}</span>
           </button>
         ))}
         <Cleared machine={picked} />

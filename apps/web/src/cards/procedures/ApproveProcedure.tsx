@@ -5,6 +5,7 @@ import { useApproveProcedureMutation } from './proceduresApi.js';
 import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { SignButton, SignSheet } from '../../shared/door/SignSheet.js';
 import { shownMoment } from '../../shared/figures/moments.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 /** Every revision with who prepared and approved it; the newest can be approved by a lead. */
 export function ApproveProcedure({
@@ -16,6 +17,7 @@ export function ApproveProcedure({
 }) {
   const { data: people = [] } = usePeopleQuery(undefined);
   const person = usePersonAtDesk();
+  const now = useNow();
   const [approve, { isLoading, error }] = useApproveProcedureMutation();
   const [isSigning, setSigning] = useState(false);
   const [newest] = revisions;
@@ -25,7 +27,6 @@ export function ApproveProcedure({
     if (answer.error === undefined) setSigning(false);
   };
   const name = (id: string | null) => people.find((each) => each.id === id)?.name ?? '';
-  const now = new Date();
   return (
     <section className="sheet flex flex-col gap-2 px-4 py-3" aria-label="Revisions">
       <h2 className="font-semibold">Revisions</h2>

@@ -10,6 +10,7 @@ import { dialledFigures } from '../dialledFigures.js';
 import { slotReadings, slotRows } from './slotReadings.js';
 import { slotTrouble, type FilledSlot } from './slotStanding.js';
 import { sayUndoable } from '../../shared/save/sayUndoable.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 interface SlotRowProps {
   filled: FilledSlot;
@@ -63,6 +64,7 @@ function Trouble({ filled }: { filled: FilledSlot }) {
 }
 
 function Compared({ filled: { held, version }, machine, units, people }: SlotRowProps) {
+  const now = useNow();
   const { compared } = held;
   if (compared === null)
     return <p className="text-soft">Not held against the machine since it was stored.</p>;
@@ -70,7 +72,7 @@ function Compared({ filled: { held, version }, machine, units, people }: SlotRow
     ({ differs }) => differs,
   );
   const who = people.find(({ id }) => id === compared.by)?.name ?? '';
-  const when = `${who} ${shownMoment(compared.at, new Date())}`;
+  const when = `${who} ${shownMoment(compared.at, now)}`;
   if (differing.length === 0)
     return <p className="text-soft">Held against the machine by {when}: the same.</p>;
   return (

@@ -15,6 +15,7 @@ import { Failure } from '../../shared/form/Failure.js';
 import { OutcomeMark } from '../../shared/coupons/OutcomeMark.js';
 import { outcomeOfLook, wordsOfLooks } from '../../shared/vocabulary/looks.js';
 import { shownMoment } from '../../shared/figures/moments.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 interface CardProofsProps {
   card: Card;
@@ -25,6 +26,7 @@ interface CardProofsProps {
 
 /** What proves a version: its level thing by thing, the coupons that were welded by it, and others that could be added. */
 export function CardProofs({ card, shown, isNewest, people }: CardProofsProps) {
+  const now = useNow();
   const isOpen = isNewest && shown.signedAt === null && card.retiredAt === null;
   const [remove, removing] = useRemoveProofMutation();
   const of = { id: card.id, version: shown.version };
@@ -48,7 +50,7 @@ export function CardProofs({ card, shown, isNewest, people }: CardProofsProps) {
               )}
             </Link>
             <span className="text-sm text-soft">
-              {people.find(({ id }) => id === addedBy)?.name} {shownMoment(addedAt, new Date())}
+              {people.find(({ id }) => id === addedBy)?.name} {shownMoment(addedAt, now)}
             </span>
             {isOpen && (
               <button

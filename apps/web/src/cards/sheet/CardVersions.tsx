@@ -4,6 +4,7 @@ import { MiniSection } from '../../shared/drawing/MiniSection.js';
 import { shownMoment } from '../../shared/figures/moments.js';
 import { cardForecast, forecastMelt } from '../cardForecast.js';
 import { changedFacts } from './changedFacts.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 interface CardVersionsProps {
   card: Card;
@@ -17,7 +18,7 @@ interface CardVersionsProps {
 export function CardVersions({ card, shown, machines, people, onShow }: CardVersionsProps) {
   const inForce = versionInForce(card)?.version;
   const name = (id: string | null) => people.find((each) => each.id === id)?.name ?? '';
-  const now = new Date();
+  const now = useNow();
   return (
     <section className="sheet flex flex-col gap-2 px-5 py-3" aria-label="Versions">
       <h2 className="font-semibold">Versions</h2>
@@ -58,9 +59,9 @@ export function CardVersions({ card, shown, machines, people, onShow }: CardVers
 
 /** Who wrote and signed it where it came from; a signature counts in its own shop alone. */
 function Elsewhere({ version: { elsewhere, signedAt } }: { version: CardVersion }) {
+  const now = useNow();
   if (elsewhere === null) return null;
   const { writtenBy, writtenAt, signedBy, signedAt: signedThere } = elsewhere;
-  const now = new Date();
   return (
     <p className="text-sm">
       From another shop, written by {writtenBy} {shownMoment(writtenAt, now)}

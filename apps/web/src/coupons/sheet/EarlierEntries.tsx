@@ -7,6 +7,7 @@ import { wordsOfLooks } from '../../shared/vocabulary/looks.js';
 import { shownMoment } from '../../shared/figures/moments.js';
 import { dialledInWords, jointInWords } from '../../shared/sentences/settingInWords.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 /** What a coupon said before it was amended: the first entry stays. */
 export function EarlierEntries({ coupon, people }: { coupon: Coupon; people: readonly Person[] }) {
@@ -17,7 +18,7 @@ export function EarlierEntries({ coupon, people }: { coupon: Coupon; people: rea
 function Entries({ coupon, people }: { coupon: Coupon; people: readonly Person[] }) {
   const { data = [], error, refetch } = unlessShown(useCouponEntriesQuery(coupon.id));
   const { data: machines = [] } = useMachinesQuery(undefined);
-  const now = new Date();
+  const now = useNow();
   if (error !== undefined) return <LoadFailed what="the earlier entries" error={error} retry={refetch} />;
   const machineName = (id: string) => machines.find((each) => each.id === id)?.name ?? id;
   return (

@@ -33,7 +33,7 @@ export default function DepthChart({ outcome }: { outcome: DialOutcome }) {
     const coupons = couponDepths(data?.coupons ?? [], outcome, row.knob);
     return inHouseUnits({ row, rows: depthByKnob(outcome, row.knob), coupons }, outcome.house.units.length);
     // The row follows from the outcome and the knob.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react-hooks/exhaustive-deps
   }, [outcome, picked, data]);
   const optionOf = useCallback((ink: ChartInk) => chartOption(chart, outcome, ink), [chart, outcome]);
   if (chart === null || row === undefined) return null;

@@ -19,7 +19,7 @@ export default function Alternatives({ dial, outcome }: { dial: Dial; outcome: D
   const others = useMemo(
     () => handMath.alternatives(outcome.job, settled),
     // The alternatives follow from the suggestion alone, whatever is turned.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react-hooks/exhaustive-deps
     [settled],
   );
   if (others.length === 0) return null;

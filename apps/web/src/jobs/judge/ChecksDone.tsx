@@ -1,5 +1,4 @@
 import type { Job, WeldCheck } from '@lone-heron/contract';
-import { useState } from 'react';
 import { usePeopleQuery } from '../../shared/api/heronApi.js';
 import { useSetCheckWithdrawnMutation } from '../../shared/api/weldChecksApi.js';
 import { useAsSomebody } from '../../shared/door/useAsSomebody.js';
@@ -7,11 +6,12 @@ import { shownMoment } from '../../shared/figures/moments.js';
 import { sayFailed, sayUndoable } from '../../shared/save/sayUndoable.js';
 import { checkInWords } from '../checkInWords.js';
 import { JobPhotos } from '../photos/JobPhotos.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 /** Every check of a job, newest first; one that was wrong is taken back. */
 export function ChecksDone({ job }: { job: Job }) {
   const { data: people = [] } = usePeopleQuery(undefined);
-  const [now] = useState(() => new Date());
+  const now = useNow();
   const asSomebody = useAsSomebody();
   const [setWithdrawn] = useSetCheckWithdrawnMutation();
   const takeBack = async ({ id, mark }: WeldCheck) => {

@@ -10,11 +10,12 @@ import { boardOf, type BoardColumn } from './board.js';
 import { JobRow } from './JobRow.js';
 import { useMinutesLeft } from './useMinutesLeft.js';
 import { whenDone, type WhenDone } from './whenDone.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 /** Every job by its due day: what is late, what is for today, what comes, what is done. */
 export function JobsScreen() {
   const { data: jobs, error, refetch } = unlessShown(useJobsQuery(undefined));
-  const [now] = useState(() => new Date());
+  const now = useNow();
   const [isAll, setAll] = useState(false);
   const minutes = useMinutesLeft(jobs ?? noJobs);
   const done = useMemo(() => whenDone(jobs ?? noJobs, minutes, now), [jobs, minutes, now]);

@@ -20,6 +20,7 @@ import { StateKeys } from './StateKeys.js';
 import { TakesPart } from './TakesPart.js';
 import { useJobPlan } from './useJobPlan.js';
 import { WeldPart } from './WeldPart.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 const WorksPart = lazy(() => import('./WorksPart.js'));
 const PartHeatPart = lazy(() => import('../heat/PartHeatPart.js'));
@@ -35,7 +36,7 @@ export function JobScreen() {
 }
 
 function Whole({ job }: { job: Job }) {
-  const [now] = useState(() => new Date());
+  const now = useNow();
   const [mark, setMark] = useState<string | null>(null);
   const { draft } = job;
   const { data: people = [] } = usePeopleQuery(undefined);

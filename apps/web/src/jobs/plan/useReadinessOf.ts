@@ -10,11 +10,13 @@ import { usePersonAtDesk } from '../../shared/door/usePersonAtDesk.js';
 import { isReady } from '../../shared/readiness/dayWords.js';
 import type { JobPlan } from './planJob.js';
 import { missingStuff, type Missing } from './missingStuff.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 export type { Missing };
 
 /** What is missing before a job's first light, as far as it is written down; null until it is known. */
 export function useReadinessOf(job: Job, plan: JobPlan | null): readonly Missing[] | null {
+  const now = useNow();
   const person = usePersonAtDesk();
   const { data: days } = useLatestDaysQuery(undefined);
   const { data: clearances } = useClearancesQuery(undefined);
@@ -25,7 +27,7 @@ export function useReadinessOf(job: Job, plan: JobPlan | null): readonly Missing
   const { machineId } = job.draft;
   if (plan === null || days === undefined || clearances === undefined || bottles === undefined) return null;
   const day = days.find((each) => each.machineId === machineId);
-  const today = format(new Date(), 'yyyy-MM-dd');
+  const today = format(now, 'yyyy-MM-dd');
   const mayWeld =
     person === null ||
     clearanceFor(clearances, { personId: person.id, machineId, mode: 'weld' }, today) !== null;

@@ -3,12 +3,14 @@ import { sentenceStart } from '../../shared/sentences/sentenceStart.js';
 import { shownMoment } from '../../shared/figures/moments.js';
 import { ShopPhotoLink } from '../photos/ShopPhotoLink.js';
 import { causeWords } from './causeWords.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 /** So many are shown. */
 const most = 5;
 
 /** The machine's newest cases: what it was, when, and the pictures of it. */
 export function FiledCases({ records }: { records: readonly ShopRecord[] }) {
+  const now = useNow();
   const cases = records.flatMap(({ id, at, machineId, detail }) =>
     detail.kind === 'fault' ? [{ id, at, machineId, ...detail }] : [],
   );
@@ -23,14 +25,14 @@ export function FiledCases({ records }: { records: readonly ShopRecord[] }) {
           <li key={id} className="flex items-center gap-3 py-1.5">
             <span className="grow">
               {sentenceStart(causeWords[cause].name)}
-              <span className="block text-sm text-soft">{shownMoment(at, new Date())}</span>
+              <span className="block text-sm text-soft">{shownMoment(at, now)}</span>
             </span>
             {photoIds.map((photoId) => (
               <ShopPhotoLink
                 key={photoId}
                 machineId={machineId}
                 photoId={photoId}
-                words={`Status page, ${shownMoment(at, new Date())}`}
+                words={`Status page, ${shownMoment(at, now)}`}
               />
             ))}
           </li>

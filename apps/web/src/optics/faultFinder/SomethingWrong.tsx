@@ -27,6 +27,7 @@ import { Symptoms } from './Symptoms.js';
 import { useMachineKnowledge } from './useMachineKnowledge.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
 import { inUse } from '../../shared/machines/inUse.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 /** From what is seen to what it is: the causes with their odds, and the check that tells most a minute. */
 export function SomethingWrong() {
@@ -70,10 +71,11 @@ interface FinderProps {
 }
 
 function Finder({ machine, seen, photoId, onSee, onPhoto, onFiled }: FinderProps) {
+  const now = useNow();
   const knowledge = useMachineKnowledge(machine);
   const { records } = knowledge;
   const cases = useMemo(() => filedCases(records), [records]);
-  const known = useMemo(() => knownAlready(knowledge, new Date()), [knowledge]);
+  const known = useMemo(() => knownAlready(knowledge, now), [knowledge, now]);
   const network = useMemo(() => faultNetwork(known.context, cases), [known, cases]);
   const seenText = JSON.stringify(seen);
   const found = useMemo(() => {

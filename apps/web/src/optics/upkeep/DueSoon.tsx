@@ -5,16 +5,18 @@ import { useUpkeepQuery } from '../../shared/api/upkeepApi.js';
 import { standingTasks, type StandingTask } from '../../shared/upkeep/upkeepDue.js';
 import { DoneSheet } from './DoneSheet.js';
 import { TaskRow } from './TaskRow.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 /** So many are shown before the whole calendar is asked for. */
 const most = 4;
 
 /** Upkeep that is due or nearly so, over all machines. */
 export function DueSoon({ machines }: { machines: readonly Machine[] }) {
+  const now = useNow();
   const { data } = useUpkeepQuery(undefined);
   const [doing, setDoing] = useState<StandingTask | null>(null);
   if (data === undefined) return null;
-  const pressing = standingTasks(data, new Date()).filter(
+  const pressing = standingTasks(data, now).filter(
     ({ state }) => state === 'missed' || state === 'due' || state === 'soon',
   );
   return (

@@ -4,6 +4,7 @@ import type { StandingTask } from '../../shared/upkeep/upkeepDue.js';
 import { ShopPhotoLink } from '../photos/ShopPhotoLink.js';
 import { standingInWords } from './standingInWords.js';
 import { UpkeepMark } from './UpkeepMark.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 interface TaskRowProps {
   of: StandingTask;
@@ -13,6 +14,7 @@ interface TaskRowProps {
 
 /** A task: how it stands, when it was done last, and the button that says it is done. */
 export function TaskRow({ of, machines, onDone }: TaskRowProps) {
+  const now = useNow();
   const { machineId, task, standing, state } = of;
   const [last] = standing.done;
   const machineName = machines.find(({ id }) => id === machineId)?.name ?? machineId;
@@ -22,7 +24,7 @@ export function TaskRow({ of, machines, onDone }: TaskRowProps) {
       <span className="leading-snug">
         <strong>{task.title}</strong>, {machineName}
         <span className="block text-sm text-soft">
-          {standingInWords(of, new Date())}. {task.how}
+          {standingInWords(of, now)}. {task.how}
         </span>
       </span>
       <span className="flex items-center gap-1">

@@ -17,12 +17,14 @@ import { TaskRow } from './TaskRow.js';
 import { WhoseNote } from '../../shared/workshops/WhoseNote.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
 import { inUse } from '../../shared/machines/inUse.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 /** Where the calendar is read by other programs. */
 const feedPath = '/api/upkeep.ics';
 
 /** Everything that is done to the machines again and again, the most pressing first. */
 export function UpkeepScreen() {
+  const now = useNow();
   const { data: upkeep, error, refetch } = unlessShown(useUpkeepQuery(undefined));
   const { data: machines } = useMachinesQuery(undefined);
   const [search, setSearch] = useSearchParams();
@@ -39,7 +41,7 @@ export function UpkeepScreen() {
     return <LoadFailed what="the upkeep" error={theirs.error} retry={theirs.refetch} />;
   if (isOthers && theirs.currentData === undefined) return <Loading what="the upkeep" />;
   const others = isOthers && theirs.currentData !== undefined ? [theirs.currentData] : [];
-  const tasks = standingTasks([...upkeep, ...others], new Date()).filter(
+  const tasks = standingTasks([...upkeep, ...others], now).filter(
     (each) => machineId === '' || each.machineId === machineId,
   );
   const due = tasks.filter(isDue).length;

@@ -10,6 +10,7 @@ import { NoMachine } from '../NoMachine.js';
 import { missedDays } from './missedDays.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
 import { inUse } from '../../shared/machines/inUse.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 /** Months back and ahead of this one. */
 const monthsBack = 11;
@@ -27,11 +28,11 @@ const marks: Readonly<Record<Lies, { sign: string; colour: string; words: string
 
 /** A year of upkeep, a line a task: what was on time, early, late and missed, and what is due next. */
 export function UpkeepYear() {
+  const now = useNow();
   const { data: upkeep, error, refetch } = unlessShown(useUpkeepQuery(undefined));
   const { data: machines } = useMachinesQuery(undefined);
   if (error !== undefined) return <LoadFailed what="the upkeep" error={error} retry={refetch} />;
   if (upkeep === undefined || machines === undefined) return <Loading what="the upkeep" />;
-  const now = new Date();
   const first = startOfMonth(addMonths(now, -monthsBack));
   const months = Array.from({ length: monthsBack + monthsAhead + 1 }, (_, i) => addMonths(first, i));
   const tasks = standingTasks(upkeep, now).filter(

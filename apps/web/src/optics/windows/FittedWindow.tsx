@@ -5,6 +5,7 @@ import { usePeopleQuery } from '../../shared/api/heronApi.js';
 import { figure, percentFigure } from '../../shared/figures/figures.js';
 import { shownMoment } from '../../shared/figures/moments.js';
 import { lightInWords } from '../light/lightInWords.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 interface FittedWindowProps {
   machine: Machine;
@@ -85,6 +86,7 @@ interface WornProps {
 }
 
 function Worn({ fitted, study }: WornProps) {
+  const now = useNow();
   const { data: people = [] } = usePeopleQuery(undefined);
   const fitter = people.find(({ id }) => id === fitted.fittedBy)?.name;
   const life = study?.life ?? null;
@@ -119,7 +121,7 @@ function Worn({ fitted, study }: WornProps) {
       <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1 text-soft">
         <dt>Fitted</dt>
         <dd className="text-base-content">
-          {shownMoment(fitted.fittedAt, new Date())}
+          {shownMoment(fitted.fittedAt, now)}
           {fitter !== undefined && ` by ${fitter}`}
         </dd>
         <dt>Light through it</dt>

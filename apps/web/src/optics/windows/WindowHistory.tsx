@@ -10,6 +10,7 @@ import { lightInWords } from '../light/lightInWords.js';
 import { placeWords } from './foundInWords.js';
 import { useWindowHistoryQuery } from './windowsApi.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 /** Windows on a page of the history. */
 const pageLength = 12;
@@ -82,6 +83,7 @@ export function WindowHistory({ machines }: { machines: readonly Machine[] }) {
 }
 
 function RemovedWindow({ window, machineName }: { window: ProtectiveWindow; machineName: string }) {
+  const now = useNow();
   const { removedAt, removedReason, removedNote, removedFound } = window;
   const days =
     removedAt === null ? 0 : differenceInCalendarDays(new Date(removedAt), new Date(window.fittedAt));
@@ -90,7 +92,7 @@ function RemovedWindow({ window, machineName }: { window: ProtectiveWindow; mach
     <tr>
       <td>{machineName}</td>
       <td className="tabular-nums">{window.number}</td>
-      <td className="whitespace-nowrap">{removedAt !== null && shownMoment(removedAt, new Date())}</td>
+      <td className="whitespace-nowrap">{removedAt !== null && shownMoment(removedAt, now)}</td>
       <td>
         <span className="flex items-center gap-2">
           {spots.length > 0 && (

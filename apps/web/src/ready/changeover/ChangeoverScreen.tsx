@@ -9,6 +9,7 @@ import { Loading } from '../../shared/page/Loading.js';
 import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { PageHeader } from '../../shared/page/PageHeader.js';
 import { ChangeoverForm } from './ChangeoverForm.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 /** Switching a gun to another thing than it did: what is swapped, read and confirmed, written down in a name. */
 export function ChangeoverScreen() {
@@ -36,11 +37,12 @@ export function ChangeoverScreen() {
 }
 
 function Last({ last: { detail, at, personId } }: { last: NonNullable<ReturnType<typeof lastChangeover>> }) {
+  const now = useNow();
   const { data: people = [] } = usePeopleQuery(undefined);
   const who = people.find(({ id }) => id === personId)?.name ?? personId;
   return (
     <p className="text-soft">
-      Switched to {gunModeWords[detail.to]} last: {shownMoment(at, new Date())}, {who}
+      Switched to {gunModeWords[detail.to]} last: {shownMoment(at, now)}, {who}
       {detail.behind === '' ? '' : `, ${detail.behind} behind`}.
     </p>
   );

@@ -12,6 +12,7 @@ import { useOpenDayMutation } from '../readyApi.js';
 import { DayLinks } from './DayLinks.js';
 import { StepList } from './StepList.js';
 import { StepNow } from './StepNow.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 /** A machine's day under way: the step to do now, large, beside all of them at a glance. */
 export function DayBench({ machine, day }: { machine: Machine; day: Day | undefined }) {
@@ -20,6 +21,7 @@ export function DayBench({ machine, day }: { machine: Machine; day: Day | undefi
 }
 
 function OpenDay({ machine, day }: { machine: Machine; day: Day }) {
+  const now = useNow();
   const [isEnding, setEnding] = useState(false);
   const progress = dayProgress(day);
   const isWorking = progress.phase === 'open';
@@ -28,10 +30,10 @@ function OpenDay({ machine, day }: { machine: Machine; day: Day }) {
   return (
     <div className="grid items-start gap-4 lg:grid-cols-[1fr_minmax(0,34rem)]">
       <div className="flex flex-col gap-4">
-        {isForgotten(day, new Date()) && (
+        {isForgotten(day, now) && (
           <p className="caution p-3" role="note">
-            Opened {shownMoment(day.openedAt, new Date())} and never shut down. Shut it down now, or work on:
-            the record runs over midnight.
+            Opened {shownMoment(day.openedAt, now)} and never shut down. Shut it down now, or work on: the
+            record runs over midnight.
           </p>
         )}
         {isWorking && !isEnding && (
@@ -76,6 +78,7 @@ function sinceWords({ openedAt }: Day): string {
 
 /** No day is open: the way to open one, and how the last one ended. */
 function NotOpened({ machine, last }: { machine: Machine; last: Day | undefined }) {
+  const now = useNow();
   const [id] = useState(() => uuid());
   const person = usePersonAtDesk();
   const [open, { isLoading, error }] = useOpenDayMutation();
@@ -85,7 +88,7 @@ function NotOpened({ machine, last }: { machine: Machine; last: Day | undefined 
       <p className="text-lg text-soft">
         {last === undefined
           ? 'Its first day: every step is written down with who did it and when.'
-          : `Last shut down ${shownMoment(last.closedAt ?? last.openedAt, new Date())}.`}
+          : `Last shut down ${shownMoment(last.closedAt ?? last.openedAt, now)}.`}
       </p>
       <WhoDidIt label="Started up by" />
       {error !== undefined && (

@@ -1,6 +1,7 @@
 import type { ShopRecord } from '@lone-heron/contract';
 import { usePeopleQuery } from '../../shared/api/heronApi.js';
 import { shownMoment } from '../../shared/figures/moments.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 const shown = 8;
 
@@ -11,6 +12,7 @@ interface RecordLogProps<Kept extends ShopRecord> {
 
 /** The newest records of a kind: when, what, who. */
 export function RecordLog<Kept extends ShopRecord>({ records, wordsOf }: RecordLogProps<Kept>) {
+  const now = useNow();
   const { data: people = [] } = usePeopleQuery(undefined);
   if (records.length === 0) return <p className="text-sm text-soft">Nothing written down yet.</p>;
   return (
@@ -22,7 +24,7 @@ export function RecordLog<Kept extends ShopRecord>({ records, wordsOf }: RecordL
             {record.note !== '' && <span className="block text-soft">{record.note}</span>}
           </span>
           <span className="text-right whitespace-nowrap text-soft">
-            {shownMoment(record.at, new Date())}
+            {shownMoment(record.at, now)}
             <span className="block">{people.find(({ id }) => id === record.personId)?.name}</span>
           </span>
         </li>

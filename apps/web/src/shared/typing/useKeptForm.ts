@@ -33,7 +33,7 @@ export function useKeptForm<Values extends FieldValues>(
       endListening();
     };
     // What the form began with is what it was opened on.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react-hooks/exhaustive-deps
   }, [sheet, reset, watch]);
   return form;
 }

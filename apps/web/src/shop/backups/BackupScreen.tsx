@@ -15,6 +15,7 @@ import { useBackupsQuery, useMakeBackupMutation } from './backupApi.js';
 import { holdsInWords, sizeInWords } from './backupInWords.js';
 import { RestoreSheet } from './RestoreSheet.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 /** The whole shop copied: now, every night by itself, and how it comes back. */
 export function BackupScreen() {
@@ -35,6 +36,7 @@ export function BackupScreen() {
 }
 
 function Backups() {
+  const now = useNow();
   const { data, error, refetch } = unlessShown(useBackupsQuery(undefined));
   // Kept until it is made: a second tap, or a try after a lost answer, is the same backup.
   const [id, setId] = useState(() => uuid());
@@ -53,7 +55,7 @@ function Backups() {
       <p className="text-lg">
         {newest === undefined
           ? 'Nothing is backed up yet.'
-          : `Last backed up ${shownMoment(newest.madeAt, new Date())}.`}{' '}
+          : `Last backed up ${shownMoment(newest.madeAt, now)}.`}{' '}
         <span className="text-soft">
           By itself every night, or once the shop is open again. Up to {backupsKept.most} are kept, for up to{' '}
           {backupsKept.oldestDays} days.
@@ -101,9 +103,10 @@ function WhereTheyLie({ folder, second }: Pick<BackupsAnswer, 'folder' | 'second
 
 /** @param place in the list, by which two of one minute are told apart */
 function BackupLine({ backup, place }: { backup: Backup; place: number }) {
+  const now = useNow();
   const { id, file, madeAt, bytes, lostPhotos, photosLie } = backup;
   const [isRestoring, setRestoring] = useState(false);
-  const when = shownMoment(madeAt, new Date());
+  const when = shownMoment(madeAt, now);
   const source = useMemo(() => ({ backup }), [backup]);
   return (
     <li className="flex flex-wrap items-center gap-x-4 gap-y-1 py-2">

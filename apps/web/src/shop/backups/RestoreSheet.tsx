@@ -11,6 +11,7 @@ import { useBeginRestoreMutation, useLookAtBackupMutation, type RestoreSource } 
 import { OpenSealed } from './OpenSealed.js';
 import { holdsInWords } from './backupInWords.js';
 import { useShopBack } from './useShopBack.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 /** Puts a backup in the place of everything: looked through first, said what it holds, and signed with the PIN. */
 export function RestoreSheet({ source, onClose }: { source: RestoreSource; onClose: () => void }) {
@@ -72,10 +73,11 @@ function SignRestore({ id, contents, onBegun }: SignRestoreProps) {
 }
 
 function WhatBecomes({ contents }: { contents: BackupContents }) {
+  const now = useNow();
   return (
     <>
       <p className="text-lg">
-        The shop becomes as it was <strong>{shownMoment(contents.madeAt, new Date())}</strong>:{' '}
+        The shop becomes as it was <strong>{shownMoment(contents.madeAt, now)}</strong>:{' '}
         {holdsInWords(contents)}.
       </p>
       <p className="caution px-3 py-2" role="status">

@@ -5,9 +5,11 @@ import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { shownMoment } from '../../shared/figures/moments.js';
 import { ShopPage } from '../ShopPage.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 /** Who changed what, newest first: machines, templates, people, training and the shop's records. */
 export function HistoryScreen() {
+  const now = useNow();
   const { data: changes, error, refetch } = unlessShown(useChangesQuery(undefined));
   const { data: people = [] } = usePeopleQuery(undefined);
   if (error !== undefined) return <LoadFailed what="the history" error={error} retry={refetch} />;
@@ -35,7 +37,7 @@ export function HistoryScreen() {
             <tbody>
               {changes.map(({ id, at, personId, noun, what }) => (
                 <tr key={id}>
-                  <td className="whitespace-nowrap">{shownMoment(at, new Date())}</td>
+                  <td className="whitespace-nowrap">{shownMoment(at, now)}</td>
                   <td>{nameOf(personId)}</td>
                   <td className="text-soft">{noun}</td>
                   <td>{what}</td>

@@ -11,6 +11,7 @@ import { signInFirst } from '../../shared/form/SaveButton.js';
 import { TextField } from '../../shared/form/TextField.js';
 import { toast } from '../../shared/say/toast.js';
 import { useLookAtLoggerMutation, useTakeLoggerMutation, type LoggerAsked } from './loggedLightApi.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 /** Light out of a data logger’s file, for a machine that nobody can listen to. */
 export function LoggerIn({ machine }: { machine: Machine }) {
@@ -130,6 +131,7 @@ function Columns({ read, asked, onAsk }: ColumnsProps) {
 }
 
 function Found({ read: { rows, unread, firstUnread, spells, litS, isNew, newest } }: { read: LoggerRead }) {
+  const now = useNow();
   return (
     <div className="flex flex-col gap-1">
       <p>
@@ -144,7 +146,7 @@ function Found({ read: { rows, unread, firstUnread, spells, litS, isNew, newest 
       <ul className="text-soft">
         {newest.slice(0, 5).map(({ id, startedAt, figures }) => (
           <li key={id}>
-            {shownMoment(startedAt, new Date())}: {figure(figures.litS, 1)} s
+            {shownMoment(startedAt, now)}: {figure(figures.litS, 1)} s
             {figures.powerW === null ? '' : `, ${figure(figures.powerW, 0)} W`}
           </li>
         ))}

@@ -6,9 +6,11 @@ import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { shownMoment } from '../../shared/figures/moments.js';
 import { changedParts } from './changedParts.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 /** Every revision of a machine: when, who, why, and what was changed. */
 export function MachineHistory({ machine }: { machine: Machine }) {
+  const now = useNow();
   const { data: revisions, error, refetch } = unlessShown(useMachineHistoryQuery(machine.id));
   const { data: people = [] } = usePeopleQuery(undefined);
   if (error !== undefined) return <LoadFailed what="its history" error={error} retry={refetch} />;
@@ -25,7 +27,7 @@ export function MachineHistory({ machine }: { machine: Machine }) {
           >
             <span className="font-semibold">Revision {revision.revision}</span>
             <span className="text-soft">
-              {shownMoment(revision.madeAt, new Date())}, {nameOf(revision.madeBy)}
+              {shownMoment(revision.madeAt, now)}, {nameOf(revision.madeBy)}
             </span>
             <span>
               {revision.note !== '' && <span className="block">{revision.note}</span>}

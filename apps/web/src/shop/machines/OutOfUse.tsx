@@ -1,9 +1,11 @@
 import type { Machine } from '@lone-heron/contract';
 import { shownMoment } from '../../shared/figures/moments.js';
 import { useRetire } from './useRetire.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 /** Machines that are used no more: named where something was done with them, and offered nowhere. */
 export function OutOfUse({ machines }: { machines: readonly Machine[] }) {
+  const now = useNow();
   const retire = useRetire();
   if (machines.length === 0) return null;
   return (
@@ -17,7 +19,7 @@ export function OutOfUse({ machines }: { machines: readonly Machine[] }) {
             <span className="mr-auto">
               <strong>{machine.name}</strong>{' '}
               <span className="text-soft">
-                {machine.retiredAt !== undefined && `since ${shownMoment(machine.retiredAt, new Date())}`}
+                {machine.retiredAt !== undefined && `since ${shownMoment(machine.retiredAt, now)}`}
               </span>
             </span>
             <button

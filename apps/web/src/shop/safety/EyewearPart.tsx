@@ -11,6 +11,7 @@ import { eyeFigures } from './eyeFigures.js';
 import { eyewearAnswer } from './eyewearAnswer.js';
 import { EyewearForm } from './EyewearForm.js';
 import { SheetPart } from './SheetPart.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 interface Edited {
   readonly id: string;
@@ -79,6 +80,7 @@ interface EyewearRowProps {
 }
 
 function EyewearRow({ eyewear, needed, onLook }: EyewearRowProps) {
+  const now = useNow();
   const { data: people = [] } = usePeopleQuery(undefined);
   const answer = eyewearAnswer(eyewear, needed);
   const { name, kind, marking, opticalDensity, shade } = eyewear;
@@ -98,8 +100,7 @@ function EyewearRow({ eyewear, needed, onLook }: EyewearRowProps) {
       <td>
         {eyewear.isRetired ? 'out of use' : eyewear.condition}
         <span className="block text-sm text-soft">
-          {shownMoment(eyewear.checkedAt, new Date())} by{' '}
-          {people.find(({ id }) => id === eyewear.checkedBy)?.name}
+          {shownMoment(eyewear.checkedAt, now)} by {people.find(({ id }) => id === eyewear.checkedBy)?.name}
         </span>
       </td>
       {onLook !== null && (

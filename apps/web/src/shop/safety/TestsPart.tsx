@@ -7,6 +7,7 @@ import { useAsSomebody } from '../../shared/door/useAsSomebody.js';
 import { useWriteRecord } from '../../shared/records/useWriteRecord.js';
 import { shownMoment } from '../../shared/figures/moments.js';
 import { SheetPart } from './SheetPart.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 type TestKind = Extract<RecordKind, 'interlockTest' | 'barrierTest' | 'signsCheck' | 'extractionTest'>;
 
@@ -90,13 +91,14 @@ function TestRow({ machine, title, how, last, detailOf }: TestRowProps) {
 }
 
 function LastTest({ last, hasFailed }: { last: ShopRecord | undefined; hasFailed: boolean }) {
+  const now = useNow();
   const { data: people = [] } = usePeopleQuery(undefined);
   if (last === undefined) return <span className="block text-sm fault">never written down</span>;
-  const days = differenceInCalendarDays(new Date(), new Date(last.at));
+  const days = differenceInCalendarDays(now, new Date(last.at));
   const name = people.find(({ id }) => id === last.personId)?.name;
   return (
     <span className={`block text-sm ${hasFailed ? 'fault' : 'text-soft'}`}>
-      {hasFailed ? 'Failed' : 'In order'} {shownMoment(last.at, new Date())} by {name}
+      {hasFailed ? 'Failed' : 'In order'} {shownMoment(last.at, now)} by {name}
       {days > 0 && `, ${days} ${days === 1 ? 'day' : 'days'} ago`}
       {hasFailed && ': no light until it is mended and tested again'}
       {last.note !== '' && `: ${last.note}`}
@@ -107,6 +109,7 @@ function LastTest({ last, hasFailed }: { last: ShopRecord | undefined; hasFailed
 const watchMinutes = [15, 30, 60] as const;
 
 function FireWatch({ machine, last }: { machine: Machine; last: ShopRecord | undefined }) {
+  const now = useNow();
   const asSomebody = useAsSomebody();
   const [minutes, setMinutes] = useState<number>(watchMinutes[1]);
   const { write, isSaving, failure } = useWriteRecord(machine.id);
@@ -117,7 +120,7 @@ function FireWatch({ machine, last }: { machine: Machine; last: ShopRecord | und
         <span className="text-soft">embers show late, also behind the work</span>
         <span className="block text-sm text-soft">
           {last?.detail.kind === 'fireWatch'
-            ? `Last ${shownMoment(last.at, new Date())}, ${last.detail.minutes} min`
+            ? `Last ${shownMoment(last.at, now)}, ${last.detail.minutes} min`
             : 'none written down'}
         </span>
       </span>

@@ -15,6 +15,7 @@ import { shownMoment } from '../../shared/figures/moments.js';
 import { BottleForm } from './BottleForm.js';
 import { bottleLeft } from './bottleLeft.js';
 import { sayFailed, sayUndoable } from '../../shared/save/sayUndoable.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 /** A bottle in the form: one of the shop's, or a new one under an id made once. */
 interface Edited {
@@ -70,6 +71,7 @@ interface BottleCardProps {
 }
 
 function BottleCard({ bottle, machine, onEdit }: BottleCardProps) {
+  const now = useNow();
   const asSomebody = useAsSomebody();
   const [setGone, { isLoading }] = useSetBottleGoneMutation();
   const bottleName = `${gasTable[bottle.gas].short} ${bottle.batch}, ${machine?.name ?? 'in the store'}`;
@@ -102,7 +104,7 @@ function BottleCard({ bottle, machine, onEdit }: BottleCardProps) {
       </p>
       <Left bottle={bottle} machine={machine} />
       <p className="text-sm text-soft">
-        Read {shownMoment(bottle.readAt, new Date())}
+        Read {shownMoment(bottle.readAt, now)}
         {bottle.purity !== '' && ` · ${bottle.purity}`}
         {bottle.batch !== '' && ` · batch ${bottle.batch}`}
         {bottle.supplier !== '' && ` · ${bottle.supplier}`}

@@ -4,6 +4,7 @@ import { useAsSomebody } from '../../shared/door/useAsSomebody.js';
 import { useRecordsOfQuery } from '../../shared/api/recordsApi.js';
 import { useWriteRecord } from '../../shared/records/useWriteRecord.js';
 import { mainsFigures, mainsInWords } from '../machines/mainsFigures.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 /** Water, air and mains of one machine: when each was last seen to, and when it is due. */
 export function MachineSupply({ machine }: { machine: Machine }) {
@@ -68,9 +69,10 @@ interface UpkeepRowProps {
 }
 
 function UpkeepRow({ machine, title, button, detail, last, dueMonths }: UpkeepRowProps) {
+  const now = useNow();
   const asSomebody = useAsSomebody();
   const { write, isSaving, failure } = useWriteRecord(machine.id);
-  const due = dueInWords(last, dueMonths, new Date());
+  const due = dueInWords(last, dueMonths, now);
   return (
     <li className="flex flex-wrap items-center gap-3 py-2">
       <span className="mr-auto leading-tight">

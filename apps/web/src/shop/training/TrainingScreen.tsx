@@ -12,6 +12,7 @@ import { ShopPage } from '../ShopPage.js';
 import { ClearForm } from './ClearForm.js';
 import { sayFailed, sayUndoable } from '../../shared/save/sayUndoable.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 /** Who is cleared for which machine and mode, by whom, until when. */
 export function TrainingScreen() {
@@ -51,7 +52,8 @@ interface OverviewProps {
 
 /** People by machines: for each mode until when, or not. */
 function Overview({ people, machines, clearances }: OverviewProps) {
-  const today = format(new Date(), 'yyyy-MM-dd');
+  const now = useNow();
+  const today = format(now, 'yyyy-MM-dd');
   const heldBy = (personId: string, machineId: string) =>
     machineModes.flatMap((mode) => {
       const held = clearanceFor(clearances, { personId, machineId, mode }, today);

@@ -13,6 +13,7 @@ import { AddTest } from './AddTest.js';
 import { isPaged, type PlainTestKind } from './testForms.js';
 import { foundInWords, resultWords, testWords } from '../../../shared/vocabulary/testWords.js';
 import { unlessShown } from '../../../shared/api/unlessShown.js';
+import { useNow } from '../../../shared/clock/useNow.js';
 
 /** What was tested and what it came to, and a button for each test there is. */
 export function TestList({ coupon, people }: { coupon: Coupon; people: readonly Person[] }) {
@@ -92,6 +93,7 @@ interface TestLineProps {
 }
 
 function TestLine({ test, against, who }: TestLineProps) {
+  const now = useNow();
   const [withdraw] = useWithdrawTestMutation();
   const [restore] = useRestoreTestMutation();
   const Mark = resultMarks[test.result];
@@ -120,7 +122,7 @@ function TestLine({ test, against, who }: TestLineProps) {
         )}
         <TestPhotos test={test} />
         <p className="text-sm text-soft">
-          {who} {shownMoment(test.doneAt, new Date())}
+          {who} {shownMoment(test.doneAt, now)}
           {test.remark !== '' && ` · “${test.remark}”`}
         </p>
       </div>

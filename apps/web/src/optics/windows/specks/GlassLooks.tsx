@@ -3,9 +3,11 @@ import { useRecordsOfQuery } from '../../../shared/api/recordsApi.js';
 import { percentFigure } from '../../../shared/figures/figures.js';
 import { shownMoment } from '../../../shared/figures/moments.js';
 import { ShopPhotoLink } from '../../photos/ShopPhotoLink.js';
+import { useNow } from '../../../shared/clock/useNow.js';
 
 /** What was counted on the window that is in, newest first, each with what came since the one before. */
 export function GlassLooks({ machine, fitted }: { machine: Machine; fitted: ProtectiveWindow }) {
+  const now = useNow();
   const { data: records = [] } = useRecordsOfQuery(machine.id);
   const looks = looksOf(records, fitted.id);
   return (
@@ -22,11 +24,11 @@ export function GlassLooks({ machine, fitted }: { machine: Machine; fitted: Prot
                   <ShopPhotoLink
                     machineId={machine.id}
                     photoId={look.photoId}
-                    words={`The glass, ${shownMoment(look.at, new Date())}`}
+                    words={`The glass, ${shownMoment(look.at, now)}`}
                   />
                 )}
                 <p className="leading-snug">
-                  <strong>{shownMoment(look.at, new Date())}</strong>: {look.dark} dark, {look.pale} pale,{' '}
+                  <strong>{shownMoment(look.at, now)}</strong>: {look.dark} dark, {look.pale} pale,{' '}
                   {percentFigure(look.beamCovered)} of where the light goes through
                   <span className="block text-soft">{growthInWords(look, looks[i + 1])}</span>
                 </p>
