@@ -11,13 +11,10 @@ const workspaces = ['packages/contract', 'apps/server', 'apps/web', 'apps/rig'];
 
 // The longest first, so that two cores end together.
 await checkTwoAtATime([
-  lint('apps/web'),
-  lint('apps/server'),
+  ['lint', bin('oxlint'), []],
   types('apps/web'),
-  lint('packages/core', 'packages/contract', 'apps/rig'),
   types('apps/server'),
   ['formatting', bin('prettier'), ['--check', '--log-level', 'warn', '--cache', '.']],
-  lint('e2e', 'tools', '*.js', '*.cjs'),
   types('packages/contract'),
   types('packages/core'),
   types('apps/rig'),
@@ -65,9 +62,4 @@ async function testsOnPostgres() {
     delete process.env.HERON_TEST_POSTGRES;
     server.stop();
   }
-}
-
-function lint(...folders) {
-  const cache = ['--cache', '--cache-location', `.cache/eslint/${folders[0].replaceAll('/', '-')}`];
-  return [`lint ${folders.join(', ')}`, bin('eslint'), [...folders, '--max-warnings', '0', ...cache]];
 }

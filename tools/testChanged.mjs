@@ -39,9 +39,7 @@ console.log(
 
 await checkTwoAtATime([
   ...[...changed, ...dependents].map(types),
-  ...(code.length === 0
-    ? []
-    : [['lint', bin('eslint'), ['--max-warnings', '0', '--no-warn-ignored', ...code]]]),
+  ...(code.length === 0 ? [] : [['lint', bin('oxlint'), ['--no-error-on-unmatched-pattern', ...code]]]),
   ['formatting', bin('prettier'), ['--check', '--ignore-unknown', '--log-level', 'warn', ...files]],
   ['layers', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'packages', 'apps', 'e2e']],
   ['unused code', bin('knip'), []],

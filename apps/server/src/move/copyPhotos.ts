@@ -12,12 +12,20 @@ import { photoFilesOf } from '../photos/face/photoFilesOf.js';
  */
 export async function copyPhotos(from: ShopPlace, to: ShopPlace): Promise<number | null> {
   if (from.photos === to.photos) return null;
-  const source = await openDatabase({ ...databaseOptions(from), migrationsRun: false, logger: 'debug' });
-  const named = [...(await namedPhotos(source.manager).finally(() => source.destroy()))];
+  const named = await photosNamedIn(from);
   const [here, there] = [photoFilesOf(from), photoFilesOf(to)];
   const copied = await there.takeAll(here, named);
   for (const hash of named)
     if (!(await there.isWhole(hash)) && (await here.isWhole(hash)))
       throw new StartFault(`The photo ${hash} did not arrive as it was sent.`);
   return copied;
+}
+
+async function photosNamedIn(place: ShopPlace): Promise<readonly string[]> {
+  const source = await openDatabase({ ...databaseOptions(place), migrationsRun: false, logger: 'debug' });
+  try {
+    return [...(await namedPhotos(source.manager))];
+  } finally {
+    await source.destroy();
+  }
 }

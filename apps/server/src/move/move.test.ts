@@ -69,7 +69,11 @@ async function served<Result>(
 ): Promise<Result> {
   (await openShop(place, silent)).release();
   const app = await createApp({ place, webFolder: null, isOnNetwork: false, tls: null });
-  return use(app).finally(() => app.close());
+  try {
+    return await use(app);
+  } finally {
+    await app.close();
+  }
 }
 const answers = (place: ShopPlace) =>
   served(place, async (app) => {

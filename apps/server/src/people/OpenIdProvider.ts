@@ -100,7 +100,7 @@ function discover({ issuer, clientId, clientSecret }: ProviderPlan): Promise<ope
   const authentication = clientSecret === null ? openId.None() : openId.ClientSecretPost(clientSecret);
   // A provider on this very machine, as in tests, needs no certificate.
   const isHere = issuer.protocol === 'http:' && ['127.0.0.1', 'localhost'].includes(issuer.hostname);
-  // eslint-disable-next-line @typescript-eslint/no-deprecated -- marked so only to make it stand out
+  // oxlint-disable-next-line typescript/no-deprecated -- marked so only to make it stand out
   const execute = isHere ? [openId.allowInsecureRequests] : [];
   return openId.discovery(issuer, clientId, undefined, authentication, { execute });
 }

@@ -18,16 +18,21 @@ async function schema<Result>(
   name: string,
   use: (place: ReturnType<typeof at>) => Promise<Result>,
 ): Promise<Result> {
-  return use(at(name)).finally(() => admin(`DROP SCHEMA IF EXISTS ${name} CASCADE`));
+  try {
+    return await use(at(name));
+  } finally {
+    await admin(`DROP SCHEMA IF EXISTS ${name} CASCADE`);
+  }
 }
 const at = (name: string) => ({ ...shopIn(tmpdir()), url: `${made.place.url ?? ''}?schema=${name}` });
 async function admin(statement: string, address = made.place.url ?? ''): Promise<unknown[]> {
   const client = new pg.Client({ connectionString: address });
   await client.connect();
-  return client
-    .query(statement)
-    .then(({ rows }) => rows as unknown[])
-    .finally(() => client.end());
+  try {
+    return (await client.query(statement)).rows as unknown[];
+  } finally {
+    await client.end();
+  }
 }
 const whyNot = async (url: string) => {
   const fault = await bringServerUpToDate({ ...shopIn(tmpdir()), url }).catch((error: unknown) => error);

@@ -41,7 +41,11 @@ const address = () => one.place.url ?? '';
 async function asAdmin(statement: string): Promise<void> {
   const client = new pg.Client({ connectionString: address() });
   await client.connect();
-  await client.query(statement).finally(() => client.end());
+  try {
+    await client.query(statement);
+  } finally {
+    await client.end();
+  }
 }
 /** Every connection to the shop breaks, as where its server is stopped and started. */
 const breakConnections = () =>

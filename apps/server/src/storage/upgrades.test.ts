@@ -134,7 +134,11 @@ describe('a shop of an earlier version', () => {
     expect(after.pragma('foreign_key_check')).toEqual([]);
     after.close();
     const app = await opened(file);
-    await requireAnswers(app, rows).finally(() => app.close());
+    try {
+      await requireAnswers(app, rows);
+    } finally {
+      await app.close();
+    }
   });
 
   it('has its history sealed as it was, oldest line first', async () => {

@@ -66,6 +66,6 @@ function dayOf(at: Date): ICAL.Time {
 
 /** A text as a calendar takes it: its lines end in one way, and it has no other control characters. */
 function oneText(text: string): string {
-  // eslint-disable-next-line no-control-regex
+  // oxlint-disable-next-line no-control-regex
   return text.replace(/\r\n?/g, '\n').replace(/[\u0000-\u0009\u000b-\u001f\u007f]/g, ' ');
 }
