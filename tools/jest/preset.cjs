@@ -43,8 +43,8 @@ const moduleOnly = [
 
 module.exports = {
   // Each look at a global goes through the sandbox: as arguments of the module they cost what they cost elsewhere, and the
-  // simulations end four times as fast.
-  sandboxInjectedGlobals: ['Math', 'Number', 'Array', 'Object', 'Float64Array'],
+  // simulations end four times as fast. Infinity is one as well: it was half of the time of learning from coupons.
+  sandboxInjectedGlobals: ['Math', 'Number', 'Array', 'Object', 'Float64Array', 'Infinity'],
   setupFiles: [require.resolve('./seed.cjs')],
   testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/src/**/*.test.tsx'],
   transform: { '^.+\\.(t|j|mj)sx?$': swc },

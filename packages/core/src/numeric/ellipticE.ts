@@ -1,5 +1,7 @@
 /** Rounds of the mean that are ever needed: each doubles the digits that are right. */
 const mostRounds = 12;
+/** A difference below this share of the mean changes it no more. */
+const lastDigit = Number.EPSILON;
 
 /**
  * Complete elliptic integral of the second kind E(m), by the arithmetic-geometric mean (Abramowitz and Stegun 17.6):
@@ -16,7 +18,7 @@ export function ellipticE(m: number): number {
   let b = Math.sqrt(1 - m);
   let sum = m / 2;
   let weight = 0.5;
-  for (let round = 0; round < mostRounds && a - b > Number.EPSILON * a; round++) {
+  for (let round = 0; round < mostRounds && a - b > lastDigit * a; round++) {
     const c = (a - b) / 2;
     const mean = (a + b) / 2;
     b = Math.sqrt(a * b);
