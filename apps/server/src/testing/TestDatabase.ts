@@ -46,9 +46,14 @@ export class TestDatabase {
       await client.query(
         'SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = current_database() AND pid <> pg_backend_pid()',
       );
-      await client.query(`TRUNCATE ${(await tables(client)).join(', ')} RESTART IDENTITY`);
-      await client.query('UPDATE heron.saves SET count = 0');
-      await client.query('COMMENT ON SCHEMA heron IS NULL');
+      await inOneCall(client, [
+        asOwner,
+        // A test leaves few rows: taking out the files of every table and its indexes takes twenty times as long.
+        ...(await tables(client)).map((table) => `DELETE FROM heron.${table}`),
+        nextChange('0'),
+        'UPDATE heron.saves SET count = 0',
+        'COMMENT ON SCHEMA heron IS NULL',
+      ]);
     });
     free.push(this);
   }
@@ -95,15 +100,24 @@ export class TestDatabase {
   }
 }
 
-/** The owner of a test's server may put rows in whatever they refer to. */
 async function putBack(client: pg.Client): Promise<void> {
-  await client.query("SET session_replication_role = 'replica'");
-  for (const table of await tables(client))
-    await client.query(`INSERT INTO heron.${table} SELECT * FROM kept.${table}`);
-  await client.query('UPDATE heron.saves SET count = (SELECT count FROM kept.saves)');
-  await client.query(
-    "SELECT setval(pg_get_serial_sequence('heron.change', 'id'), (SELECT coalesce(max(id), 0) + 1 FROM heron.change), false)",
-  );
+  await inOneCall(client, [
+    asOwner,
+    ...(await tables(client)).map((table) => `INSERT INTO heron.${table} SELECT * FROM kept.${table}`),
+    'UPDATE heron.saves SET count = (SELECT count FROM kept.saves)',
+    nextChange('(SELECT coalesce(max(id), 0) FROM heron.change)'),
+  ]);
+}
+
+/** The owner of a test's server may put rows in, and take them out, whatever they refer to. */
+const asOwner = "SET session_replication_role = 'replica'";
+/** @param last number of the newest line of the history, as a statement says it */
+const nextChange = (last: string) =>
+  `SELECT setval(pg_get_serial_sequence('heron.change', 'id'), ${last} + 1, false)`;
+
+/** All or none of them. */
+async function inOneCall(client: pg.Client, statements: readonly string[]): Promise<void> {
+  await client.query(statements.join(';\n'));
 }
 
 /** Those that hold rows of a shop, quoted. */
