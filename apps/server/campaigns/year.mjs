@@ -13,6 +13,10 @@ const aDay = { spells: 200, seconds: 36 };
 const day = 86_400_000;
 /** How many times a bare reading of fifty rows each look may take. */
 const most = { day: 40, month: 400, curve: 40 };
+/** A few days say nothing of a year: from so many on it is judged how long it takes to look. */
+const judgedFrom = 100;
+/** So many turns of every look, one after another, so that whatever else the machine does meets all of them. */
+const turns = 25;
 
 /**
  * A year of one machine at 10 Hz while the light is on, thinned and pruned as it goes, then looked at.
@@ -36,27 +40,31 @@ export async function year({ rounds, seed }) {
     }
     if (back % 20 === 1) await store.prune(morning + day);
   }
-  const times = {
-    day: await timed(() => store.between('bench', end - 2 * day, end, 50)),
-    month: await timed(() => store.between('bench', end - 200 * day, end - 170 * day, 1000)),
-    curve: await timed(async () => {
-      const [newest] = await store.between('bench', 0, end, 1);
-      return store.withCurve(newest.id);
-    }),
-  };
+  const [newest] = await store.between('bench', 0, end, 1);
+  const shown = (await store.withCurve(newest.id)).curve.length;
+  const bare = bareReading(file);
+  const times = await leastOf({
+    bare: bare.read,
+    day: () => store.between('bench', end - 2 * day, end, 50),
+    month: () => store.between('bench', end - 200 * day, end - 170 * day, 1000),
+    curve: () => store.withCurve(newest.id),
+  });
+  bare.close();
   await store.close();
   const megabytes = statSync(file).size / 1e6;
-  const bare = await bareReading(file);
+  const ratios = Object.entries(most).map(([what, bound]) => ({
+    what,
+    bound,
+    ratio: times[what] / times.bare,
+  }));
   return {
     figures:
       `${rounds} days, ${rounds * aDay.spells} spells, ${samples} samples; the file ${megabytes.toFixed(0)} MB; ` +
-      `${Object.entries(times)
-        .map(
-          ([what, ms]) =>
-            `${what} in ${ms.toFixed(1)} ms = ${(ms / bare).toFixed(0)} bare readings of ${most[what]}`,
-        )
-        .join(', ')}`,
-    isWell: Object.entries(times).every(([what, ms]) => ms / bare <= most[what]),
+      `the newest shown in ${shown} points; ` +
+      ratios
+        .map(({ what, ratio, bound }) => `${what} in ${ratio.toFixed(0)} bare readings of ${bound}`)
+        .join(', '),
+    isWell: shown > 0 && (rounds < judgedFrom || ratios.every(({ ratio, bound }) => ratio <= bound)),
   };
 }
 
@@ -83,22 +91,25 @@ function spellOf(startedAt, seconds, draws) {
   return { startedAt, endedAt: startedAt + 1000 * seconds, figures, curve };
 }
 
-/** What reading fifty rows and nothing else takes, ms. */
-async function bareReading(file) {
+/** Reads fifty rows and nothing else. */
+function bareReading(file) {
   const database = new Database(file, { readonly: true });
   const rows = database.prepare('SELECT id, figures FROM heard_spell LIMIT 50');
-  const ms = await timed(() => rows.all().map(({ figures }) => JSON.parse(figures)));
-  database.close();
-  return ms;
+  return {
+    read: () => rows.all().map(({ figures }) => JSON.parse(figures)),
+    close: () => database.close(),
+  };
 }
 
-/** The middle of five looks, ms. */
-async function timed(look) {
-  const times = [];
-  for (let go = 0; go < 5; go += 1) {
-    const before = performance.now();
-    await look();
-    times.push(performance.now() - before);
+/** The least that each look takes, ms: what the look itself takes, and not what else the machine was at. */
+async function leastOf(looks) {
+  const least = Object.fromEntries(Object.keys(looks).map((what) => [what, Infinity]));
+  for (let turn = 0; turn < turns; turn += 1) {
+    for (const [what, look] of Object.entries(looks)) {
+      const before = performance.now();
+      await look();
+      least[what] = Math.min(least[what], performance.now() - before);
+    }
   }
-  return times.sort((one, other) => one - other)[2];
+  return least;
 }
