@@ -8,6 +8,7 @@ import { flowFigure, travelFigure } from '../../shared/figures/houseUnits.js';
 import { wordsOfLooks } from '../../shared/vocabulary/looks.js';
 import { shownMoment } from '../../shared/figures/moments.js';
 import { colourWords, faceWords, slipWords, weldingWords } from '../../shared/vocabulary/signs.js';
+import { useNow } from '../../shared/clock/useNow.js';
 import { wireInWords } from '../../shared/sentences/wireInWords.js';
 
 interface CouponFactsProps {
@@ -18,10 +19,11 @@ interface CouponFactsProps {
 
 /** What was dialled in the panel's own words, what was timed, what was seen, and who, when and through which glass. */
 export function CouponFacts(props: CouponFactsProps) {
+  const now = useNow();
   return (
     <section className="sheet px-5 py-3" aria-label="Setting and what was seen">
       <dl className="grid grid-cols-[minmax(7rem,auto)_1fr]">
-        {[...useDialled(props), ...useTimed(props), ...seen(props.coupon), ...who(props)].map(
+        {[...useDialled(props), ...useTimed(props), ...seen(props.coupon), ...who(props, now)].map(
           ([name, value]) => (
             <div key={name} className="group contents">
               <dt className="border-t border-base-300 py-1.5 pr-5 text-soft group-first:border-t-0">
@@ -99,18 +101,15 @@ function stretches(along: NonNullable<Coupon['along']>, lookedAt: Coupon['looked
     .join('; ');
 }
 
-function who({ coupon, machine, people }: CouponFactsProps): readonly Fact[] {
+function who({ coupon, machine, people }: CouponFactsProps, now: Date): readonly Fact[] {
   const name = people.find(({ id }) => id === coupon.personId)?.name ?? '';
   return [
     ['Machine', `${machine?.name ?? coupon.machineId}, window ${coupon.windowNumber}`],
-    ['Welded', `${name} ${shownMoment(coupon.weldedAt, new Date())}`.trim()],
+    ['Welded', `${name} ${shownMoment(coupon.weldedAt, now)}`.trim()],
     ...(coupon.datedBack === undefined
       ? []
       : [
-          [
-            'Dated back',
-            `written down ${shownMoment(coupon.recordedAt, new Date())}: ${coupon.datedBack}`,
-          ] as const,
+          ['Dated back', `written down ${shownMoment(coupon.recordedAt, now)}: ${coupon.datedBack}`] as const,
         ]),
   ];
 }

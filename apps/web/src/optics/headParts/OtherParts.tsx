@@ -8,6 +8,7 @@ import { sentenceStart } from '../../shared/sentences/sentenceStart.js';
 import { partReasonWords, partWords } from './partWords.js';
 import { ChangePart } from './ChangePart.js';
 import { usePartsQuery } from './headPartsApi.js';
+import { useNow } from '../../shared/clock/useNow.js';
 
 /** Seals, lenses, nozzles, liners and filters of a machine: what is fitted since when, and what came out. */
 export function OtherParts({ machines }: { machines: readonly Machine[] }) {
@@ -70,6 +71,7 @@ function PartsOf({ machine }: { machine: Machine }) {
 }
 
 function PartRow({ part, all }: { part: HeadPart; all: readonly HeadPart[] }) {
+  const now = useNow();
   const before = all.filter(
     (each) => each.removedAt !== null && each.kind === part.kind && each.place === part.place,
   );
@@ -79,14 +81,14 @@ function PartRow({ part, all }: { part: HeadPart; all: readonly HeadPart[] }) {
         {sentenceStart(partWords[part.kind])}
         {part.place !== '' && `, ${part.place}`}
       </td>
-      <td className="whitespace-nowrap tabular-nums">{daysIn(part)}</td>
+      <td className="whitespace-nowrap tabular-nums">{daysIn(part, now)}</td>
       <td className="whitespace-nowrap tabular-nums">{figure(part.lightHours, 1)} h</td>
       <td className="text-soft">
         {before.length === 0
           ? 'the first on record'
           : before
               .slice(0, 3)
-              .map((each) => `${daysIn(each)}, ${partReasonWords[each.removedReason ?? 'other']}`)
+              .map((each) => `${daysIn(each, now)}, ${partReasonWords[each.removedReason ?? 'other']}`)
               .join('; ')}
       </td>
       <td>
@@ -102,10 +104,7 @@ function PartRow({ part, all }: { part: HeadPart; all: readonly HeadPart[] }) {
   );
 }
 
-function daysIn({ fittedAt, removedAt }: HeadPart): string {
-  const days = differenceInCalendarDays(
-    removedAt === null ? new Date() : new Date(removedAt),
-    new Date(fittedAt),
-  );
+function daysIn({ fittedAt, removedAt }: HeadPart, now: Date): string {
+  const days = differenceInCalendarDays(removedAt === null ? now : new Date(removedAt), new Date(fittedAt));
   return days === 1 ? '1 day' : `${days} days`;
 }

@@ -54,13 +54,14 @@ interface OpenForWorkProps {
 }
 
 function OpenForWork({ day, machine, onShutDown }: OpenForWorkProps) {
+  const now = useNow();
   const { standings } = dayProgress(day);
   const unmet = day.startUp.filter(({ id }) => standings[id] !== 'done');
   return (
     <section className="sheet flex flex-col gap-2 p-5" aria-label="Open for work">
       <p className="text-3xl font-semibold text-success">Open for work</p>
       <p className="text-lg">
-        {sentenceStart(machine.name)}, since {sinceWords(day)}.
+        {sentenceStart(machine.name)}, since {sinceWords(day, now)}.
         {unmet.length > 0 &&
           ` Not as it should be: ${unmet.map(({ title }) => title.toLowerCase()).join('; ')}.`}
       </p>
@@ -72,8 +73,8 @@ function OpenForWork({ day, machine, onShutDown }: OpenForWorkProps) {
 }
 
 /** "06:10", or with its day where that was another. */
-function sinceWords({ openedAt }: Day): string {
-  return shownMoment(openedAt, new Date()).replace(/^today /, '');
+function sinceWords({ openedAt }: Day, now: Date): string {
+  return shownMoment(openedAt, now).replace(/^today /, '');
 }
 
 /** No day is open: the way to open one, and how the last one ended. */
