@@ -8,6 +8,7 @@ import { sampleShop } from './support/sampleShop.js';
 import {
   fill,
   named,
+  patienceMs,
   pick,
   press,
   pressOnceReady,
@@ -154,20 +155,25 @@ describe('at the bench', () => {
     bench = await openPage(shop.browser, `${shop.heron.url}/jobs/${id}/bench`, phone);
   });
   const markNow = async () => /W\d/.exec(await textOf(bench, 'Which seam'))?.[0] ?? '';
+  const shownSeam = () =>
+    bench.evaluate(() => document.querySelector('[aria-label="Which seam"]')?.textContent ?? '');
+  /** Waits until the bench has gone on: a run that the server has may not have moved the page yet. */
+  const onFrom = (shown: string) =>
+    bench.waitForFunction(
+      (before) => (document.querySelector('[aria-label="Which seam"]')?.textContent ?? before) !== before,
+      { timeout: patienceMs },
+      shown,
+    );
 
   it('one seam fills the screen; the clock times it, and done goes on to the next', async () => {
     await seeReading(bench, 'Dial these', 'Power');
     await seeReading(bench, 'Change first', /Fit first|Change first/);
-    const first = await textOf(bench, 'Which seam');
+    const first = await shownSeam();
     await press(bench, 'Start the clock');
     await seeText(bench, 'Stop the clock');
     await bench.waitForFunction(() => /Stop the clock · (?!0 s)/.test(document.body.innerText));
     await pressOnceReady(bench, 'done, next');
-    await bench.waitForFunction(
-      (before) => document.querySelector('[aria-label="Which seam"]')?.textContent !== before,
-      {},
-      first,
-    );
+    await onFrom(first);
     const { runs, state } = await until('gate', (job) => job.runs.length === 1);
     expect(runs[0]?.lightOnS).toBeGreaterThan(0);
     expect(state).toBe('released');
@@ -178,9 +184,11 @@ describe('at the bench', () => {
     await pressOnceReady(bench, 'slipped, again');
     await until('gate', (job) => job.runs.length === 2);
     expect(await markNow()).toBe(before);
+    const slipped = await shownSeam();
     await pressOnceReady(bench, 'leave it out');
     await press(bench, 'does not fit up');
     await until('gate', (job) => job.runs.length === 3);
+    await onFrom(slipped);
     expect((await ask<StoredJob[]>('jobs')).find(({ name }) => name === 'gate')?.settled).toBe(2);
   });
 
