@@ -3,12 +3,15 @@
  *
  * ./heron mutants              a sample of the files, drawn by HERON_SEED
  * ./heron mutants PATH ...     these files or folders
+ * ./heron mutants --draw N [PATH ...]  N changes of the core, drawn by HERON_SEED from all that fit on a line, each as likely as any other
  * ./heron mutants --all        everything: a night's work
  */
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { spawnSync } from 'node:child_process';
+import { parseArgs } from 'node:util';
+import { changeKey, drawnChanges } from './mutants/drawnChanges.mjs';
 import { bin, root } from './root.mjs';
 import { slowTests } from './test/slowTests.mjs';
 
@@ -23,25 +26,62 @@ const workspaces = [
   },
   { folder: 'packages/contract', sources: /^packages\/contract\/src\/[^/]+\/rules\//, always: ['schemas'] },
 ];
-const asked = process.argv.slice(2);
+const { values, positionals: asked } = parseArgs({
+  options: { all: { type: 'boolean', default: false }, draw: { type: 'string' } },
+  allowPositionals: true,
+});
 
-const totals = { killed: 0, survived: 0, uncovered: 0 };
-for (const { folder, sources, always } of workspaces) {
-  const files = filesIn(folder).filter((file) => sources.test(file) && isWanted(file));
-  for (const room of new Set(files.map(roomOf))) {
-    const mine = files.filter((file) => roomOf(file) === room);
-    add(mutate(folder, mine, [`${room}/`, ...always]));
+/** What a report calls what became of a change; other words are faults of the change itself. */
+const totalOf = {
+  Killed: 'killed',
+  Timeout: 'late',
+  Survived: 'survived',
+  NoCoverage: 'uncovered',
+  Ignored: 'ignored',
+};
+const totals = { killed: 0, late: 0, survived: 0, uncovered: 0, ignored: 0 };
+if (values.draw === undefined) askFiles();
+else await askDrawn(Number(values.draw));
+sayTotals();
+
+function askFiles() {
+  for (const { folder, sources, always } of workspaces) {
+    const files = filesIn(folder).filter((file) => sources.test(file) && isWanted(file));
+    for (const [room, mine] of byRoom(files, (file) => file))
+      add(mutate(folder, mine, [`${room}/`, ...always]), () => true);
   }
 }
-const made = totals.killed + totals.survived + totals.uncovered;
-if (made === 0) {
-  console.error(`heron: nothing to change in ${asked.join(', ') || 'the sample'}.`);
-  process.exit(1);
+
+/** Asks of drawn changes alone: a range takes along what lies within it, which is asked and not counted. */
+async function askDrawn(count) {
+  if (!Number.isInteger(count) || count < 1)
+    throw new Error(`--draw takes a whole number of changes from 1 on, not “${values.draw}”`);
+  const [{ folder, sources, always }] = workspaces;
+  const files = filesIn(folder).filter((file) => sources.test(file) && (asked.length === 0 || isNamed(file)));
+  const { all, drawn } = await drawnChanges(files, count, seed);
+  console.log(`${drawn.length} of ${all} changes drawn, seed ${seed}`);
+  for (const [room, mine] of byRoom(drawn, ({ file }) => file)) {
+    const keys = new Set(mine.map(({ file, key }) => `${file} ${key}`));
+    const ranges = mine.map(({ file, range }) => `${file}:${range}`);
+    add(mutate(folder, ranges, [`${room}/`, ...always]), (file, key) => keys.has(`${file} ${key}`));
+  }
 }
-const score = ((100 * totals.killed) / made).toFixed(1);
-console.log(
-  `\n${made} changes: ${totals.killed} noticed, ${totals.survived} not, ${totals.uncovered} where no test goes. ${score} %`,
-);
+
+function sayTotals() {
+  const { killed, late, survived, uncovered, ignored } = totals;
+  const made = killed + late + survived + uncovered;
+  if (made === 0) {
+    console.error(`heron: nothing to change in ${asked.join(', ') || 'the sample'}.`);
+    process.exit(1);
+  }
+  const share = (killed + late) / made;
+  const spread =
+    values.draw === undefined ? '' : ` ± ${(100 * Math.sqrt((share * (1 - share)) / made)).toFixed(1)}`;
+  console.log(
+    `\n${made} changes: ${killed} noticed, ${late} never ended, ${survived} not noticed, ${uncovered} where no test goes; ` +
+      `${ignored} at load not asked. ${(100 * share).toFixed(1)}${spread} %`,
+  );
+}
 
 function filesIn(folder) {
   return readdirSync(join(root, folder, 'src'), { recursive: true, encoding: 'utf8' })
@@ -51,15 +91,27 @@ function filesIn(folder) {
 }
 
 function isWanted(file) {
-  if (asked.includes('--all')) return true;
-  if (asked.length > 0)
-    return asked.some((path) => file === path || file.startsWith(`${path.replace(/\/$/, '')}/`));
+  if (values.all) return true;
+  if (asked.length > 0) return isNamed(file);
   return createHash('sha256').update(`${seed} ${file}`).digest().readUInt32BE(0) % drawnOneIn === 0;
+}
+
+function isNamed(file) {
+  return asked.some((path) => file === path || file.startsWith(`${path.replace(/\/$/, '')}/`));
 }
 
 /** The folder of a domain or a noun: packages/core/src/joint. */
 function roomOf(file) {
   return file.split('/').slice(0, 4).join('/');
+}
+
+function byRoom(items, fileOf) {
+  const rooms = new Map();
+  for (const item of items) {
+    const room = roomOf(fileOf(item));
+    rooms.set(room, [...(rooms.get(room) ?? []), item]);
+  }
+  return rooms;
 }
 
 /**
@@ -105,12 +157,18 @@ function mutate(folder, files, tests) {
   return JSON.parse(readFileSync(report, 'utf8'));
 }
 
-function add({ files }) {
-  for (const { mutants } of Object.values(files)) {
-    for (const { status } of mutants) {
-      if (status === 'Killed' || status === 'Timeout') totals.killed += 1;
-      else if (status === 'Survived') totals.survived += 1;
-      else if (status === 'NoCoverage') totals.uncovered += 1;
+/** Adds what a report says of the changes that count. */
+function add({ files }, counts) {
+  for (const [file, { mutants }] of Object.entries(files)) {
+    for (const {
+      status,
+      location: { start, end },
+      mutatorName,
+      replacement,
+    } of mutants) {
+      const place = `${start.line}:${start.column}-${end.line}:${end.column}`;
+      const kind = totalOf[status];
+      if (kind !== undefined && counts(file, changeKey(place, mutatorName, replacement))) totals[kind] += 1;
     }
   }
 }

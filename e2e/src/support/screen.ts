@@ -1,4 +1,5 @@
 import type { ElementHandle, Page } from 'puppeteer-core';
+import { pressThere } from './pressThere.js';
 
 /** What a person does on the screen, by the names a screen reader would say. */
 
@@ -16,12 +17,12 @@ export async function named(page: Page, name: string, role?: string): Promise<El
 
 /** Presses what has a name, where it lies once it rests: a sheet grows while it opens, a way back moves off a button. */
 export async function press(page: Page, name: string, role = 'button'): Promise<void> {
-  await page.locator(byName(name, role)).setWaitForEnabled(false).setTimeout(patienceMs).click();
+  await pressThere(page, page.locator(byName(name, role)).setWaitForEnabled(false).setTimeout(patienceMs));
 }
 
 /** {@link press} once it takes presses: a key that waits a moment, so that no second tap meets it. */
 export async function pressOnceReady(page: Page, name: string, role = 'button'): Promise<void> {
-  await page.locator(byName(name, role)).setTimeout(patienceMs).click();
+  await pressThere(page, page.locator(byName(name, role)).setTimeout(patienceMs));
 }
 
 function byName(name: string, role?: string): string {

@@ -1,8 +1,12 @@
 import type { HTTPRequest, HTTPResponse, Page } from 'puppeteer-core';
 import { patienceMs } from './screen.js';
 
-/** A line that stays open as long as the page does. */
-const isLasting = (request: HTTPRequest): boolean => new URL(request.url()).pathname === '/api/news';
+/**
+ * What is not waited for: a line that stays open as long as the page does, and the script of a worker, whose end is told to nobody
+ * where the worker is stopped before it has come.
+ */
+const isLasting = (request: HTTPRequest): boolean =>
+  /^\/api\/news$|Worker-[\w-]+\.js$/.test(new URL(request.url()).pathname);
 
 /** Does something on a page, and waits until all that it asked for because of it has come and nothing more was asked for so long. */
 export async function whileQuiet(page: Page, idleMs: number, act: () => Promise<unknown>): Promise<void> {
