@@ -10,6 +10,7 @@ import { FileJson } from 'lucide-react';
 import { useCallback, useMemo } from 'react';
 import { usePeopleQuery } from '../../shared/api/heronApi.js';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
+import { shopNow } from '../../shared/clock/shopClock.js';
 import { printedSection } from '../../shared/drawing/printedSection.js';
 import { PaperPreview } from '../../shared/paper/PaperPreview.js';
 import { paperOf, type PageFrame } from '../../shared/paper/papers.js';
@@ -72,13 +73,13 @@ function Papers({ card, version, machine, machines, procedure }: PapersProps) {
         'forecast' in expected
           ? (width: number) => printedSection(forecastMelt(expected), { width, mostHeight: width * 0.6 })
           : null;
-      return procedurePaper({ ...papers, drawing, printedAt: new Date() }, frame);
+      return procedurePaper({ ...papers, drawing, printedAt: shopNow() }, frame);
     },
     [papers, expected],
   );
   const saveJson = () => {
     const file = procedureFileSchema.parse({
-      ...{ format: 'lone-heron-procedure', version: 1, writtenAt: new Date().toISOString() },
+      ...{ format: 'lone-heron-procedure', version: 1, writtenAt: shopNow().toISOString() },
       caution: notAQualification,
       card: { id: card.id, number: card.number, version: version.version },
       revision: papers.revision,

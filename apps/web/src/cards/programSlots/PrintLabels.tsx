@@ -2,6 +2,7 @@ import type { Card, Machine } from '@lone-heron/contract';
 import { useCallback } from 'react';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
 import { useSlotsQuery } from './programSlotsApi.js';
+import { shopNow } from '../../shared/clock/shopClock.js';
 import { Loading } from '../../shared/page/Loading.js';
 import { PageHeader } from '../../shared/page/PageHeader.js';
 import { PaperPreview } from '../../shared/paper/PaperPreview.js';
@@ -27,7 +28,7 @@ function Labels({ machine, cards }: { machine: Machine; cards: readonly Card[] }
   const { units } = houseContent(house);
   const layOut = useCallback(
     (frame: PageFrame) =>
-      labelPaper({ machine, units, filled: filledSlots(slots ?? [], cards), printedAt: new Date() }, frame),
+      labelPaper({ machine, units, filled: filledSlots(slots ?? [], cards), printedAt: shopNow() }, frame),
     [machine, units, slots, cards],
   );
   if (slots === undefined) return <Loading what="the slots" />;

@@ -2,6 +2,7 @@ import { shownVersion, type Card, type Machine } from '@lone-heron/contract';
 import { useCallback, useMemo, useState } from 'react';
 import { usePeopleQuery } from '../../shared/api/heronApi.js';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
+import { shopNow } from '../../shared/clock/shopClock.js';
 import { PageHeader } from '../../shared/page/PageHeader.js';
 import { PaperPreview } from '../../shared/paper/PaperPreview.js';
 import { paperOf, type PageFrame } from '../../shared/paper/papers.js';
@@ -49,7 +50,7 @@ function Print({ card, machine, machines }: PrintProps) {
           ...{ card, shown, machine, units, practice, expected },
           nameOf: (id) => people?.find((each) => each.id === id)?.name ?? 'somebody',
           address: origin === null ? null : `${origin}/cards/${card.id}`,
-          printedAt: new Date(),
+          printedAt: shopNow(),
         },
         frame,
       ),

@@ -1,6 +1,7 @@
 import type { Card, Machine, ModeCard } from '@lone-heron/contract';
 import { useCallback, useState, type ReactNode } from 'react';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
+import { shopNow } from '../../shared/clock/shopClock.js';
 import { PageHeader } from '../../shared/page/PageHeader.js';
 import { PaperPreview } from '../../shared/paper/PaperPreview.js';
 import { paperOf, type PageFrame } from '../../shared/paper/papers.js';
@@ -43,7 +44,7 @@ function Chart({ cards, machine, picker }: ChartProps) {
     (frame: PageFrame) =>
       chartPaper(
         {
-          ...{ machine, units, printedAt: new Date() },
+          ...{ machine, units, printedAt: shopNow() },
           charts: machineCharts(cards, machine.id, { withDrafts }),
           modeCards: modeCardsOf(modeCards, machine.id),
           address: origin === null ? null : `${origin}/cards?machine=${encodeURIComponent(machine.id)}`,

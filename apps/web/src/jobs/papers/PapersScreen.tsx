@@ -6,6 +6,7 @@ import { useCardsQuery } from '../../shared/api/cardsApi.js';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
 import { useJobPhotosQuery, useJobQuery } from '../../shared/api/jobsApi.js';
 import { unlessShown } from '../../shared/api/unlessShown.js';
+import { shopNow } from '../../shared/clock/shopClock.js';
 import { inFileName } from '../../shared/files/saveFile.js';
 import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { Loading } from '../../shared/page/Loading.js';
@@ -39,7 +40,7 @@ const names: Readonly<Record<JobPaperName, string>> = {
 function Papers({ job }: { job: Job }) {
   const [name, setName] = useState<JobPaperName>('traveller');
   const context = usePaperContext(job);
-  const [printedAt] = useState(() => new Date());
+  const [printedAt] = useState(shopNow);
   const layOut = useCallback(
     (frame: PageFrame) => {
       if (context === null) throw new Error('the job is not worked out yet');

@@ -2,6 +2,7 @@ import { stockAdvice } from '@lone-heron/contract';
 import { format } from 'date-fns';
 import { useCallback, useState } from 'react';
 import { houseContent, useHouseQuery } from '../../shared/api/houseApi.js';
+import { shopNow } from '../../shared/clock/shopClock.js';
 import { Loading } from '../../shared/page/Loading.js';
 import { LoadFailed } from '../../shared/page/LoadFailed.js';
 import { PageHeader } from '../../shared/page/PageHeader.js';
@@ -15,7 +16,7 @@ import { unlessShown } from '../../shared/api/unlessShown.js';
 export function PrintOrder() {
   const { data: items, error, refetch } = unlessShown(useStockQuery(undefined));
   const { data: house } = useHouseQuery(undefined);
-  const [printedAt] = useState(() => new Date());
+  const [printedAt] = useState(shopNow);
   const layOut = useCallback(
     (frame: PageFrame) => orderPaper(items ?? [], printedAt, frame),
     [items, printedAt],

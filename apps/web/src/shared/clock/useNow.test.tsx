@@ -43,9 +43,13 @@ describe('now, as a page says it', () => {
     heardShopClock(new Date(asked).toUTCString(), asked, asked);
   });
 
-  it('looks no more once the page is left', () => {
-    const { unmount } = renderHook(() => useNow());
-    unmount();
+  it('has one timer however many show it, and none once the page is left', () => {
+    const shown = [1, 2, 3].map(() => renderHook(() => useNow()));
+    expect(jest.getTimerCount()).toBe(1);
+    shown[0]?.unmount();
+    act(() => jest.advanceTimersByTime(60_000));
+    expect(shown.map(({ result }) => result.current.getDate())).toEqual([30, 1, 1]);
+    shown.forEach(({ unmount }) => unmount());
     expect(jest.getTimerCount()).toBe(0);
   });
 });

@@ -19,7 +19,17 @@ function minuteNow(): number {
   return Math.floor(shopNow().getTime() / minute);
 }
 
+/** Whoever shows now, all by one timer: a list of a thousand rows says the same minute at once. */
+const looks = new Set<() => void>();
+let looking: ReturnType<typeof setInterval> | undefined;
+
 function lookOften(look: () => void): () => void {
-  const looking = setInterval(look, lookEvery);
-  return () => clearInterval(looking);
+  looks.add(look);
+  looking ??= setInterval(() => looks.forEach((each) => each()), lookEvery);
+  return () => {
+    looks.delete(look);
+    if (looks.size > 0) return;
+    clearInterval(looking);
+    looking = undefined;
+  };
 }
