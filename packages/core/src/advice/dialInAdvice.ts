@@ -138,7 +138,7 @@ function turnTowards(
   for (let i = 1; i <= tries; i++) {
     const wanted: number = from * (1 + ((isMore ? 1 : -1) * largestTurn * i) / tries);
     const to: number = snapToKnob(range, wanted);
-    if (to === from || to > from !== isMore || to <= 0 || to === last) continue;
+    if (to === last || to > from !== isMore || to <= 0) continue;
     last = to;
     const turned = turnKnob(setting, knob, to);
     if (repeatsHole(job, turned)) continue;

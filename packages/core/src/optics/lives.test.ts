@@ -122,6 +122,12 @@ describe('the log-rank test', () => {
     const told = logRank([...of('short', 25), ...of('usual', 50), ...of('new', 50, 1)]);
     expect(told.groups.map(({ group }) => group)).toEqual(['short', 'usual']);
   });
+
+  it('leaves out a group that was taken away before it could be expected to fail', () => {
+    const early = Array.from({ length: 8 }, () => ({ duration: 0.001, failed: false, group: 'early' }));
+    const told = logRank([...of('short', 25), ...of('usual', 50), ...early]);
+    expect(told.groups.map(({ group }) => group)).toEqual(['short', 'usual']);
+  });
 });
 
 describe('what shortens lives', () => {

@@ -59,24 +59,41 @@ describe('the Weibull life', () => {
     );
   });
 
-  it('has no better neighbour where the services alone decide', () => {
-    const all = [120, 90, 200, 150, 260].map((duration, i) => ({ duration, failed: i !== 4 }));
+  it.each([
+    ['the services alone decide', [120, 90, 200, 150, 260], 4, 'services'],
+    ['two have failed and the prior helps', [120, 90, 200, 150, 260], 2, 'servicesAndPrior'],
+    ['one has failed and the prior leads', [40, 90, 200], 1, 'servicesAndPrior'],
+  ] as const)('has no better neighbour where %s', (_, durations, failures, restsOn) => {
+    const all = durations.map((duration, i) => ({ duration, failed: i < failures }));
     const life = fitWeibullLife(all);
-    expect(life.restsOn).toBe('services');
+    expect(life.restsOn).toBe(restsOn);
     const likelihood = (shape: number, scale: number) =>
       all.reduce((sum, { duration, failed }) => {
         const z = (duration / scale) ** shape;
         return sum - z + (failed ? Math.log(shape / scale) + (shape - 1) * Math.log(duration / scale) : 0);
       }, 0);
     expect(life.logLikelihood).toBeCloseTo(likelihood(life.shape, life.scale), 9);
+    const prior = (shape: number) =>
+      restsOn === 'services' ? 0 : -0.5 * ((Math.log(shape) - Math.log(1.5)) / 0.4) ** 2;
+    const worth = (shape: number, scale: number) => likelihood(shape, scale) + prior(shape);
+    const here = worth(life.shape, life.scale);
     for (const [byShape, byScale] of [
       [1.01, 1],
       [0.99, 1],
       [1, 1.01],
       [1, 0.99],
     ] as const) {
-      expect(likelihood(life.shape * byShape, life.scale * byScale)).toBeLessThan(life.logLikelihood);
+      expect(worth(life.shape * byShape, life.scale * byScale)).toBeLessThan(here);
     }
+    // How wide the top is, by second differences of the same.
+    const [h, s, t] = [1e-3, Math.log(life.shape), Math.log(life.scale)];
+    const at = (i: number, j: number) => worth(Math.exp(s + i * h), Math.exp(t + j * h));
+    const bend = (i: number, j: number) => (2 * here - at(i, j) - at(-i, -j)) / (h * h);
+    const [shapeBend, scaleBend] = [bend(1, 0), bend(0, 1)];
+    const both = (bend(1, 1) - shapeBend - scaleBend) / 2;
+    const determinant = shapeBend * scaleBend - both * both;
+    expect(life.seLogShape / Math.sqrt(scaleBend / determinant)).toBeCloseTo(1, 3);
+    expect(life.seLogScale / Math.sqrt(shapeBend / determinant)).toBeCloseTo(1, 3);
   });
 
   it('says that it leans on the prior with fewer than three failures, and on less with none', () => {
