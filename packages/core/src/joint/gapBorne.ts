@@ -20,7 +20,7 @@ const plainShare = 0.1;
 const bridgedShare = 0.45;
 
 /** A weave melts this much beyond the gap, both edges together. */
-export const edgesBeyondGap = mm(1);
+const edgesBeyondGap = mm(1);
 
 /**
  * The gap a joint bears plainly, and the gap it bears with more wire and a weave across: near the wire's diameter and

@@ -18,7 +18,7 @@ export { ownLeg } from './ownLeg.js';
 export { heatDirectionsWhy } from './heatDirectionsWhy.js';
 export { farFace } from './farFace.js';
 export { metalNeeded, usualCrown } from './metalNeeded.js';
-export { gapBorne, gapAsKnob, edgesBeyondGap } from './gapBorne.js';
+export { gapBorne, gapAsKnob } from './gapBorne.js';
 export { beamAim, type BeamAim } from './beamAim.js';
 export { gasShelter } from './gasShelter.js';
 export { nozzleFor, nozzleShapes, type NozzleChoice, type NozzleShape } from './nozzleFor.js';

@@ -123,7 +123,7 @@ function bevels(seam: SeamOf<BevelKind>, saidIn: WeldJob['saidIn']): readonly Po
   const thickness = thinnerSheet(seam);
   return lands
     .map((share) => tenths(Math.max(mm(0.3), thickness * share)))
-    .filter((land) => land < thickness)
+    .filter((land, i, all) => land < thickness && all.indexOf(land) === i)
     .map((land) => ({
       words: `Bevel the edges to a land of ${saidLength(land, saidIn)} and fill in more passes`,
       change: { kind: 'bevel', land, includedAngle: vee },
@@ -136,7 +136,7 @@ function legsOf(
 ): readonly PossibleChange[] {
   return [...legs, ...thickerLegs]
     .map((by) => tenths(Math.max(mm(0.5), Math.min(mostLeg, seam.leg * by))))
-    .filter((leg) => Math.abs(leg - seam.leg) > 1e-6)
+    .filter((leg, i, all) => Math.abs(leg - seam.leg) > 1e-6 && all.indexOf(leg) === i)
     .map((leg) => ({
       words: `Ask for a ${leg < seam.leg ? 'smaller' : 'larger'} leg, ${saidLength(leg, saidIn)}`,
       change: { kind: 'leg', leg },

@@ -122,6 +122,16 @@ describe('aims', () => {
     }
   });
 
+  it('least colour never takes more heat than reaching the back does', () => {
+    for (const metal of ['stainless304', 'aluminium5052', 'lowCarbonSteel'] as const)
+      for (const thickness of [0.6, 1.5, 3, 4])
+        for (const wire of [null, mm(1)]) {
+          const heat = (kind: 'reach' | 'leastHeat') =>
+            suggest({ metal, thickness, wire, aim: { kind } }).forecast.heat;
+          expect(heat('leastHeat')).toBeLessThanOrEqual(heat('reach'));
+        }
+  });
+
   it('filling a gap weaves across it, and asks for wire', () => {
     const { setting, obstacle } = suggest({ thickness: 2, gap: 0.4, wire: mm(1), aim: { kind: 'fillGap' } });
     expect(knobValue(setting, 'wobbleWidth')).toBeGreaterThanOrEqual(0.0014 - 1e-12);
@@ -186,6 +196,16 @@ describe('the shop’s schools', () => {
     const withoutDuty: MachineLimits = { ...bench };
     delete (withoutDuty as { duty?: unknown }).duty;
     expect(suggest({ metal: 'aluminium5052', practice, machine: withoutDuty }).setting.duty).toBe(1);
+  });
+
+  it('bring the peak down too where the least duty at full peak is still too much', () => {
+    const practice = { ...usualPractice, reflective: 'fullPeak' } as const;
+    const job = sampleJob({ metal: 'aluminium5052', thickness: 1, practice });
+    const { setting, loss } = suggestSetting(job);
+    expect(setting.duty).toBeCloseTo(0.3, 9);
+    expect(setting.power).toBeLessThan(1500);
+    const atFullPeak = turnKnob(setting, 'power', 1500);
+    expect(loss).toBeLessThan(lossForAim(job, atFullPeak, forecastWeld(job, atFullPeak)));
   });
 
   it('say what goes with a setting: gas, nozzle, focus, ramps', () => {

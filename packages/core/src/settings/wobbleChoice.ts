@@ -1,5 +1,5 @@
 import { wobbleNames, type WobbleShape } from '../beam/index.js';
-import { edgesBeyondGap, gapBorne, jointThermal, seamOf, type SeamJoint } from '../joint/index.js';
+import { gapBorne, jointThermal, seamOf, type SeamJoint } from '../joint/index.js';
 import type { Metal } from '../metal/index.js';
 import { usualPractice, type Practice } from '../practice/index.js';
 import { hertz, metre, mm, type Hertz, type Metre } from '../quantity/index.js';
@@ -16,9 +16,18 @@ export interface WobbleChoice {
   readonly reasons: { readonly shape: string; readonly width: string; readonly rate: string };
 }
 
+interface UsualWidth {
+  readonly at: Metre;
+  readonly width: Metre;
+  readonly reason: string;
+}
+
 /** Usual widths by thickness; in between along a line, so that a hair more sheet never moves the sweep by much. */
-const widths: readonly { readonly at: Metre; readonly width: Metre; readonly reason: string }[] = [
-  { at: mm(0.3), width: mm(0.8), reason: 'very thin sheet: a wider melt would sag' },
+const thinnest: UsualWidth = {
+  ...{ at: mm(0.3), width: mm(0.8), reason: 'very thin sheet: a wider melt would sag' },
+};
+const widths: readonly UsualWidth[] = [
+  thinnest,
   { at: mm(0.75), width: mm(1.5), reason: 'thin sheet: a narrow sweep keeps the heat down' },
   { at: mm(1.5), width: mm(2), reason: 'wide enough to catch both edges, narrow enough to reach' },
   { at: mm(2.5), width: mm(2.5), reason: 'a middle width: catches both edges of a hand-fitted seam' },
@@ -60,15 +69,16 @@ export function wobbleFor(job: WobbleJob): WobbleChoice {
   const { gap } = seam;
   const wets =
     job.wireDiameter !== null && joint.kind !== 'tack' && 'leg' in seam ? weaveToWet(seam, job) : mm(0);
-  const width = widthFor(thickness, { gap, wets }, practice);
   const { plain, leastWeave } = gapBorne(joint, null);
-  const across = Math.min(1, Math.max(0, (gap - plain) / ((weaveFullAt - 1) * plain)));
+  const share = Math.min(1, Math.max(0, (gap - plain) / ((weaveFullAt - 1) * plain)));
+  const across = metre(share * leastWeave);
+  const width = widthFor(thickness, { across, wets }, practice);
   const rate = rateFor(job.machine.spot, practice);
   return {
     shape: shape.value,
     width: width.value,
     frequency: rate.value,
-    leastWidth: metre(Math.max(wets, across * leastWeave)),
+    leastWidth: metre(Math.max(wets, across)),
     reasons: { shape: shape.reason, width: width.reason, rate: rate.reason },
   };
 }
@@ -129,33 +139,29 @@ function shapeByMetal(metal: Metal, thickness: Metre): Reasoned<WobbleShape> {
 }
 
 interface Asked {
-  readonly gap: Metre;
+  /** Sweep that melts both edges across a gap that is not borne plainly; 0 where it is. */
+  readonly across: Metre;
   /** Sweep that wets both legs of a fillet; 0 where there is none to wet. */
   readonly wets: Metre;
 }
 
-function widthFor(thickness: Metre, { gap, wets }: Asked, practice: Practice): Reasoned<Metre> {
+function widthFor(thickness: Metre, { across, wets }: Asked, practice: Practice): Reasoned<Metre> {
   const school = widthBySchool[practice.wobbleWidth];
   const usual = usualWidth(thickness);
   const wanted = metre(usual.value * school.factor);
-  const acrossGap = metre(gap + edgesBeyondGap);
-  if (wets > Math.max(wanted, acrossGap)) {
+  if (wets > Math.max(wanted, across)) {
     return { value: wets, reason: 'as wide as wets both legs of the fillet' };
   }
-  if (acrossGap > wanted) {
-    return { value: acrossGap, reason: 'wider than the gap by half a millimetre on each edge' };
+  if (across > wanted) {
+    return { value: across, reason: 'wider than the gap by half a millimetre on each edge' };
   }
   return { value: wanted, reason: school.reason === '' ? usual.reason : `${usual.reason}; ${school.reason}` };
 }
 
 function usualWidth(thickness: Metre): Reasoned<Metre> {
-  const after = widths.findIndex(({ at }) => thickness < at);
-  const [first, last] = [widths[0], widths[widths.length - 1]];
-  if (first === undefined || last === undefined) throw new Error('there are no usual widths');
-  if (after === 0) return { value: first.width, reason: first.reason };
-  const next = widths[after];
-  const before = widths[after - 1];
-  if (next === undefined || before === undefined) return { value: last.width, reason: last.reason };
+  const before = widths.findLast(({ at }) => at <= thickness) ?? thinnest;
+  const next = widths.find(({ at }) => at > thickness);
+  if (next === undefined || thickness < before.at) return { value: before.width, reason: before.reason };
   const share = (thickness - before.at) / (next.at - before.at);
   return {
     value: metre(before.width + share * (next.width - before.width)),
