@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { stepCount, valueAtStep } from '../machine/index.js';
-import { mm, second } from '../quantity/index.js';
+import { snapToKnob, stepCount, valueAtStep } from '../machine/index.js';
+import { metre, mm, second } from '../quantity/index.js';
 import { bench, sampleJob } from '../testing/sampleJobs.js';
 import {
   forecastWeld,
@@ -48,6 +48,38 @@ describe('a held knob', () => {
     expect(slow.setting.power).toBeLessThan(start.power);
     const strong = suggestHolding(job, start, { power: 1200 });
     expect(strong.loss).toBeLessThan(forecastWeld(job, turnKnob(start, 'power', 1200)).loss);
+  });
+
+  it('makes up for a strong light by the hand alone where the sweep is held too', () => {
+    const job = sampleJob();
+    const { setting: start } = suggestSetting(job);
+    const [width, rate] = [knobValue(start, 'wobbleWidth') ?? NaN, knobValue(start, 'wobbleRate') ?? NaN];
+    const { setting } = suggestHolding(job, start, { power: 900, wobbleWidth: width, wobbleRate: rate });
+    expect(setting.wobble).toEqual(start.wobble);
+    expect(setting.pace.by).toBe('hand');
+    // As fast as its aim is tried at.
+    expect(knobValue(setting, 'travel')).toBeCloseTo(0.01, 9);
+    const slow = suggestHolding(job, start, { power: 600, wobbleWidth: width, wobbleRate: rate });
+    expect(knobValue(slow.setting, 'travel')).toBeLessThan(knobValue(start, 'travel') ?? 0);
+  });
+
+  it('tries the sweep in its shares, on the knob’s steps and never none', () => {
+    const job = sampleJob();
+    const { setting: start } = suggestSetting(job);
+    const { wobbleWidth: range } = bench;
+    const from = knobValue(start, 'wobbleWidth') ?? NaN;
+    const shares = [1.5, 1.25, 1, 0.8, 0.6, 0.4].map((by) => snapToKnob(range, metre(from * by)));
+    const found = [300, 450, 600, 800, 1000, 1500].map(
+      (power) => knobValue(suggestHolding(job, start, { power }).setting, 'wobbleWidth') ?? NaN,
+    );
+    for (const width of found)
+      expect(Math.min(...shares.map((each) => Math.abs(each - width)))).toBeLessThan(1e-9);
+    expect(new Set(found).size).toBeGreaterThan(2);
+    const hair = turnKnob(start, 'wobbleWidth', 0.1e-3);
+    for (const power of [300, 900])
+      expect(knobValue(suggestHolding(job, hair, { power }).setting, 'wobbleWidth')).toBeGreaterThanOrEqual(
+        0.1e-3 - 1e-12,
+      );
   });
 
   it('turns nothing that need not be turned where the start lands as surely', () => {
