@@ -1,2 +1,3 @@
+export { figureOf } from './figureOf.js';
 export { RangeFault, describeFault, type FaultDetail } from './RangeFault.js';
 export { requireWithin, describeRange, type AllowedRange } from './requireWithin.js';

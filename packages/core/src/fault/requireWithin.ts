@@ -1,3 +1,4 @@
+import { figureOf } from './figureOf.js';
 import { RangeFault } from './RangeFault.js';
 
 /** A closed range of a quantity, in the unit it is shown in. */
@@ -16,7 +17,7 @@ export interface AllowedRange {
  * describeRange({ quantity: 'gap', min: 0, max: 1.5, unit: 'mm' }) // => '0 to 1.5 mm'
  */
 export function describeRange({ min, max, unit }: AllowedRange): string {
-  return `${min} to ${max} ${unit}`.trimEnd();
+  return `${figureOf(min)} to ${figureOf(max)} ${unit}`.trimEnd();
 }
 
 /**
@@ -31,7 +32,7 @@ export function requireWithin(value: number, range: AllowedRange): void {
   if (value >= range.min && value <= range.max) return;
   throw new RangeFault({
     quantity: range.quantity,
-    given: `${value} ${range.unit}`.trimEnd(),
+    given: `${figureOf(value)} ${range.unit}`.trimEnd(),
     allowed: describeRange(range),
   });
 }

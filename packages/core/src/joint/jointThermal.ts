@@ -1,4 +1,4 @@
-import { RangeFault, requireWithin } from '../fault/index.js';
+import { figureOf, RangeFault, requireWithin } from '../fault/index.js';
 import { inDegrees, inMm, metre, type Metre } from '../quantity/index.js';
 import {
   seamOf,
@@ -126,8 +126,8 @@ function requireBridgeable(gap: Metre, thinner: Metre): void {
   if (gap >= 0 && gap <= thinner) return;
   throw new RangeFault({
     quantity: 'gap',
-    given: `${inMm(gap)} mm`,
-    allowed: `0 to ${inMm(thinner)} mm, the thinner sheet’s thickness`,
+    given: `${figureOf(inMm(gap))} mm`,
+    allowed: `0 to ${figureOf(inMm(thinner))} mm, the thinner sheet’s thickness`,
     remedy: 'Re-fit the parts: a wider gap cannot be bridged.',
   });
 }

@@ -1,4 +1,4 @@
-import { RangeFault } from '../fault/index.js';
+import { figureOf, RangeFault } from '../fault/index.js';
 import { inMm, metre, type Metre } from '../quantity/index.js';
 import type { SeamRun } from './JointConditions.js';
 
@@ -54,7 +54,7 @@ function requireStitch(length: Metre, pitch: Metre): void {
   if (length > 0 && pitch > length) return;
   throw new RangeFault({
     quantity: 'stitch',
-    given: `${inMm(length)} mm every ${inMm(pitch)} mm`,
+    given: `${figureOf(inMm(length))} mm every ${figureOf(inMm(pitch))} mm`,
     allowed: 'a stitch above 0 mm and a pitch longer than it',
   });
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { wobbleFrom } from '../beam/index.js';
 import { findMetal, heatToMelt, type MetalId } from '../metal/index.js';
-import { fraction, hertz, mm, mmPerSecond, watt } from '../quantity/index.js';
+import { celsius, fraction, hertz, inCelsius, mm, mmPerSecond, watt } from '../quantity/index.js';
 import {
   heatCarriedOff,
   heatLimitedDepth,
@@ -158,6 +158,51 @@ describe('laws of the melt model', () => {
     ['wire', { wire: { diameter: mm(9), speed: mmPerSecond(1) } }, 'wire diameter'],
   ])('refuses an absurd %s by name', (_, change, message) => {
     expect(() => predictMelt({ ...reference('stainless304', 2, 900), ...change })).toThrow(message);
+  });
+});
+
+describe('what the melt model takes', () => {
+  const wobble = (width: number, rate: number) => ({
+    wobble: wobbleFrom('sideToSide', mm(width), hertz(rate)),
+  });
+  const wire = (diameter: number, speed: number) => ({
+    wire: { diameter: mm(diameter), speed: mmPerSecond(speed) },
+  });
+  const plain = reference('stainless304', 2, 1000);
+  const hottest = 0.8 * inCelsius(plain.metal.meltingPoint);
+
+  it.each<[Partial<MeltInput>, Partial<MeltInput>, string]>([
+    [{ thickness: mm(0.05) }, { thickness: mm(0.049) }, 'thickness 0.049 mm: allowed is 0.05 to 50 mm'],
+    [{ thickness: mm(50) }, { thickness: mm(51) }, 'thickness 51 mm: allowed is 0.05 to 50 mm'],
+    [{ heatDirections: 0.25 }, { heatDirections: 0.24 }, 'heat directions 0.24: allowed is 0.25 to 50'],
+    [{ heatDirections: 50 }, { heatDirections: 51 }, 'heat directions 51: allowed is 0.25 to 50'],
+    [{ power: watt(1) }, { power: watt(0.5) }, 'power 0.5 W: allowed is 1 to 20000 W'],
+    [{ power: watt(20_000) }, { power: watt(20_001) }, 'power 20001 W: allowed is 1 to 20000 W'],
+    [{ duty: fraction(0.01) }, { duty: 0.009 as MeltInput['duty'] }, 'duty 0.009: allowed is 0.01 to 1'],
+    [{ duty: fraction(1) }, { duty: 1.1 as MeltInput['duty'] }, 'duty 1.1: allowed is 0.01 to 1'],
+    [
+      { travel: mmPerSecond(0.1) },
+      { travel: mmPerSecond(0.09) },
+      'travel 0.09 mm/s: allowed is 0.1 to 500 mm/s',
+    ],
+    [
+      { travel: mmPerSecond(500) },
+      { travel: mmPerSecond(501) },
+      'travel 501 mm/s: allowed is 0.1 to 500 mm/s',
+    ],
+    [{ start: celsius(-40) }, { start: celsius(-41) }, 'start -41 °C: allowed is -40 to'],
+    [{ start: celsius(hottest - 1) }, { start: celsius(hottest + 1) }, '°C: allowed is -40 to'],
+    [{ spot: mm(0.02) }, { spot: mm(0.019) }, 'spot 0.019 mm: allowed is 0.02 to 2 mm'],
+    [{ spot: mm(2) }, { spot: mm(2.1) }, 'spot 2.1 mm: allowed is 0.02 to 2 mm'],
+    [wobble(20, 60), wobble(21, 60), 'wobble width 21 mm: allowed is 0 to 20 mm'],
+    [wobble(2, 2000), wobble(2, 2001), 'wobble rate 2001 Hz: allowed is 0 to 2000 Hz'],
+    [wire(0.1, 10), wire(0.09, 10), 'wire diameter 0.09 mm: allowed is 0.1 to 3 mm'],
+    [wire(3, 10), wire(3.1, 10), 'wire diameter 3.1 mm: allowed is 0.1 to 3 mm'],
+    [wire(1, 0), wire(1, -1), 'wire speed -1 mm/s: allowed is 0 to 1000 mm/s'],
+    [wire(1, 1000), wire(1, 1001), 'wire speed 1001 mm/s: allowed is 0 to 1000 mm/s'],
+  ])('takes %j and refuses %j', (fits, not, words) => {
+    expect(predictMelt({ ...plain, ...fits }).depth).toBeGreaterThanOrEqual(0);
+    expect(() => predictMelt({ ...plain, ...not })).toThrow(words);
   });
 });
 

@@ -1,4 +1,4 @@
-import { RangeFault, requireWithin } from '../fault/index.js';
+import { figureOf, RangeFault, requireWithin } from '../fault/index.js';
 import { celsius, metre, inMm, type Metre } from '../quantity/index.js';
 
 /** kg/m3 */
@@ -36,7 +36,7 @@ export function steelUnderZinc(sheet: Metre, coat: number): Metre {
   if (steel > 0) return steel;
   throw new RangeFault({
     quantity: 'galvanised thickness',
-    given: `${inMm(sheet)} mm`,
+    given: `${figureOf(inMm(sheet))} mm`,
     allowed: `more than its two coats of ${coat} g/m2`,
   });
 }
