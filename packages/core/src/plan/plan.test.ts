@@ -76,6 +76,15 @@ describe('the order of set-ups', () => {
     ['a ragged table', [[0, 1], [1]], 0, 'changeover table'],
     ['no table', [], 0, 'changeover table'],
     [
+      'a change that is never over',
+      [
+        [0, Infinity],
+        [1, 0],
+      ],
+      0,
+      'changeover table',
+    ],
+    [
       'minutes below nothing',
       [
         [0, -1],

@@ -173,6 +173,7 @@ describe('links that go round', () => {
   it('are named in the order they would be done', () => {
     expect(cycleIn([[1], [2], [0]])).toEqual([0, 2, 1]);
     expect(cycleIn([[], [0], [1, 3], [2]])).toEqual([2, 3]);
+    expect(cycleIn([[1], [2], [1]])).toEqual([1, 2]);
     expect(cycleIn([[], [0], [0, 1]])).toBeNull();
   });
 });
