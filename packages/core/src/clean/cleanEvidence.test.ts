@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { chanceBelow, thresholdAlong } from '../evidence/index.js';
-import { findMetal } from '../metal/index.js';
+import { findMetal, roomTemperature } from '../metal/index.js';
 import { fraction, hertz, metre, mm, mmPerSecond, watt } from '../quantity/index.js';
 import { gaussian, numberStream } from '../testing/numberStream.js';
 import { cleaningOf } from './cleaningOf.js';
@@ -64,6 +64,48 @@ describe('odds of a strip', () => {
     const sparse = { ...setting, rate: hertz(10), travel: mmPerSecond(40), power: watt(2000) };
     const { bare, marked } = stripOdds(learnCoat('heatTint', []), job, sparse);
     expect(bare + marked).toBe(0);
+  });
+});
+
+describe('what cleaning a face comes to', () => {
+  it('is lanes, passes and light over the whole face', () => {
+    const face = { ...job, width: mm(50) };
+    const figures = cleanFigures(face, { ...setting, passes: 2 });
+    expect(figures.lanes).toBe(3);
+    expect(figures.lightOn).toBeCloseTo((3 * 2 * 0.5) / 0.015, 9);
+    expect(figures.areaRate).toBeCloseTo((0.5 * 0.05) / figures.lightOn, 12);
+    expect(figures.passRise).toBeCloseTo(figures.sheetRise / 2, 12);
+    expect(cleanFigures({ ...job, width: mm(40) }, setting).lanes).toBe(2);
+  });
+
+  it('may warm the sheet to 60 K short of its first colour, or by 130 K where it shows none', () => {
+    const limit = (metal: 'stainless304' | 'aluminium5052') =>
+      cleanFigures({ ...job, metal: findMetal(metal) }, setting).riseLimit;
+    const { tint } = findMetal('stainless304');
+    if (tint === null) throw new Error('304 shows colours');
+    expect(limit('stainless304')).toBeCloseTo(tint.straw - roomTemperature - 60, 9);
+    expect(findMetal('aluminium5052').tint).toBeNull();
+    expect(limit('aluminium5052')).toBe(130);
+  });
+
+  it('is dashes where the light is pulsed', () => {
+    const dashes = (duty: number, pulses: number | null) =>
+      cleanFigures(job, { ...setting, duty: fraction(duty), pulses: pulses === null ? null : hertz(pulses) })
+        .dashes;
+    expect(dashes(1, null)).toBeNull();
+    expect(dashes(1, 2000)).toBeNull();
+    expect(dashes(0.5, null)).toBeNull();
+    // 20 mm to and fro a hundred times a second: 4 m/s.
+    const found = dashes(0.4, 2000);
+    expect(found?.bright).toBeCloseTo((4 * 0.4) / 2000, 9);
+    expect(found?.dark).toBeCloseTo((4 * 0.6) / 2000, 9);
+  });
+
+  it('is asked without pulses of a head that has none', () => {
+    const steady = { ...job, head: { ...head, pulses: null } };
+    expect(suggestClean(steady, learnCoat('heatTint', []))).toMatchObject({ duty: 1, pulses: null });
+    const untrimmed = { ...job, head: { ...head, duty: null } };
+    expect(suggestClean(untrimmed, learnCoat('heatTint', []))).toMatchObject({ duty: 1, pulses: null });
   });
 });
 

@@ -101,6 +101,20 @@ describe('acceptance', () => {
     expect(verdicts(sound)).toHaveLength(7);
   });
 
+  it('says of each thing which it is', () => {
+    expect(judgeAcceptance(level, sound).map(({ criterion }) => criterion)).toEqual([
+      ...['reach', 'undercut', 'crown', 'misalignment', 'bend', 'indication', 'tight'],
+    ]);
+    const worse = { ...sound, undercut: 0.11, crown: 0.51, misalignment: 0.21 };
+    expect(judgeAcceptance(level, worse).slice(1, 4)).toEqual([
+      { criterion: 'undercut', verdict: 'notMet', asked: '10 % of the thickness or less', found: '11 %' },
+      { criterion: 'crown', verdict: 'notMet', asked: '50 % of the thickness or less', found: '51 %' },
+      { criterion: 'misalignment', verdict: 'notMet', asked: '20 % of the thickness or less', found: '21 %' },
+    ]);
+    const just = { ...sound, undercut: 0.1, crown: 0.5, misalignment: 0.2 };
+    expect(new Set(verdicts(just))).toEqual(new Set(['met']));
+  });
+
   it('asks nothing that the level does not ask', () => {
     const easy: AcceptanceLevel = {
       leastReach: null,

@@ -46,6 +46,18 @@ describe('a panel’s numbers', () => {
     expect(() => dialOnPanel({ kind: 'percent', ofSi: 1500 }, power, 1600)).toThrow('power 106.6');
   });
 
+  it('are taken to half a step beyond either end, and no further', () => {
+    const knob: PanelKnob = { kind: 'absolute', siPerUnit: 1 };
+    const twos = { name: 'rate', least: 10, most: 100, step: 2 };
+    expect(dialOnPanel(knob, twos, 9)).toEqual({ number: 10, si: 10 });
+    expect(dialOnPanel(knob, twos, 101)).toEqual({ number: 100, si: 100 });
+    expect(dialOnPanel(knob, twos, 12.9)).toEqual({ number: 12, si: 12 });
+    expect(() => dialOnPanel(knob, twos, 8.9)).toThrow(
+      'rate 8.9 on the panel: allowed is 9 to 101 on the panel',
+    );
+    expect(() => dialOnPanel(knob, twos, 101.1)).toThrow('rate 101.1');
+  });
+
   it.each<PanelKnob>([
     { kind: 'relative', presetSi: 0, siPerNotch: 0 },
     { kind: 'percent', ofSi: 0 },

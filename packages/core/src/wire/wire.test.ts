@@ -18,6 +18,7 @@ import {
   wireDiameters,
   wireForSeam,
   wireForTravel,
+  wireName,
 } from './index.js';
 
 describe('the pace the wire sets', () => {
@@ -109,6 +110,27 @@ describe('fillers', () => {
     expect(advice('aluminium5052', 'lowCarbonSteel')).toMatchObject({ options: [], withoutWire: 'no' });
   });
 
+  it.each<[MetalId, MetalId, string]>([
+    ['stainless304', 'stainless304', 'fine'],
+    ['stainless304', 'stainless316', 'fine'],
+    ['stainless316', 'stainless304', 'fine'],
+    ['lowCarbonSteel', 'galvanised', 'fine'],
+    ['aluminium5052', 'aluminium5083', 'fine'],
+    ['aluminium6082', 'aluminium6061', 'risky'],
+    ['brass', 'brass', 'risky'],
+    ['copper', 'copper', 'risky'],
+    ['stainless316', 'lowCarbonSteel', 'no'],
+    ['copper', 'lowCarbonSteel', 'no'],
+    ['aluminium5052', 'aluminium6061', 'no'],
+  ])('of %s and %s can be left out: %s', (first, second, without) => {
+    expect(advice(first, second).withoutWire).toBe(without);
+  });
+
+  it('are sold under a name, or said in hundredths of a millimetre', () => {
+    expect(wireName(mm(1.2))).toBe('1.2 mm');
+    expect(wireName(mm(1.1))).toBe('1.10 mm');
+  });
+
   it('have the density of their metal', () => {
     for (const filler of fillers) {
       expect(fillerTable[filler].density).toBeGreaterThan(2500);
@@ -143,7 +165,13 @@ describe('a run of wire', () => {
       by: 'heldBack',
       fillShare: 8 / 6,
     });
-    expect(paceAgainstWire(mmPerSecond(10), mmPerSecond(8)).words).toContain('20 % too little');
+    const words = (hand: number) => paceAgainstWire(mmPerSecond(hand), mmPerSecond(8)).words;
+    expect(words(10)).toBe('the hand is ahead of the wire: the bead gets 20 % too little');
+    expect(words(6.4)).toBe('the hand holds back: 25 % more metal piles up than wanted');
+    expect(words(8.7)).toBe('the hand goes along with the wire');
+    expect(words(7.3)).toBe('the hand goes along with the wire');
+    expect(words(8.9)).not.toBe('the hand goes along with the wire');
+    expect(words(7.1)).not.toBe('the hand goes along with the wire');
   });
 
   it('takes more passes for more metal, each as large as the next', () => {
