@@ -43,6 +43,8 @@ describe('the wait beside a seam', () => {
     ])
       expect(neighbourWait(input(better))).toBeLessThan(usual);
     expect(neighbourWait(input({ distance: mm(300) }))).toBe(0);
+    // Nobody waits longer than a day.
+    expect(neighbourWait(input({ heat: joule(1e8) }))).toBe(86_400);
   });
 
   it.each([{ heat: joule(0) }, { thickness: mm(0) }, { rise: kelvinDifference(0) }])(
