@@ -1,2 +1,5 @@
 /** Simulations and laws of the core that take seconds each: left out where quick answers are wanted. */
-export const slowTests = ['simulatedShops', 'otherShops', 'exactOdds', 'settings/laws', 'finderSaves'];
+export const slowTests = [
+  ...['simulatedShops', 'severalWorkshops', 'otherShops', 'exactOdds'],
+  ...['settings/laws', 'finderSaves'],
+];
