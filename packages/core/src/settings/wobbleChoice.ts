@@ -22,10 +22,10 @@ interface UsualWidth {
   readonly reason: string;
 }
 
-/** Usual widths by thickness; in between along a line, so that a hair more sheet never moves the sweep by much. */
 const thinnest: UsualWidth = {
   ...{ at: mm(0.3), width: mm(0.8), reason: 'very thin sheet: a wider melt would sag' },
 };
+/** Usual widths by thickness; in between along a line, so that a hair more sheet never moves the sweep by much. */
 const widths: readonly UsualWidth[] = [
   thinnest,
   { at: mm(0.75), width: mm(1.5), reason: 'thin sheet: a narrow sweep keeps the heat down' },
