@@ -1,6 +1,5 @@
-import { mm } from '../quantity/index.js';
 import { sampleJob } from '../testing/sampleJobs.js';
-import { easeOff, finishNotes, forecastWeld, suggestSetting, weldConsequences } from './index.js';
+import { easeOff, suggestSetting } from './index.js';
 
 describe('easing off', () => {
   const job = sampleJob();
@@ -26,26 +25,5 @@ describe('easing off', () => {
     expect(easeOff(job, setting, 30).setting.power).toBe(150);
     const soft = sampleJob({ metal: 'aluminium5052' });
     expect(easeOff(soft, suggestSetting(soft).setting, 1).straw).toBeNull();
-  });
-});
-
-describe('limits for food and colour', () => {
-  const notes = (limit: 'food' | 'colour', said: Parameters<typeof sampleJob>[0] = {}) => {
-    const job = sampleJob(said);
-    const { setting } = suggestSetting(job);
-    return finishNotes(limit, job, weldConsequences(job, setting, forecastWeld(job, setting)));
-  };
-
-  it('says how wide the colour goes past straw, and that it must come off for food', () => {
-    expect(notes('colour')[0]).toMatch(/Colour goes past straw over \d+\.\d mm/);
-    expect(notes('food')).toEqual([expect.stringContaining('passivate')]);
-  });
-
-  it('warns of crevices and of metals nobody eats from', () => {
-    const lap = { kind: 'lap', firstThickness: mm(1), secondThickness: mm(1), gap: mm(0) } as const;
-    const said = notes('food', { metal: 'lowCarbonSteel', joint: lap }).join(' ');
-    expect(said).toContain('Dirt stays between');
-    expect(said).toContain('low-carbon steel is seldom taken for food');
-    expect(notes('colour', { metal: 'aluminium5052' })).toEqual([]);
   });
 });
