@@ -72,6 +72,24 @@ describe('the order of set-ups', () => {
     expect(mean).toBeLessThan(1.05);
   });
 
+  it('has a bound of what entering and then leaving each must cost, but for the last', () => {
+    fc.assert(
+      fc.property(tableOf(exactUpTo + 2), fc.nat({ max: exactUpTo }), (minutes, start) => {
+        const all = minutes.map((_, i) => i);
+        const others = (than: number) => all.filter((each) => each !== than && each !== start);
+        const into = all.map((to) =>
+          Math.min(...all.filter((from) => from !== to).map((from) => minutes[from]![to]!)),
+        );
+        const out = all.map((from) => Math.min(...others(from).map((to) => minutes[from]![to]! - into[to]!)));
+        const entered = others(start).reduce((sum, to) => sum + into[to]!, 0);
+        const left =
+          out.reduce((sum, each) => sum + each, 0) - Math.max(...others(start).map((from) => out[from]!));
+        expect(planChangeovers(minutes, start).lowerBound).toBeCloseTo(entered + left, 9);
+      }),
+      { numRuns: 20 },
+    );
+  });
+
   it.each<[string, number[][], number, string]>([
     ['a ragged table', [[0, 1], [1]], 0, 'changeover table'],
     ['no table', [], 0, 'changeover table'],
