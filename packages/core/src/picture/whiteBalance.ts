@@ -49,10 +49,11 @@ export function whiteOf(
   const { darkest, brightest } = allowedWhite;
   const least = Math.min(white.r, white.g, white.b);
   const most = Math.max(white.r, white.g, white.b);
-  if (least < (light[darkest] as number) || most > (light[brightest] as number)) {
+  const isDark = least < (light[darkest] as number);
+  if (count === 0 || isDark || most > (light[brightest] as number)) {
     throw new RangeFault({
       quantity: 'white',
-      given: least < (light[darkest] as number) ? 'a place that is too dark' : 'a place that is burnt out',
+      given: `a place ${count === 0 ? 'beside the picture' : isDark ? 'that is too dark' : 'that is burnt out'}`,
       allowed: 'paper, a card or bare ground metal that is neither in shadow nor glaring',
     });
   }
