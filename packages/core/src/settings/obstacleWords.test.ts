@@ -66,6 +66,8 @@ describe('what stands in the way, in words', () => {
 
   it('the light: too little, too much, or kept under a hole', () => {
     const reached = { ...forecast, expectedReach: 0.62 };
+    const { prediction } = reached;
+    expect(expectedDepth(reached)).toBeCloseTo((prediction.depth * 0.62) / prediction.reach, 12);
     const depth = Number((expectedDepth(reached) * 1000).toFixed(1));
     const full = { ...setting, power: watt(1500) };
     expect(said('tooShallow', { forecast: reached, setting: full })).toBe(

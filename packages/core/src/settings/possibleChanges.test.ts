@@ -167,7 +167,7 @@ describe('changes of shape', () => {
 
 describe('less than all of the way', () => {
   it('is what the machine reaches with a tenth in hand, in tenths, from half on', () => {
-    for (const thickness of [3, 4, 5, 6, 8]) {
+    for (const thickness of [3, 4, 5, 6, 8, 10, 12]) {
       const job = sampleJob({ thickness, gap: 0 });
       const best = suggestSetting(job);
       const share = Math.min(0.9, Math.floor((best.forecast.expectedReach - 0.1) * 10) / 10);

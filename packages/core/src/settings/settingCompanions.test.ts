@@ -54,6 +54,7 @@ describe('what goes with a setting', () => {
     const usual = { value: 0.2, why: 'fills the crater' };
     expect([of('aluminium6061').rampDown, of('nickel625').rampDown]).toEqual([long, long]);
     expect([of('stainless304').rampDown, of('stainless316').rampDown]).toEqual([usual, usual]);
+    expect(of('lowCarbonSteel').rampDown).toEqual(usual);
   });
 
   it('is gas before the light, and after it until titanium is cool', () => {

@@ -41,6 +41,7 @@ describe('coupons gathered by their setting', () => {
     ['2 % of power apart', base, turnKnob(base, 'power', 1020), true],
     ['more than 2 % apart', base, turnKnob(base, 'power', 1021), false],
     ['less light at the same mean', base, { ...base, power: watt(2000), duty: fraction(0.5) }, true],
+    ['more light at the same mean', { ...base, power: watt(2000), duty: fraction(0.5) }, base, true],
     ['the same peak at half the light', base, turnKnob(base, 'duty', 0.5), false],
     ['2 % of pace apart', base, turnKnob(base, 'travel', 0.0102), true],
     ['more of pace', base, turnKnob(base, 'travel', 0.01021), false],
