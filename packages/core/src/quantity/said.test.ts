@@ -1,3 +1,4 @@
+import { inches } from '../testing/inches.js';
 import {
   barGauge,
   celsius,
@@ -12,13 +13,7 @@ import {
   saidPressure,
   saidSpeed,
   saidTemperature,
-  type SaidUnits,
 } from './index.js';
-
-const inches: SaidUnits = {
-  ...{ length: 'in', travel: 'in/min', gasFlow: 'CFH' },
-  ...{ pressure: 'psi', temperature: '°F' },
-};
 
 describe('quantities as sentences say them', () => {
   it('lengths: millimetres as finely as is asked, inches to the thousandth', () => {

@@ -1,7 +1,8 @@
 import { shopEvidence } from '../evidence/index.js';
 import type { Joint, JointKind } from '../joint/index.js';
 import { metalTable, type MetalId } from '../metal/index.js';
-import { mm, watt, type SaidUnits } from '../quantity/index.js';
+import { mm, watt } from '../quantity/index.js';
+import { inches } from '../testing/inches.js';
 import { bench, machines, sampleJob, sampleWeld, sheetJoint } from '../testing/sampleJobs.js';
 import {
   obstacleWords,
@@ -72,10 +73,6 @@ describe('what stands in the way', () => {
 });
 
 describe('sentences about a job', () => {
-  const inches: SaidUnits = {
-    ...{ length: 'in', travel: 'in/min', gasFlow: 'CFH' },
-    ...{ pressure: 'psi', temperature: '°F' },
-  };
   const metric = /\d\s?(mm|cm)\b/;
   const hard: readonly Parameters<typeof sampleJob>[0][] = [
     { thickness: 6 },

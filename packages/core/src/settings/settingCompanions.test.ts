@@ -1,8 +1,9 @@
 import type { MetalId } from '../metal/index.js';
 import { usualPractice } from '../practice/index.js';
-import { mm, mmPerSecond, type SaidUnits } from '../quantity/index.js';
+import { mm, mmPerSecond } from '../quantity/index.js';
 import { shieldingGasFor } from '../gas/index.js';
 import { beamAim, nozzleFor } from '../joint/index.js';
+import { inches } from '../testing/inches.js';
 import { sampleJob, sampleSetting, sheetJoint } from '../testing/sampleJobs.js';
 import { plainBead, settingCompanions, type WeldSetting } from './index.js';
 
@@ -69,10 +70,6 @@ describe('what goes with a setting', () => {
     const { gasAfter } = of('titanium2');
     expect(gasAfter.value).toBe(3);
     expect(gasAfter.why).toMatch(/^until the end of the seam is below \d+ °C$/);
-    const inches: SaidUnits = {
-      ...{ length: 'in', travel: 'in/min', gasFlow: 'CFH' },
-      ...{ pressure: 'psi', temperature: '°F' },
-    };
     const job = { ...sampleJob({ metal: 'titanium2' }), saidIn: inches };
     expect(settingCompanions(job, sampleSetting).gasAfter.why).toMatch(/ below \d+ °F$/);
   });

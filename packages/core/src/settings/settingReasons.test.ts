@@ -1,4 +1,5 @@
-import { fraction, metre, mm, mmPerSecond, watt, type SaidUnits } from '../quantity/index.js';
+import { fraction, metre, mm, mmPerSecond, watt } from '../quantity/index.js';
+import { inches } from '../testing/inches.js';
 import { bench, sampleJob, sheetJoint, type SaidJob } from '../testing/sampleJobs.js';
 import {
   forecastWeld,
@@ -17,10 +18,11 @@ const reasonsOf = (setting: WeldSetting, said: SaidJob = {}, change: Partial<Sug
   const one = sampleJob(said);
   return settingReasons(one, { ...found, forecast: forecastWeld(one, setting), ...change, setting });
 };
-const swept = (width: number, said: SaidJob = {}) => {
+const swept = (width: number, said: SaidJob = {}, strength: Partial<WeldSetting> = {}) => {
   const { wobble } = found.setting;
   if (wobble.shape === 'none') throw new Error('the sample sweeps');
-  return reasonsOf({ ...found.setting, wobble: { ...wobble, width: metre(width) } }, said).wobbleWidth;
+  return reasonsOf({ ...found.setting, ...strength, wobble: { ...wobble, width: metre(width) } }, said)
+    .wobbleWidth;
 };
 
 describe('why each number is what it is', () => {
@@ -62,7 +64,11 @@ describe('why each number is what it is', () => {
       'narrower than usual and slower: the depth minds a hand’s pace less',
     );
     expect(swept(wider, forgiving)).toBe('wider than usual: it bears an unsteady hand');
-    expect(swept(narrower)).toBe('narrower than usual: the machine needs all its reach here');
+    expect(swept(narrower, {}, { power: watt(1500) })).toBe(
+      'narrower than usual: the machine needs all its reach here',
+    );
+    for (const strength of [{}, { power: watt(1500), duty: fraction(0.5) }])
+      expect(swept(narrower, {}, strength)).toBe('narrower than usual: it lands more surely here');
     expect(swept(wider)).toBe('wider than usual: it bears an unsteady hand');
   });
 
@@ -97,10 +103,6 @@ describe('why each number is what it is', () => {
     const reasons = reasonsOf(wired, {}, { forecast });
     expect(reasons.wireSpeed).toBe('lays down the gap and the crown at 9 mm/s: the wire sets the pace');
     expect(reasons).not.toHaveProperty('travel');
-    const inches: SaidUnits = {
-      ...{ length: 'in', travel: 'in/min', gasFlow: 'CFH' },
-      ...{ pressure: 'psi', temperature: '°F' },
-    };
     expect(
       settingReasons({ ...job, saidIn: inches }, { ...found, setting: wired, forecast }).wireSpeed,
     ).toContain('22 in/min');

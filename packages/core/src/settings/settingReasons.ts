@@ -2,6 +2,7 @@ import { saidSpeed } from '../quantity/index.js';
 import type { Found } from './searchSetting.js';
 import type { Knob } from './turnKnob.js';
 import type { WeldJob } from './WeldJob.js';
+import type { WeldSetting } from './WeldSetting.js';
 import { wobbleFor, type WobbleChoice } from './wobbleChoice.js';
 
 /** Why each number is what it is, one line each; only knobs that the setting has. */
@@ -22,7 +23,7 @@ export function settingReasons(job: WeldJob, candidate: Found): SettingReasons {
       ? {}
       : {
           wobbleShape: usual.reasons.shape,
-          wobbleWidth: widthReason(job, wobble.width, usual),
+          wobbleWidth: widthReason(job, isAtMost(job, setting), wobble.width, usual),
           wobbleRate: usual.reasons.rate,
         };
   return {
@@ -51,16 +52,22 @@ function dutyReason({ setting }: Found): string {
 /** Widths that differ by less are the same step of a knob. */
 const sameWidth = 0.06e-3;
 
-function widthReason({ aim }: WeldJob, width: number, usual: WobbleChoice): string {
+/** Whether all the light the machine has is on. */
+function isAtMost({ machine }: WeldJob, { power, duty }: WeldSetting): boolean {
+  return power >= machine.power.most && duty >= 1;
+}
+
+function widthReason({ aim }: WeldJob, isAll: boolean, width: number, usual: WobbleChoice): string {
   if (Math.abs(width - usual.width) < sameWidth) return usual.reasons.width;
   if (aim.kind === 'leastHeat' || aim.kind === 'leastDressing')
     return 'narrower than usual: less metal is melted';
   if (aim.kind === 'wideForgiving' && width < usual.width) {
     return 'narrower than usual and slower: the depth minds a hand’s pace less';
   }
-  return width < usual.width
+  if (width > usual.width) return 'wider than usual: it bears an unsteady hand';
+  return isAll
     ? 'narrower than usual: the machine needs all its reach here'
-    : 'wider than usual: it bears an unsteady hand';
+    : 'narrower than usual: it lands more surely here';
 }
 
 function wireReason({ saidIn }: WeldJob, { forecast }: Found): string {

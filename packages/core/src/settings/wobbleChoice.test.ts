@@ -44,7 +44,7 @@ describe('the width to start from', () => {
     expect(inMm(choice({ thickness: 0.3, gap: 0.06 }).width)).toBeCloseTo(1.06, 9);
     const open = choice({ gap: 1.2 });
     expect(inMm(open.width)).toBeCloseTo(2.2, 9);
-    expect(open.reasons.width).toBe('wider than the gap by half a millimetre on each edge');
+    expect(open.reasons.width).toBe('wide enough to melt both edges across the gap');
   });
 
   it('must cross a gap that is not borne plainly, wholly from twice that on', () => {

@@ -153,7 +153,7 @@ function widthFor(thickness: Metre, { across, wets }: Asked, practice: Practice)
     return { value: wets, reason: 'as wide as wets both legs of the fillet' };
   }
   if (across > wanted) {
-    return { value: across, reason: 'wider than the gap by half a millimetre on each edge' };
+    return { value: across, reason: 'wide enough to melt both edges across the gap' };
   }
   return { value: wanted, reason: school.reason === '' ? usual.reason : `${usual.reason}; ${school.reason}` };
 }

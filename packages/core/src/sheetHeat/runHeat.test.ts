@@ -1,4 +1,4 @@
-import type { MeshLine } from '../field/index.js';
+import { meshLine } from '../field/index.js';
 import { feedInto, gunAt, powerAt } from './runHeat.js';
 import type { SheetProblem, SheetRun } from './SheetProblem.js';
 
@@ -37,17 +37,9 @@ describe('the light of a run', () => {
 describe('what is let into a sheet over a step', () => {
   const cells = 40;
   const mm = 1e-3;
-  const even = (widths: readonly number[]): MeshLine => {
-    const edges = [0];
-    for (const width of widths) edges.push((edges.at(-1) ?? 0) + width);
-    return {
-      edges: Float64Array.from(edges),
-      widths: Float64Array.from(widths),
-      centres: Float64Array.from(widths, (width, i) => (edges[i] ?? 0) + width / 2),
-    };
-  };
-  const x = even(Array.from({ length: cells }, (_, i) => (i < 20 ? mm : 0.5 * mm)));
-  const y = even(Array.from({ length: cells }, () => mm));
+  // Cells of a millimetre, and of half of one in the right half.
+  const x = meshLine(Float64Array.from({ length: cells + 1 }, (_, i) => (i <= 20 ? i : 10 + i / 2) * mm));
+  const y = meshLine(Float64Array.from({ length: cells + 1 }, (_, i) => i * mm));
   const thickness = 2 * mm;
   const sheet = (
     runs: readonly SheetRun[],

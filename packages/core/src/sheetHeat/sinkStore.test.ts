@@ -1,12 +1,8 @@
-import type { MeshLine } from '../field/index.js';
+import { meshLine } from '../field/index.js';
 import type { SheetProblem } from './SheetProblem.js';
 import { sinkStore } from './sinkStore.js';
 
-const even = (count: number): MeshLine => ({
-  edges: Float64Array.from({ length: count + 1 }, (_, i) => i),
-  widths: new Float64Array(count).fill(1),
-  centres: Float64Array.from({ length: count }, (_, i) => i + 0.5),
-});
+const even = (count: number) => meshLine(Float64Array.from({ length: count + 1 }, (_, i) => i));
 /** Four by three, without metal at the second place of the middle row. */
 const sheet = { x: even(4), y: even(3), metal: Uint8Array.of(1, 1, 1, 1, 1, 0, 1, 1, 1, 1, 1, 1) };
 const under = (from: [number, number], to: [number, number], rise = 0) =>

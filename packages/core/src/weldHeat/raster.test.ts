@@ -1,17 +1,9 @@
-import type { MeshLine } from '../field/index.js';
+import { meshLine } from '../field/index.js';
 import { frameAt, rasterInto, sectionRaster, type RasterWindow } from './raster.js';
 
-function line(edges: readonly number[]): MeshLine {
-  const widths = edges.slice(1).map((edge, i) => edge - (edges[i] ?? 0));
-  return {
-    edges: Float64Array.from(edges),
-    widths: Float64Array.from(widths),
-    centres: Float64Array.from(widths, (width, i) => (edges[i] ?? 0) + width / 2),
-  };
-}
-
-const across = line([0, 1, 2, 4, 8]);
-const down = line([0, 1, 3, 4]);
+const line = (...edges: readonly number[]) => meshLine(Float64Array.from(edges));
+const across = line(0, 1, 2, 4, 8);
+const down = line(0, 1, 3, 4);
 /** A section whose cell in the third column of the middle row is a hole. */
 const cellAtPlace = Int32Array.of(0, 1, 2, 3, 4, 5, -1, 6, 7, 8, 9, 10);
 const rasterOf = (window: RasterWindow, isHalf = false) =>
